@@ -1,0 +1,54 @@
+package evencistern.caution;
+
+import evencistern.label.ProductForm;
+import evencistern.plant.Toxicity;
+import evencistern.pot.Lifting;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said at the point of use. The product's own label comes first, always. */
+public enum Caution {
+    LABEL_FIRST,
+    KEEP_FROM_CHILDREN,
+    GLOVES_AND_EYES,
+    DUST,
+    GRANULES_AND_PETS,
+    RUNOFF_OUT_OF_DRAINS,
+    PLANT_TOXIC,
+    PLANT_TOXICITY_UNKNOWN,
+    HEAVY_FROM_FLOOR,
+    TOO_HEAVY_FOR_ONE;
+
+    public String id() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /**
+     * For handling a feed.
+     *
+     * @param onTheMix whether it is strewn rather than watered on
+     */
+    public static List<Caution> forFeed(ProductForm form, boolean onTheMix) {
+        List<Caution> cautions = new ArrayList<>(List.of(LABEL_FIRST, KEEP_FROM_CHILDREN));
+        if (onTheMix) {
+            cautions.add(GRANULES_AND_PETS);
+        }
+        cautions.add(form == ProductForm.LIQUID ? GLOVES_AND_EYES : DUST);
+        cautions.add(RUNOFF_OUT_OF_DRAINS);
+        return cautions;
+    }
+
+    /** For handling a planted pot of this weight. */
+    public static List<Caution> forPot(double wetKg, Toxicity toxicity) {
+        List<Caution> cautions = new ArrayList<>();
+        if (wetKg > Lifting.BEST_CASE_KG) {
+            cautions.add(TOO_HEAVY_FOR_ONE);
+        } else if (wetKg > Lifting.FROM_FLOOR_KG) {
+            cautions.add(HEAVY_FROM_FLOOR);
+        }
+        if (toxicity.warn()) {
+            cautions.add(toxicity == Toxicity.TOXIC ? PLANT_TOXIC : PLANT_TOXICITY_UNKNOWN);
+        }
+        return cautions;
+    }
+}

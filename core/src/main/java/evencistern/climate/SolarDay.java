@@ -1,0 +1,38 @@
+package evencistern.climate;
+
+import evencistern.fault.Faults;
+import java.time.LocalDate;
+
+/**
+ * Daylength and radiation above the air for a latitude and a date.
+ *
+ * <p><b>Answers</b> how long is the day, and how much sun can there be at most?
+ * <p><b>Formula</b> dr = 1 + 0.033·cos(2πJ/365); δ = 0.409·sin(2πJ/365 − 1.39); ωs = arccos(−tan φ·tan δ); Ra =
+ * (24·60/π)·Gsc·dr·(ωs·sin φ·sin δ + cos φ·cos δ·sin ωs); N = 24/π·ωs
+ * <p><b>Units</b> latitude in degrees, north positive; Ra in MJ m⁻² d⁻¹; hours
+ * <p><b>Valid for</b> latitudes −66 to 66
+ * <p><b>Source</b> [FAO56] equations 21 to 25 and 34
+ * <p><b>Checked by</b> ClimateTest
+ *
+ * @param extraterrestrialMj Ra
+ * @param daylengthHours N
+ */
+public record SolarDay(double extraterrestrialMj, double daylengthHours) {
+    private static final double SOLAR_CONSTANT = 0.0820;
+
+    public static SolarDay of(double latitude, LocalDate date) {
+        Faults.require("latitude", latitude, -66, 66, "°");
+        double phi = Math.toRadians(latitude);
+        double year = 2 * Math.PI * date.getDayOfYear() / 365;
+        double dr = 1 + 0.033 * Math.cos(year);
+        double delta = 0.409 * Math.sin(year - 1.39);
+        double sunset = Math.acos(Math.max(-1, Math.min(1, -Math.tan(phi) * Math.tan(delta))));
+        double ra = 24
+                * 60
+                / Math.PI
+                * SOLAR_CONSTANT
+                * dr
+                * (sunset * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(sunset));
+        return new SolarDay(Math.max(0, ra), 24 / Math.PI * sunset);
+    }
+}

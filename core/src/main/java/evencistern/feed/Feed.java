@@ -1,0 +1,53 @@
+package evencistern.feed;
+
+import evencistern.fault.Faults;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.units.Uncertain;
+import java.util.OptionalDouble;
+
+/**
+ * A product as it stands on the shelf, with what its label tells.
+ *
+ * @param density kg/L: of the liquid, or of the powder as it lies in a spoon; 0.2–2.5; empty where unknown
+ * @param ecPerGramPerLitre conductivity in mS/cm of 1 g of product per litre, if the label states it; 0–3
+ */
+public record Feed(
+        Analysis analysis,
+        ProductForm form,
+        OptionalDouble density,
+        OptionalDouble ecPerGramPerLitre,
+        Rate rate,
+        Rhythm rhythm) {
+    /** Liquids run from 1.1 to 1.3 kg/L (from memory, typical); that range is the uncertainty when none is stated. */
+    private static final Uncertain LIQUID_DENSITY = Uncertain.uniform(1.1, 1.3);
+    /** Soluble powders as spooned, kg/L; from memory, typical. */
+    private static final Uncertain POWDER_DENSITY = Uncertain.uniform(0.75, 1.15);
+    /** A stated density is good to about 3 %, a level spoon to about 10 %; common practice, no source. */
+    private static final double LIQUID_PLUS_MINUS = 0.03;
+
+    private static final double SPOONED_PLUS_MINUS = 0.10;
+
+    public Feed {
+        Faults faults = new Faults();
+        density.ifPresent(d -> faults.within("feed.density", d, 0.2, 2.5, "kg/L"));
+        ecPerGramPerLitre.ifPresent(e -> faults.within("feed.ec_factor", e, 0, 3, "mS/cm"));
+        faults.throwIfAny();
+    }
+
+    /** kg/L with its uncertainty, from what was stated or else from what is usual. */
+    public Uncertain densityKgPerL() {
+        if (density.isEmpty()) {
+            return form == ProductForm.LIQUID ? LIQUID_DENSITY : POWDER_DENSITY;
+        }
+        double share = form == ProductForm.LIQUID ? LIQUID_PLUS_MINUS : SPOONED_PLUS_MINUS;
+        return Uncertain.plusMinus95(density.getAsDouble(), density.getAsDouble() * share);
+    }
+
+    /** Grams in one unit (g or mL) of the product. */
+    public Uncertain gramsPer(Measure measure) {
+        return measure == Measure.GRAMS ? Uncertain.exact(1) : densityKgPerL();
+    }
+}

@@ -1,0 +1,98 @@
+package evencistern.feed;
+
+import static evencistern.working.Working.Input.earlier;
+import static evencistern.working.Working.Input.table;
+
+import evencistern.fault.Faults;
+import evencistern.feed.Measured.Piece;
+import evencistern.feed.Measured.Tool;
+import evencistern.label.Measure;
+import evencistern.units.Unit;
+import evencistern.working.Working;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Turns an amount into spoons, or a weighing and a syringe.
+ *
+ * <p><b>Answers</b> how many spoons is that, and how far off does rounding leave me?
+ * <p><b>Formula</b> nearest multiple of the smallest step, but never above the limit; error = practical/exact − 1
+ * <p><b>Units</b> metric spoons of 5 and 15 mL, level; a powder's millilitres by its spooned density; a scale in steps of
+ * 0.1 g below 20 g and 1 g above; a syringe in steps of 0.1 mL below 10 mL and 1 mL above
+ * <p><b>Valid for</b> amounts above 0 up to 1 000 kg; below half the smallest step the answer is no piece at all
+ * <p><b>Source</b> [COMMON] sets of spoons go down to an eighth of a teaspoon
+ * <p><b>Checked by</b> FeedTest
+ */
+public enum HandMeasure {
+    SPOONS,
+    SCALE;
+
+    private static final double TEASPOON_ML = Unit.METRIC_TEASPOON.toCanonical(1000);
+    private static final double TEASPOONS_PER_TABLESPOON = 3;
+
+    /**
+     * The amount as these tools can measure it.
+     *
+     * @param amount in g or mL of product
+     * @param limit the most that may be given, in the same measure; rounding stays at or below it
+     * @param gramsPerMl of the product, to spoon what the label weighs and to weigh what it spoons
+     */
+    public Measured nearest(
+            double amount, double limit, Measure measure, double gramsPerMl, boolean liquid, Working working) {
+        Faults.require("amount", amount, 0, 1e6, measure == Measure.GRAMS ? "g" : "mL");
+        boolean spoons = this == SPOONS;
+        // the tool's own measure: spoons and syringes hold mL, a scale shows g
+        boolean byVolume = spoons || liquid;
+        double toTool = byVolume
+                ? (measure == Measure.GRAMS ? 1 / gramsPerMl : 1)
+                : (measure == Measure.GRAMS ? 1 : gramsPerMl);
+        double wanted = amount * toTool;
+        double unit = spoons ? TEASPOON_ML : 1;
+        double step = unit * (spoons ? spoonStep(wanted / unit) : wanted < (liquid ? 10 : 20) ? 0.1 : 1);
+        double steps = Math.rint(wanted / step);
+        double most = limit * toTool;
+        if (steps * step > most * (1 + 1e-9)) {
+            steps = Math.floor(most / step * (1 + 1e-9));
+        }
+        double taken = steps * step;
+        double practical = taken / toTool;
+        double error = amount > 0 ? (practical / amount - 1) * 100 : 0;
+        Unit shown = measure == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        working.step(
+                "feed.rounding",
+                "practical = round(amount/step)·step ≤ limit",
+                practical,
+                shown,
+                "COMMON",
+                earlier("amount", amount, shown, "feed.strength"),
+                table("step", step, byVolume ? Unit.MILLILITRE : Unit.GRAM, "measures:step"),
+                earlier("limit", limit, shown, "feed.ceiling"));
+        return new Measured(amount, practical, measure, pieces(spoons, liquid, taken), error);
+    }
+
+    /** Eighths up to 2 teaspoons, quarters up to 2 tablespoons, halves beyond: no hand measures finer. */
+    private static double spoonStep(double teaspoons) {
+        return teaspoons <= 2 ? 0.125 : teaspoons <= 6 ? 0.25 : 0.5;
+    }
+
+    private static List<Piece> pieces(boolean spoons, boolean liquid, double taken) {
+        List<Piece> pieces = new ArrayList<>();
+        if (!spoons) {
+            if (taken > 0) {
+                pieces.add(new Piece(liquid ? Tool.SYRINGE : Tool.SCALE, taken));
+            }
+            return pieces;
+        }
+        double teaspoons = taken / TEASPOON_ML;
+        double tablespoons =
+                teaspoons >= TEASPOONS_PER_TABLESPOON ? Math.floor(teaspoons / TEASPOONS_PER_TABLESPOON + 1e-9) : 0;
+        double rest = teaspoons - tablespoons * TEASPOONS_PER_TABLESPOON;
+        if (tablespoons > 0) {
+            pieces.add(new Piece(Tool.TABLESPOON, tablespoons));
+        }
+        if (rest > 1e-9) {
+            pieces.add(new Piece(Tool.TEASPOON, Math.rint(rest * 8) / 8));
+        }
+        return pieces;
+    }
+}

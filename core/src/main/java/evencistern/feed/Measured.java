@@ -1,0 +1,26 @@
+package evencistern.feed;
+
+import evencistern.label.Measure;
+import java.util.List;
+
+/**
+ * An amount as a hand can measure it.
+ *
+ * @param exact what was wanted, in g or mL
+ * @param practical what the tools below give, in the same measure
+ * @param pieces the spoons to fill, or one weighing
+ * @param errorPercent practical against exact; negative is weaker
+ */
+public record Measured(double exact, double practical, Measure measure, List<Piece> pieces, double errorPercent) {
+
+    /** What a piece is measured with. */
+    public enum Tool {
+        TABLESPOON,
+        TEASPOON,
+        SCALE,
+        SYRINGE
+    }
+
+    /** So many (or so much) of one tool: spoons as a number, a scale in g, a syringe in mL. */
+    public record Piece(Tool tool, double count) {}
+}

@@ -1,0 +1,18 @@
+package evencistern.feed;
+
+import evencistern.fault.Faults;
+
+/**
+ * The strongest a class of plants stands.
+ *
+ * @param ecMsCm above the source water, mS/cm, 0–5
+ * @param nMgPerL nitrogen, capped apart because urea does not conduct, 0–500 mg/L
+ */
+public record StrengthCap(double ecMsCm, double nMgPerL) {
+    public StrengthCap {
+        Faults faults = new Faults();
+        faults.within("cap.ec", ecMsCm, 0, 5, "mS/cm");
+        faults.within("cap.n", nMgPerL, 0, 500, "mg/L");
+        faults.throwIfAny();
+    }
+}

@@ -1,0 +1,53 @@
+package evencistern.label;
+
+import java.util.Optional;
+
+/** A dose and a rhythm as written, before it is settled whose gallon, spoon or ratio is meant. */
+final class Draft {
+    /** A number or a range of two, as written. */
+    record Range(double min, double max) {}
+
+    sealed interface Dose permits Weighed, Ratio, Share {}
+
+    /** What the amount is for. */
+    enum Per {
+        WATER,
+        POT_WIDTH,
+        MIX
+    }
+
+    /** An amount of product per volume or width: {@code 2 tsp per 3 gal}. */
+    record Weighed(
+            Range amount,
+            Vocabulary.Written unit,
+            Optional<Boolean> heaped,
+            Per per,
+            double count,
+            Vocabulary.Written of)
+            implements Dose {}
+
+    /** {@code parts : in}. */
+    record Ratio(double parts, double in) implements Dose {}
+
+    /** Per cent of the finished feed. */
+    record Share(Range percent) implements Dose {}
+
+    /** Days between feeds; both 0 for every watering. */
+    record Often(double minDays, double maxDays, boolean inMonths, boolean everyWatering, boolean biweekly) {
+        static Often days(double min, double max, boolean inMonths) {
+            return new Often(min, max, inMonths, false, false);
+        }
+
+        static Often watering() {
+            return new Often(0, 0, false, true, false);
+        }
+
+        static Often twiceOrEverySecondWeek() {
+            return new Often(0, 0, false, false, true);
+        }
+    }
+
+    Optional<Dose> dose = Optional.empty();
+    Optional<Often> often = Optional.empty();
+    Optional<Question.Choice> measures = Optional.empty();
+}

@@ -1,0 +1,295 @@
+package evencistern.label;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.Faults;
+import evencistern.label.Draft.Range;
+import evencistern.label.LabelReading.Assumption;
+import evencistern.label.Question.Choice;
+import evencistern.label.Vocabulary.Written;
+import evencistern.units.Unit;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Reads the sentence on a feed's label.
+ *
+ * <p><b>Answers</b> how much of this product does its label tell me to give, and how often?
+ * <p><b>Formula</b> per water: amount / volume; ratio 1:N in total: 1000/N mL/L, plus water: 1000/(N + 1) mL/L; p %: 10·p
+ * mL/L; a heaped spoon counts 1.5 level ones
+ * <p><b>Units</b> g or mL of product per litre of water, per litre of mix, or per width of pot; days
+ * <p><b>Valid for</b> one use in up to 2 000 characters, at most 200 mL/L or 100 g/L, every 1–730 days
+ * <p><b>Source</b> [NIST811] for the units; [COMMON] heaped against level, and how labels are written
+ * <p><b>Checked by</b> LabelReaderTest
+ */
+public final class LabelReader {
+    public static final int LONGEST = 2000;
+    /** No product for plants is meant to be used stronger than this; common practice, no source. */
+    static final double STRONGEST_ML_PER_L = 200;
+
+    static final double STRONGEST_G_PER_L = 100;
+    private static final double LONGEST_DAYS = 730;
+    private static final double HEAPED = 1.5;
+    /** From this ratio on, "in N" and "plus N" differ by at most 2 %, less than any spoon. */
+    private static final double RATIO_MATTERS_BELOW = 50;
+
+    private final ProductForm form;
+    private final Map<Question, Choice> answers;
+    private final Map<Question, Optional<Choice>> questions = new EnumMap<>(Question.class);
+    private final Set<Assumption> assumptions = EnumSet.noneOf(Assumption.class);
+    private final Faults refusals = new Faults();
+    private Optional<Choice> measures = Optional.empty();
+
+    private LabelReader(ProductForm form, Map<Question, Choice> answers) {
+        this.form = form;
+        this.answers = answers;
+    }
+
+    /**
+     * Reads one sentence.
+     *
+     * @param answers what the person has answered so far; answers to questions that do not arise are passed over
+     */
+    public static LabelReading read(String sentence, ProductForm form, Map<Question, Choice> answers) {
+        return new LabelReader(form, answers).read(sentence);
+    }
+
+    private LabelReading read(String sentence) {
+        if (sentence.isBlank()) {
+            refusals.add(FaultCode.MISSING, "label", "");
+            return result(List.of(), Optional.empty(), Optional.empty());
+        }
+        if (sentence.length() > LONGEST) {
+            refusals.add(new Fault(
+                    FaultCode.TOO_LONG, "label", Integer.toString(sentence.length()), Integer.toString(LONGEST), ""));
+            return result(List.of(), Optional.empty(), Optional.empty());
+        }
+        List<Token> tokens = Token.of(sentence);
+        for (Token token : tokens) {
+            token.problem().ifPresent(code -> refusals.add(code, "label", token.text()));
+        }
+        SentenceParser parser = new SentenceParser(tokens);
+        Draft draft = parser.parse();
+        measures = draft.measures;
+        if (draft.dose.isEmpty()) {
+            refusals.add(FaultCode.LABEL_NO_RATE, "label", "");
+        }
+        if (draft.often.isEmpty()) {
+            refusals.add(FaultCode.LABEL_NO_RHYTHM, "label", "");
+        }
+        Optional<Rate> rate = draft.dose.flatMap(this::rate);
+        Optional<Rhythm> rhythm = draft.often.flatMap(this::rhythm);
+        rate.ifPresent(this::judge);
+        return result(parser.spans(), rate, rhythm);
+    }
+
+    private LabelReading result(List<LabelReading.Span> spans, Optional<Rate> rate, Optional<Rhythm> rhythm) {
+        boolean refused = refusals.any();
+        return new LabelReading(
+                spans,
+                refused ? Optional.empty() : rate,
+                refused ? Optional.empty() : rhythm,
+                questions,
+                assumptions,
+                refusals.list());
+    }
+
+    /** Asks, unless it has been answered with one of the choices. */
+    private Optional<Choice> ask(Question question) {
+        Optional<Choice> given = Optional.ofNullable(answers.get(question)).filter(question.choices()::contains);
+        questions.put(question, given);
+        return given;
+    }
+
+    private Optional<Rate> rate(Draft.Dose dose) {
+        if (dose instanceof Draft.Weighed weighed) {
+            return weighed(weighed);
+        }
+        if (dose instanceof Draft.Ratio ratio) {
+            return ratio(ratio);
+        }
+        return share(((Draft.Share) dose).percent());
+    }
+
+    private Optional<Rate> weighed(Draft.Weighed w) {
+        Optional<Unit> unit = resolve(w.unit(), true);
+        Optional<Unit> of = resolve(w.of(), false);
+        double heaped = heaped(w);
+        if (unit.isEmpty() || of.isEmpty() || Double.isNaN(heaped)) {
+            return Optional.empty();
+        }
+        Range amount = w.amount();
+        if (!(amount.min() > 0) || !(w.count() > 0)) {
+            refusals.add(FaultCode.LABEL_ZERO, "label", "0");
+            return Optional.empty();
+        }
+        if (amount.max() < amount.min()) {
+            reversed(amount);
+            return Optional.empty();
+        }
+        boolean mass = unit.get().dimension() == evencistern.units.Dimension.MASS;
+        // mL where the stored unit is L, g where it is g
+        double each = unit.get().toCanonical(1) * (mass ? 1 : 1000) * heaped;
+        Measure measure = mass ? Measure.GRAMS : Measure.MILLILITRES;
+        double per = of.get().toCanonical(w.count());
+        return Optional.of(
+                switch (w.per()) {
+                    case WATER -> new Rate.PerWater(amount.min() * each / per, amount.max() * each / per, measure);
+                    case MIX -> new Rate.PerMix(amount.min() * each / per, amount.max() * each / per, measure);
+                    case POT_WIDTH -> new Rate.PerPotWidth(amount.min() * each, amount.max() * each, measure, per);
+                });
+    }
+
+    private double heaped(Draft.Weighed w) {
+        boolean spoon = w.unit() == Written.TEASPOON || w.unit() == Written.TABLESPOON || w.unit() == Written.CUP;
+        if (form == ProductForm.LIQUID || !spoon) {
+            return 1;
+        }
+        Optional<Boolean> heaped = w.heaped().or(() -> ask(Question.SPOON_LEVEL).map(c -> c == Choice.HEAPED));
+        if (heaped.isEmpty()) {
+            return Double.NaN;
+        }
+        if (heaped.get()) {
+            assumptions.add(Assumption.HEAPED_IS_HALF_MORE);
+            return HEAPED;
+        }
+        return 1;
+    }
+
+    private Optional<Choice> measures() {
+        return measures.or(() -> ask(Question.WHICH_MEASURES));
+    }
+
+    /** Whose unit it is. A teaspoon is the US one only where the label is known to be in US measures (1 % apart). */
+    private Optional<Unit> resolve(Written written, boolean amount) {
+        return switch (written) {
+            case GRAM -> Optional.of(Unit.GRAM);
+            case KILOGRAM -> Optional.of(Unit.KILOGRAM);
+            case MILLIGRAM -> Optional.of(Unit.MILLIGRAM);
+            case POUND -> Optional.of(Unit.POUND);
+            case MILLILITRE -> Optional.of(Unit.MILLILITRE);
+            case LITRE -> Optional.of(Unit.LITRE);
+            case DROP -> Optional.of(Unit.DROP);
+            case INCH -> Optional.of(Unit.INCH);
+            case CENTIMETRE -> Optional.of(Unit.CENTIMETRE);
+            case MILLIMETRE -> Optional.of(Unit.MILLIMETRE);
+            case TEASPOON ->
+                Optional.of(
+                        measures.or(() -> Optional.ofNullable(answers.get(Question.WHICH_MEASURES)))
+                                        .filter(c -> c == Choice.US)
+                                        .isPresent()
+                                ? Unit.US_TEASPOON
+                                : Unit.METRIC_TEASPOON);
+            case TABLESPOON ->
+                measures.filter(c -> c == Choice.US).isPresent()
+                        ? Optional.of(Unit.US_TABLESPOON)
+                        : ask(Question.WHICH_TABLESPOON)
+                                .map(c -> c == Choice.ML_20 ? Unit.AU_TABLESPOON : Unit.METRIC_TABLESPOON);
+            case CUP -> measures().map(c -> c == Choice.US ? Unit.US_CUP : Unit.METRIC_CUP);
+            case FLUID_OUNCE -> measures().map(c -> c == Choice.US ? Unit.US_FLUID_OUNCE : Unit.IMPERIAL_FLUID_OUNCE);
+            case PINT -> measures().map(c -> c == Choice.US ? Unit.US_PINT : Unit.IMPERIAL_PINT);
+            case QUART -> measures().map(c -> c == Choice.US ? Unit.US_QUART : Unit.IMPERIAL_QUART);
+            case GALLON -> measures().map(c -> c == Choice.US ? Unit.US_GALLON : Unit.IMPERIAL_GALLON);
+            case OUNCE -> {
+                if (!amount || form == ProductForm.DRY) {
+                    yield Optional.of(Unit.OUNCE);
+                }
+                Optional<Choice> kind = ask(Question.OUNCE_KIND);
+                yield kind.isPresent() && kind.get() == Choice.FLUID
+                        ? resolve(Written.FLUID_OUNCE, true)
+                        : kind.map(c -> Unit.OUNCE);
+            }
+        };
+    }
+
+    private Optional<Rate> ratio(Draft.Ratio r) {
+        if (!(r.parts() > 0) || !(r.in() > 0)) {
+            refusals.add(FaultCode.LABEL_ZERO, "label", "0");
+            return Optional.empty();
+        }
+        double n = r.in() / r.parts();
+        if (form == ProductForm.DRY) {
+            assumptions.add(Assumption.DRY_RATIO_BY_WEIGHT);
+            return Optional.of(new Rate.PerWater(1000 / n, 1000 / n, Measure.GRAMS));
+        }
+        Optional<Choice> kind = Optional.of(Choice.IN_TOTAL);
+        if (n < RATIO_MATTERS_BELOW) {
+            kind = ask(Question.RATIO_KIND);
+        } else {
+            assumptions.add(Assumption.RATIO_IN_TOTAL);
+        }
+        return kind.map(c -> {
+            double mlPerL = 1000 / (c == Choice.IN_TOTAL ? n : n + 1);
+            return new Rate.PerWater(mlPerL, mlPerL, Measure.MILLILITRES);
+        });
+    }
+
+    private Optional<Rate> share(Range percent) {
+        if (!(percent.min() > 0)) {
+            refusals.add(FaultCode.LABEL_ZERO, "label", "0");
+            return Optional.empty();
+        }
+        if (percent.max() < percent.min()) {
+            reversed(percent);
+            return Optional.empty();
+        }
+        if (form == ProductForm.DRY) {
+            assumptions.add(Assumption.DRY_RATIO_BY_WEIGHT);
+        }
+        return Optional.of(new Rate.PerWater(
+                percent.min() * 10, percent.max() * 10, form == ProductForm.DRY ? Measure.GRAMS : Measure.MILLILITRES));
+    }
+
+    private Optional<Rhythm> rhythm(Draft.Often often) {
+        if (often.everyWatering()) {
+            return Optional.of(new Rhythm.EveryWatering());
+        }
+        if (often.biweekly()) {
+            return ask(Question.BIWEEKLY)
+                    .map(c -> c == Choice.TWICE_A_WEEK ? new Rhythm.EveryDays(3, 4) : new Rhythm.EveryDays(14, 14));
+        }
+        if (often.maxDays() < often.minDays()) {
+            reversed(new Range(often.minDays(), often.maxDays()));
+            return Optional.empty();
+        }
+        if (!(often.minDays() >= 1) || !(often.maxDays() <= LONGEST_DAYS)) {
+            refusals.add(new Fault(
+                    FaultCode.LABEL_RHYTHM_ODD,
+                    "label",
+                    Double.toString(often.minDays() < 1 ? often.minDays() : often.maxDays()),
+                    Double.toString(LONGEST_DAYS),
+                    "d"));
+            return Optional.empty();
+        }
+        if (often.inMonths()) {
+            assumptions.add(Assumption.MONTH_IS_30_DAYS);
+        }
+        return Optional.of(new Rhythm.EveryDays((int) Math.round(often.minDays()), (int) Math.round(often.maxDays())));
+    }
+
+    private void reversed(Range range) {
+        refusals.add(new Fault(
+                FaultCode.LABEL_RANGE_REVERSED,
+                "label",
+                Double.toString(range.min()),
+                Double.toString(range.max()),
+                ""));
+    }
+
+    private void judge(Rate rate) {
+        boolean grams = rate.measure() == Measure.GRAMS;
+        double strongest = grams ? STRONGEST_G_PER_L : STRONGEST_ML_PER_L;
+        if (!(rate instanceof Rate.PerPotWidth) && !(rate.max() <= strongest)) {
+            refusals.add(new Fault(
+                    FaultCode.LABEL_TOO_STRONG,
+                    "label",
+                    String.format(java.util.Locale.ROOT, "%.3g", rate.max()),
+                    String.format(java.util.Locale.ROOT, "%.0f", strongest),
+                    grams ? "g/L" : "mL/L"));
+        }
+    }
+}

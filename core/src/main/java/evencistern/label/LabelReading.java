@@ -1,0 +1,73 @@
+package evencistern.label;
+
+import evencistern.fault.Fault;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * How a label's sentence was understood.
+ *
+ * @param spans every part of the sentence with its role, in order; together with blanks they cover it
+ * @param rate the dose, absent while a question is open or the sentence is refused
+ * @param rhythm how often, absent likewise
+ * @param questions what the sentence leaves open, with the answer given so far, if any
+ * @param assumptions what was taken as meant where it hardly matters
+ * @param refusals why the sentence cannot be used as it stands
+ */
+public record LabelReading(
+        List<Span> spans,
+        Optional<Rate> rate,
+        Optional<Rhythm> rhythm,
+        Map<Question, Optional<Question.Choice>> questions,
+        Set<Assumption> assumptions,
+        List<Fault> refusals) {
+
+    public LabelReading {
+        spans = List.copyOf(spans);
+        questions = Map.copyOf(questions);
+        assumptions = assumptions.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(assumptions));
+        refusals = List.copyOf(refusals);
+    }
+
+    /** What part a stretch of the sentence plays. */
+    public enum Role {
+        AMOUNT,
+        PER_WATER,
+        PER_POT,
+        PER_MIX,
+        RHYTHM,
+        IGNORED,
+        UNKNOWN
+    }
+
+    /** Taken as meant, because the difference is small; always shown. */
+    public enum Assumption {
+        RATIO_IN_TOTAL,
+        DRY_RATIO_BY_WEIGHT,
+        HEAPED_IS_HALF_MORE,
+        MONTH_IS_30_DAYS
+    }
+
+    /** A stretch of the sentence, {@code start} inclusive to {@code end} exclusive. */
+    public record Span(int start, int end, Role role) {}
+
+    public boolean hasUnknownWords() {
+        return spans.stream().anyMatch(s -> s.role() == Role.UNKNOWN);
+    }
+
+    public boolean hasOpenQuestions() {
+        return questions.values().stream().anyMatch(Optional::isEmpty);
+    }
+
+    /**
+     * Whether a dose may be computed from it.
+     *
+     * @param wordsSeen the person has ticked the words not understood
+     */
+    public boolean usable(boolean wordsSeen) {
+        return rate.isPresent() && rhythm.isPresent() && refusals.isEmpty() && (wordsSeen || !hasUnknownWords());
+    }
+}

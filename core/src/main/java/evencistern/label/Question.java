@@ -1,0 +1,41 @@
+package evencistern.label;
+
+import java.util.List;
+
+/** What a label leaves open and a person must settle, with the answers to choose from. */
+public enum Question {
+    WHICH_MEASURES(Choice.US, Choice.IMPERIAL),
+    WHICH_TABLESPOON(Choice.ML_15, Choice.ML_20),
+    SPOON_LEVEL(Choice.LEVEL, Choice.HEAPED),
+    OUNCE_KIND(Choice.WEIGHT, Choice.FLUID),
+    RATIO_KIND(Choice.IN_TOTAL, Choice.PLUS_WATER),
+    BIWEEKLY(Choice.TWICE_A_WEEK, Choice.EVERY_TWO_WEEKS);
+
+    private final Choice first;
+    private final Choice second;
+
+    Question(Choice first, Choice second) {
+        this.first = first;
+        this.second = second;
+    }
+
+    public List<Choice> choices() {
+        return List.of(first, second);
+    }
+
+    /** The answers to all questions. */
+    public enum Choice {
+        US,
+        IMPERIAL,
+        ML_15,
+        ML_20,
+        LEVEL,
+        HEAPED,
+        WEIGHT,
+        FLUID,
+        IN_TOTAL,
+        PLUS_WATER,
+        TWICE_A_WEEK,
+        EVERY_TWO_WEEKS
+    }
+}

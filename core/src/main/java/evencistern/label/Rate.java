@@ -1,0 +1,26 @@
+package evencistern.label;
+
+import evencistern.units.Uncertain;
+
+/** What a label tells to give, with its spoons, gallons and ratios resolved; {@code min} and {@code max} of its range. */
+public sealed interface Rate permits Rate.PerWater, Rate.PerPotWidth, Rate.PerMix {
+    double min();
+
+    double max();
+
+    Measure measure();
+
+    /** The label's range as it is meant: anything in it equally likely. */
+    default Uncertain range() {
+        return Uncertain.uniform(min(), max());
+    }
+
+    /** Product per litre of finished feed: g/L or mL/L. */
+    record PerWater(double min, double max, Measure measure) implements Rate {}
+
+    /** Product (g or mL) for a pot {@code widthM} wide, scaled in proportion to the width. */
+    record PerPotWidth(double min, double max, Measure measure, double widthM) implements Rate {}
+
+    /** Product per litre of growing mix: g/L or mL/L. */
+    record PerMix(double min, double max, Measure measure) implements Rate {}
+}

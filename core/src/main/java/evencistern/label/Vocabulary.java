@@ -1,0 +1,128 @@
+package evencistern.label;
+
+import evencistern.table.DataFile;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The words a label sentence is read with. */
+final class Vocabulary {
+    /** A unit as written, before it is known whose gallon or spoon it is. */
+    enum Written {
+        GRAM,
+        KILOGRAM,
+        MILLIGRAM,
+        POUND,
+        OUNCE,
+        MILLILITRE,
+        LITRE,
+        DROP,
+        TEASPOON,
+        TABLESPOON,
+        CUP,
+        FLUID_OUNCE,
+        PINT,
+        QUART,
+        GALLON,
+        INCH,
+        CENTIMETRE,
+        MILLIMETRE
+    }
+
+    static final Map<String, Written> UNITS = Map.ofEntries(
+            Map.entry("g", Written.GRAM),
+            Map.entry("gm", Written.GRAM),
+            Map.entry("gram", Written.GRAM),
+            Map.entry("grams", Written.GRAM),
+            Map.entry("kg", Written.KILOGRAM),
+            Map.entry("mg", Written.MILLIGRAM),
+            Map.entry("lb", Written.POUND),
+            Map.entry("lbs", Written.POUND),
+            Map.entry("pound", Written.POUND),
+            Map.entry("pounds", Written.POUND),
+            Map.entry("oz", Written.OUNCE),
+            Map.entry("ounce", Written.OUNCE),
+            Map.entry("ounces", Written.OUNCE),
+            Map.entry("ml", Written.MILLILITRE),
+            Map.entry("cc", Written.MILLILITRE),
+            Map.entry("millilitre", Written.MILLILITRE),
+            Map.entry("millilitres", Written.MILLILITRE),
+            Map.entry("milliliter", Written.MILLILITRE),
+            Map.entry("milliliters", Written.MILLILITRE),
+            Map.entry("l", Written.LITRE),
+            Map.entry("ltr", Written.LITRE),
+            Map.entry("litre", Written.LITRE),
+            Map.entry("litres", Written.LITRE),
+            Map.entry("liter", Written.LITRE),
+            Map.entry("liters", Written.LITRE),
+            Map.entry("drop", Written.DROP),
+            Map.entry("drops", Written.DROP),
+            Map.entry("tsp", Written.TEASPOON),
+            Map.entry("tsps", Written.TEASPOON),
+            Map.entry("teaspoon", Written.TEASPOON),
+            Map.entry("teaspoons", Written.TEASPOON),
+            Map.entry("teaspoonful", Written.TEASPOON),
+            Map.entry("teaspoonfuls", Written.TEASPOON),
+            Map.entry("tbsp", Written.TABLESPOON),
+            Map.entry("tbs", Written.TABLESPOON),
+            Map.entry("tablespoon", Written.TABLESPOON),
+            Map.entry("tablespoons", Written.TABLESPOON),
+            Map.entry("tablespoonful", Written.TABLESPOON),
+            Map.entry("cup", Written.CUP),
+            Map.entry("cups", Written.CUP),
+            Map.entry("floz", Written.FLUID_OUNCE),
+            Map.entry("pint", Written.PINT),
+            Map.entry("pints", Written.PINT),
+            Map.entry("pt", Written.PINT),
+            Map.entry("quart", Written.QUART),
+            Map.entry("quarts", Written.QUART),
+            Map.entry("qt", Written.QUART),
+            Map.entry("gal", Written.GALLON),
+            Map.entry("gals", Written.GALLON),
+            Map.entry("gallon", Written.GALLON),
+            Map.entry("gallons", Written.GALLON),
+            Map.entry("in", Written.INCH),
+            Map.entry("inch", Written.INCH),
+            Map.entry("inches", Written.INCH),
+            Map.entry("cm", Written.CENTIMETRE),
+            Map.entry("mm", Written.MILLIMETRE));
+
+    static final Map<String, Double> NUMBERS = Map.ofEntries(
+            Map.entry("one", 1.0),
+            Map.entry("two", 2.0),
+            Map.entry("three", 3.0),
+            Map.entry("four", 4.0),
+            Map.entry("five", 5.0),
+            Map.entry("six", 6.0),
+            Map.entry("seven", 7.0),
+            Map.entry("eight", 8.0),
+            Map.entry("nine", 9.0),
+            Map.entry("ten", 10.0),
+            Map.entry("twelve", 12.0),
+            Map.entry("half", 0.5),
+            Map.entry("quarter", 0.25));
+
+    /** Days in a period, whole: a month counts 30. */
+    static final Map<String, Integer> PERIODS = Map.of(
+            "day", 1, "days", 1, "week", 7, "weeks", 7, "wk", 7, "wks", 7, "fortnight", 14, "month", 30, "months", 30);
+
+    static final Map<String, Integer> ADVERBS = Map.of("daily", 1, "weekly", 7, "fortnightly", 14, "monthly", 30);
+
+    static final Map<String, Boolean> HEAPED = Map.of("level", false, "heaped", true, "heaping", true, "rounded", true);
+
+    static final Set<String> PER = Set.of("per", "/", "to", "for", "in", "into");
+    static final Set<String> EACH = Set.of("every", "each");
+    static final Set<String> POT = Set.of("pot", "pots", "container", "containers");
+    static final Set<String> MIX = Set.of("mix", "compost", "soil", "medium", "media", "substrate");
+    static final Set<String> WIDTH = Set.of("diameter", "width", "size", "across", "wide");
+    static final Set<String> WATERING = Set.of("watering", "waterings", "irrigation");
+
+    static final Set<String> IGNORED = DataFile.lines(Vocabulary.class, "ignored-words.txt").stream()
+            .map(String::strip)
+            .filter(w -> !w.isEmpty() && !w.startsWith("#"))
+            .collect(Collectors.toUnmodifiableSet());
+
+    static final Set<String> PUNCTUATION = Set.of(".", ",", ";", ":", "(", ")", "!");
+
+    private Vocabulary() {}
+}

@@ -1,0 +1,187 @@
+package evencistern.plan;
+
+import static evencistern.working.Working.Input.earlier;
+import static evencistern.working.Working.Input.table;
+import static evencistern.working.Working.Input.typed;
+
+import evencistern.caution.Caution;
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.feed.Dose;
+import evencistern.feed.Feed;
+import evencistern.feed.HandMeasure;
+import evencistern.feed.Measured;
+import evencistern.feed.MeterForecast;
+import evencistern.feed.Nutrients;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.plant.Appetite;
+import evencistern.pot.Pot;
+import evencistern.units.Uncertain;
+import evencistern.units.Unit;
+import evencistern.water.SourceWater;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What to do for one pot of a lot on a day.
+ *
+ * <p><b>Answers</b> how many litres now, how many spoons in the can and for this pot, and what the meter should say?
+ * <p><b>Formula</b> for the pot: c · pour; for the can: c · can, rounded to what the hand can measure; a strewn feed:
+ * label · width/width(label), or label · mix litres
+ * <p><b>Units</b> L; g or mL of product
+ * <p><b>Valid for</b> a can of 0.1–1 000 L
+ * <p><b>Source</b> [COMMON] a strewn rate per inch of pot is meant in proportion to the width
+ * <p><b>Checked by</b> CareTest
+ *
+ * @param litresNow to pour today into one pot
+ * @param missingLitres what the pot has lost by today
+ */
+public record Care(
+        LotPlan plan, double litresNow, double missingLitres, Optional<Feeding> feeding, List<Caution> cautions) {
+
+    /**
+     * The tools at hand.
+     *
+     * @param share of the label's top rate the person chose, if any
+     */
+    public record Tools(double canLitres, HandMeasure hand, SourceWater water, OptionalDouble share) {
+        public Tools {
+            Faults.require("can", canLitres, 0.1, 1000, "L");
+        }
+    }
+
+    /** A dose made ready for the hand. */
+    public sealed interface Feeding permits Watered, Strewn {}
+
+    /**
+     * A feed watered on.
+     *
+     * @param can product for the can, as a hand can measure it
+     * @param potAmount product that this pot gets, in the label's measure
+     * @param mgPerL nutrients as mixed by hand, after rounding
+     * @param meter what the pen should read in the can, mS/cm
+     */
+    public record Watered(
+            Dose dose, Measured can, double canLitres, double potAmount, Nutrients mgPerL, Uncertain meter)
+            implements Feeding {}
+
+    /**
+     * A feed strewn on the mix.
+     *
+     * @param pot product for this pot, as a hand can measure it
+     * @param gramsPerPot nutrients in the practical amount, g
+     */
+    public record Strewn(Measured pot, Nutrients gramsPerPot) implements Feeding {}
+
+    /** Works out today's care of one pot. A carnivore with a feed is refused with the reason. */
+    public static Care on(LocalDate today, Situation s, Tools tools, Working working) {
+        if (s.feed().isPresent() && s.species().appetite() == Appetite.NONE) {
+            throw new FaultException(
+                    Fault.of(FaultCode.NO_ROOT_FEED, "feed", s.species().key()));
+        }
+        LotPlan plan = LotPlan.of(s, working);
+        WaterNeed need = plan.need();
+        double missing = s.lastWatered().map(d -> need.deficit(d, today)).orElse(need.usableLitres());
+        double pour = need.pour(missing, working);
+        // the dose of the day on which it is next poured, not of a pot just watered
+        double fullPour = need.usableLitres() / (1 - WaterNeed.LEACHING_FRACTION);
+        Optional<Feeding> feeding = s.feed().map(f -> feeding(f, s, Math.max(pour, fullPour), tools, working));
+        List<Caution> cautions = new ArrayList<>();
+        s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
+        cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
+        return new Care(plan, pour, missing, feeding, cautions);
+    }
+
+    private static Feeding feeding(Feed feed, Situation s, double litres, Tools tools, Working working) {
+        if (feed.rate() instanceof Rate.PerWater rate) {
+            return watered(feed, rate, s, litres, tools, working);
+        }
+        return strewn(feed, s.pot(), s.species().appetite(), tools, working);
+    }
+
+    private static Watered watered(
+            Feed feed, Rate.PerWater rate, Situation s, double litres, Tools tools, Working working) {
+        Dose dose = Dose.choose(
+                feed, rate, s.species().cap(), s.species().appetite().placeInRange(), tools.share(), working);
+        double grams = feed.gramsPer(Measure.MILLILITRES).value();
+        Measured can = tools.hand()
+                .nearest(
+                        dose.perLitre() * tools.canLitres(),
+                        dose.ceilingPerLitre() * tools.canLitres(),
+                        rate.measure(),
+                        grams,
+                        feed.form() == ProductForm.LIQUID,
+                        working);
+        double rounded = dose.perLitre() > 0 ? can.practical() / can.exact() : 1;
+        Nutrients as = dose.mgPerL();
+        Nutrients mixed = new Nutrients(as.n() * rounded, as.p() * rounded, as.k() * rounded);
+        Uncertain meter = MeterForecast.inCan(feed, dose.gramsPerLitre().times(rounded), tools.water(), working);
+        return new Watered(dose, can, tools.canLitres(), can.practical() / tools.canLitres() * litres, mixed, meter);
+    }
+
+    private static Strewn strewn(Feed feed, Pot pot, Appetite appetite, Tools tools, Working working) {
+        if (tools.share().isPresent()) {
+            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "share", "strewn"));
+        }
+        Rate rate = feed.rate();
+        double place = appetite.placeInRange();
+        double label = rate.min() + place * (rate.max() - rate.min());
+        Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        double scale;
+        if (rate instanceof Rate.PerPotWidth perWidth) {
+            double width = pot.shape().widthM(pot.shape().heightM());
+            scale = width / perWidth.widthM();
+            working.step(
+                    "feed.strewn_width",
+                    "amount = label·width/width(label)",
+                    label * scale,
+                    shown,
+                    "COMMON",
+                    typed("label", label, shown, "feed.label"),
+                    typed("width", width * 100, Unit.CENTIMETRE, "pot.top"),
+                    typed("width(label)", perWidth.widthM() * 100, Unit.CENTIMETRE, "feed.label"));
+        } else {
+            scale = pot.mixLitres();
+            working.step(
+                    "feed.strewn_mix",
+                    "amount = label·V",
+                    label * scale,
+                    shown,
+                    "COMMON",
+                    typed("label", label, shown, "feed.label"),
+                    earlier("V", scale, Unit.LITRE, "pot.volume"));
+        }
+        double grams = feed.gramsPer(Measure.MILLILITRES).value();
+        Measured amount = tools.hand()
+                .nearest(
+                        label * scale,
+                        rate.max() * scale,
+                        rate.measure(),
+                        grams,
+                        feed.form() == ProductForm.LIQUID,
+                        working);
+        double perPercent = amount.practical() * feed.gramsPer(rate.measure()).value() / 100;
+        Nutrients inPot = new Nutrients(
+                feed.analysis().n() * perPercent,
+                feed.analysis().p() * perPercent,
+                feed.analysis().k() * perPercent);
+        working.step(
+                "feed.strewn_nitrogen",
+                "N = amount·ρ·%N/100",
+                inPot.n(),
+                Unit.GRAM,
+                "IUPAC",
+                earlier("amount", amount.practical(), shown, "feed.rounding"),
+                table("ρ", grams, Unit.KILOGRAM_PER_LITRE, "feed:density"),
+                typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n"));
+        return new Strewn(amount, inPot);
+    }
+}

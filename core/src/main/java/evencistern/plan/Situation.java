@@ -1,0 +1,26 @@
+package evencistern.plan;
+
+import evencistern.climate.Place;
+import evencistern.feed.Feed;
+import evencistern.media.Mix;
+import evencistern.plant.Species;
+import evencistern.pot.Pot;
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * Everything the plan of a lot rests on.
+ *
+ * @param startedOn the day its first watering is due
+ * @param repottedOn when it last got fresh mix, if that is known
+ */
+public record Situation(
+        Species species,
+        Pot pot,
+        Mix mix,
+        Place place,
+        Optional<Feed> feed,
+        LocalDate startedOn,
+        Optional<LocalDate> repottedOn,
+        Optional<LocalDate> lastWatered,
+        Optional<LocalDate> lastFed) {}

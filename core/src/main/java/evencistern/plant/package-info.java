@@ -1,0 +1,2 @@
+/** What does this kind of plant want, stand and refuse? */
+package evencistern.plant;

@@ -1,0 +1,32 @@
+package evencistern.units;
+
+/** What kind of thing a quantity measures, with the symbol of the unit it is stored in. */
+public enum Dimension {
+    LENGTH("m"),
+    AREA("m²"),
+    VOLUME("L"),
+    MASS("g"),
+    MASS_CONCENTRATION("mg/L"),
+    VOLUME_CONCENTRATION("mL/L"),
+    CONDUCTIVITY("mS/cm"),
+    DENSITY("kg/L"),
+    TEMPERATURE("°C"),
+    TIME("d"),
+    PH("pH"),
+    FRACTION("%"),
+    WATER_DEPTH_RATE("mm/d"),
+    RADIATION("MJ/m²/d"),
+    VAPOUR_PRESSURE("kPa"),
+    LATITUDE("°"),
+    NUMBER("");
+
+    private final String canonicalSymbol;
+
+    Dimension(String canonicalSymbol) {
+        this.canonicalSymbol = canonicalSymbol;
+    }
+
+    public String canonicalSymbol() {
+        return canonicalSymbol;
+    }
+}

@@ -1,0 +1,86 @@
+package evencistern;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "evencistern", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    @ArchTest
+    static final ArchRule arrowsPointDownwardOnly = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("fault")
+            .definedBy("evencistern.fault..")
+            .layer("units")
+            .definedBy("evencistern.units..")
+            .layer("table")
+            .definedBy("evencistern.table..")
+            .layer("working")
+            .definedBy("evencistern.working..")
+            .layer("label")
+            .definedBy("evencistern.label..")
+            .layer("water")
+            .definedBy("evencistern.water..")
+            .layer("pot")
+            .definedBy("evencistern.pot..")
+            .layer("climate")
+            .definedBy("evencistern.climate..")
+            .layer("media")
+            .definedBy("evencistern.media..")
+            .layer("feed")
+            .definedBy("evencistern.feed..")
+            .layer("plant")
+            .definedBy("evencistern.plant..")
+            .layer("caution")
+            .definedBy("evencistern.caution..")
+            .layer("plan")
+            .definedBy("evencistern.plan..")
+            .layer("reading")
+            .definedBy("evencistern.reading..")
+            .whereLayer("plan")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("reading")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("caution")
+            .mayOnlyBeAccessedByLayers("plan", "reading")
+            .whereLayer("plant")
+            .mayOnlyBeAccessedByLayers("caution", "plan", "reading")
+            .whereLayer("feed")
+            .mayOnlyBeAccessedByLayers("plant", "caution", "plan", "reading")
+            .whereLayer("media")
+            .mayOnlyBeAccessedByLayers("plan", "reading")
+            .whereLayer("climate")
+            .mayOnlyBeAccessedByLayers("plan", "reading")
+            .whereLayer("pot")
+            .mayOnlyBeAccessedByLayers("media", "caution", "plan", "reading")
+            .whereLayer("water")
+            .mayOnlyBeAccessedByLayers("feed", "plan", "reading")
+            .whereLayer("label")
+            .mayOnlyBeAccessedByLayers("feed", "caution", "plan");
+
+    @ArchTest
+    static final ArchRule theCoreKnowsOnlyTheJob = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("evencistern..", "java..", "org.jspecify..", "org.hipparchus..");
+
+    @ArchTest
+    static final ArchRule noClockAndNoChance = noClasses()
+            .should()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.time.Clock")
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(java.util.Random.class)
+            .orShould()
+            .dependOnClassesThat()
+            .resideInAnyPackage("java.sql..", "java.net..");
+}

@@ -1,0 +1,220 @@
+package evencistern.feed;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.units.Uncertain;
+import evencistern.water.SourceWater;
+import evencistern.working.Working;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FeedTest {
+    private static final StrengthCap WIDE = new StrengthCap(5, 500);
+
+    private static Feed feed(Analysis analysis, ProductForm form, Rate rate, OptionalDouble density) {
+        return new Feed(analysis, form, density, OptionalDouble.empty(), rate, new Rhythm.EveryWatering());
+    }
+
+    private static Dose dose(Feed feed, StrengthCap cap, double appetite, OptionalDouble share) {
+        return Dose.choose(feed, (Rate.PerWater) feed.rate(), cap, appetite, share, Working.off());
+    }
+
+    /** IUPAC standard atomic weights; the trade prints 0.4364 and 0.8301. */
+    @Test
+    void elementsFollowFromOxidesByAtomicWeights() {
+        assertThat(AtomicWeights.P_PER_P2O5).isCloseTo(0.4364, within(5e-5));
+        assertThat(AtomicWeights.K_PER_K2O).isCloseTo(0.8301, within(1e-4));
+    }
+
+    /** Arithmetic: 1 oz/US gal of a 1 % feed is 28.349523 g · 10 / 3.785412 L = 74.89 mg/L. */
+    @Test
+    void theTradesSeventyFiveIsReallySeventyFourPointEightNine() {
+        assertThat(FieldFormula.EXACT).isCloseTo(74.89, within(0.005));
+        assertThat(Math.rint(FieldFormula.EXACT)).isEqualTo(75);
+    }
+
+    /** Field formula with 75: 200 ppm, 10 % N, DF 100 → 26.7 oz/gal. Stock of a 20 % N feed at 1:100: 6.68, 10.01, 13.35. */
+    @ParameterizedTest
+    @CsvSource({
+        "200, 100, 10, 26.7, 0.06",
+        "100, 100, 20, 6.68, 0.005",
+        "150, 100, 20, 10.01, 0.006",
+        "200, 100, 20, 13.35, 0.006"
+    })
+    void theFieldFormulaGivesThePublishedOunces(double ppm, double df, double n, double ounces, double tolerance) {
+        assertThat(FieldFormula.ouncesPerUsGallon(ppm, df, n)).isCloseTo(ounces, within(tolerance));
+    }
+
+    @Test
+    void theFieldFormulaRefusesAFeedWithoutNitrogen() {
+        assertThatThrownBy(() -> FieldFormula.ouncesPerUsGallon(200, 100, 0)).isInstanceOf(FaultException.class);
+    }
+
+    @Test
+    void twoHundredPerCentNitrogenIsRefused() {
+        assertThatThrownBy(() -> new Analysis(200, 0, 0)).isInstanceOf(FaultException.class);
+        assertThatThrownBy(() -> new Analysis(60, 30, 20))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults())
+                                .singleElement()
+                                .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.ANALYSIS_ABOVE_100)));
+    }
+
+    /** Arithmetic: 1 g/L of 20-20-20 is 200 mg/L N, 200 · 0.4364 = 87.3 P and 200 · 0.8301 = 166 K. */
+    @Test
+    void oneGramPerLitreOfTwentyTwentyTwenty() {
+        Feed feed = feed(
+                new Analysis(20, 20, 20),
+                ProductForm.DRY,
+                new Rate.PerWater(1, 1, Measure.GRAMS),
+                OptionalDouble.empty());
+        Nutrients n = dose(feed, WIDE, 0, OptionalDouble.empty()).mgPerL();
+        assertThat(n.n()).isCloseTo(200, within(1e-9));
+        assertThat(n.p()).isCloseTo(87.3, within(0.05));
+        assertThat(n.k()).isCloseTo(166, within(0.05));
+    }
+
+    /** Arithmetic: with density 1.2 the volume that carries the same nitrogen is 1/1.2 of the dry formula's: 16.7 % fewer mL. */
+    @Test
+    void aLiquidIsHeavierThanItsMillilitres() {
+        Rate.PerWater rate = new Rate.PerWater(5, 5, Measure.MILLILITRES);
+        Feed liquid = feed(new Analysis(6, 3, 6), ProductForm.LIQUID, rate, OptionalDouble.of(1.2));
+        assertThat(dose(liquid, WIDE, 0, OptionalDouble.empty()).mgPerL().n()).isCloseTo(5 * 1.2 * 60, within(1e-9));
+        Feed unknown = feed(new Analysis(6, 3, 6), ProductForm.LIQUID, rate, OptionalDouble.empty());
+        assertThat(dose(unknown, WIDE, 0, OptionalDouble.empty())
+                        .gramsPerLitre()
+                        .halfWidth95())
+                .isGreaterThan(dose(liquid, WIDE, 0, OptionalDouble.empty())
+                        .gramsPerLitre()
+                        .halfWidth95());
+    }
+
+    @Test
+    void theLowestLimitBindsAndIsNamed() {
+        Feed feed = feed(
+                new Analysis(20, 5, 10),
+                ProductForm.DRY,
+                new Rate.PerWater(1, 2, Measure.GRAMS),
+                OptionalDouble.empty());
+        assertThat(dose(feed, WIDE, 1, OptionalDouble.empty()).ceiling()).isEqualTo(Ceiling.LABEL_TOP);
+        Dose byNitrogen = dose(feed, new StrengthCap(5, 100), 1, OptionalDouble.empty());
+        assertThat(byNitrogen.ceiling()).isEqualTo(Ceiling.CLASS_N);
+        assertThat(byNitrogen.perLitre()).isCloseTo(0.5, within(1e-9));
+        assertThat(byNitrogen.heldBack()).isTrue();
+        Dose bySalt = dose(feed, new StrengthCap(0.315, 500), 1, OptionalDouble.empty());
+        assertThat(bySalt.ceiling()).isEqualTo(Ceiling.CLASS_EC);
+        // 0.315 / (0.018 · 35) = 0.5 g/L
+        assertThat(bySalt.perLitre()).isCloseTo(0.5, within(1e-9));
+    }
+
+    @Test
+    void aHungryPlantGetsTheTopOfTheLabelAndAShyOneTheBottom() {
+        Feed feed = feed(
+                new Analysis(10, 5, 10),
+                ProductForm.DRY,
+                new Rate.PerWater(1, 2, Measure.GRAMS),
+                OptionalDouble.empty());
+        assertThat(dose(feed, WIDE, 0, OptionalDouble.empty()).perLitre()).isEqualTo(1);
+        assertThat(dose(feed, WIDE, 1, OptionalDouble.empty()).perLitre()).isEqualTo(2);
+        assertThat(dose(feed, WIDE, 1, OptionalDouble.of(0.25)).perLitre()).isEqualTo(0.5);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1.01, ABOVE_LABEL_RATE", "2, ABOVE_LABEL_RATE", "0, TOO_SMALL", "-1, TOO_SMALL"})
+    void aboveTheLabelsTopRateIsRefused(double share, FaultCode code) {
+        Feed feed = feed(
+                new Analysis(10, 5, 10),
+                ProductForm.DRY,
+                new Rate.PerWater(1, 2, Measure.GRAMS),
+                OptionalDouble.empty());
+        assertThatThrownBy(() -> dose(feed, WIDE, 0, OptionalDouble.of(share)))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults())
+                                .singleElement()
+                                .satisfies(f -> assertThat(f.code()).isEqualTo(code)));
+    }
+
+    /** Typical from memory: a 20-20-20 at 1 g/L adds about 1 mS/cm; stated ± 20 %. */
+    @Test
+    void theMeterShowsTheFeedOverTheWater() {
+        Feed feed = feed(
+                new Analysis(20, 20, 20),
+                ProductForm.DRY,
+                new Rate.PerWater(1, 1, Measure.GRAMS),
+                OptionalDouble.empty());
+        Uncertain reading = MeterForecast.inCan(feed, Uncertain.exact(1), new SourceWater(0.4, 7.2), Working.off());
+        assertThat(reading.value()).isCloseTo(1.4, within(0.2));
+        assertThat(reading.halfWidth95()).isCloseTo((reading.value() - 0.4) * 0.2, within(1e-9));
+    }
+
+    @Test
+    void anEcStatedOnTheLabelWins() {
+        Feed feed = new Feed(
+                new Analysis(20, 20, 20),
+                ProductForm.DRY,
+                OptionalDouble.empty(),
+                OptionalDouble.of(0.7),
+                new Rate.PerWater(1, 1, Measure.GRAMS),
+                new Rhythm.EveryWatering());
+        assertThat(MeterForecast.inCan(feed, Uncertain.exact(2), new SourceWater(0.1, 7), Working.off())
+                        .value())
+                .isCloseTo(1.5, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // mL wanted, tablespoons, teaspoons, error %
+        "2.5, 0, 0.5, 0",
+        "2.6, 0, 0.5, -3.8",
+        "5, 0, 1, 0",
+        "17.5, 1, 0.5, 0",
+        "30, 2, 0, 0",
+        "0.6, 0, 0.125, 4.2",
+        "0.2, 0, 0, -100"
+    })
+    void anAmountBecomesSpoonsWithItsError(double ml, double tablespoons, double teaspoons, double error) {
+        Measured m = HandMeasure.SPOONS.nearest(ml, 1e3, Measure.MILLILITRES, 1.0, false, Working.off());
+        assertThat(count(m, Measured.Tool.TABLESPOON)).isEqualTo(tablespoons);
+        assertThat(count(m, Measured.Tool.TEASPOON)).isEqualTo(teaspoons);
+        assertThat(m.errorPercent()).isCloseTo(error, within(0.1));
+    }
+
+    private static double count(Measured m, Measured.Tool tool) {
+        return m.pieces().stream()
+                .filter(p -> p.tool() == tool)
+                .mapToDouble(Measured.Piece::count)
+                .sum();
+    }
+
+    @Test
+    void roundingNeverPassesTheLimit() {
+        for (double ml = 0.3; ml < 60; ml += 0.37) {
+            Measured m = HandMeasure.SPOONS.nearest(ml, ml, Measure.MILLILITRES, 1.0, true, Working.off());
+            assertThat(m.practical()).isLessThanOrEqualTo(ml * (1 + 1e-9));
+            Measured g = HandMeasure.SCALE.nearest(ml, ml, Measure.GRAMS, 0.9, false, Working.off());
+            assertThat(g.practical()).isLessThanOrEqualTo(ml * (1 + 1e-9));
+        }
+    }
+
+    /** Arithmetic: a level 5 mL teaspoon of a powder of 0.9 kg/L is 4.5 g. */
+    @Test
+    void aPowderIsSpoonedByItsDensityAndWeighedByIt() {
+        Measured spoons = HandMeasure.SPOONS.nearest(9, 20, Measure.GRAMS, 0.9, false, Working.off());
+        assertThat(count(spoons, Measured.Tool.TEASPOON)).isEqualTo(2);
+        Measured scale = HandMeasure.SCALE.nearest(10, 20, Measure.MILLILITRES, 0.9, false, Working.off());
+        assertThat(count(scale, Measured.Tool.SCALE)).isCloseTo(9, within(1e-9));
+        assertThat(scale.practical()).isCloseTo(10, within(1e-9));
+    }
+}

@@ -1,0 +1,218 @@
+package evencistern.label;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.label.LabelReading.Role;
+import evencistern.label.LabelReading.Span;
+import evencistern.label.Question.Choice;
+import evencistern.table.DataFile;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LabelReaderTest {
+
+    static List<String> sentences() {
+        return DataFile.lines(LabelReaderTest.class, "sentences.csv").stream()
+                .filter(l -> !l.startsWith("#") && !l.startsWith("sentence|"))
+                .toList();
+    }
+
+    private static LabelReading read(String sentence, ProductForm form) {
+        return LabelReader.read(sentence, form, Map.of());
+    }
+
+    @ParameterizedTest
+    @MethodSource("sentences")
+    void aLabelIsReadAsItsUnitsSay(String line) {
+        String[] c = line.split("\\|", -1);
+        Map<Question, Choice> answers = new EnumMap<>(Question.class);
+        for (String answer : c[2].isEmpty() ? new String[0] : c[2].split("\\+", -1)) {
+            String[] pair = answer.split("=", 2);
+            answers.put(Question.valueOf(pair[0]), Choice.valueOf(pair[1]));
+        }
+        LabelReading reading = LabelReader.read(c[0], ProductForm.valueOf(c[1]), answers);
+        assertThat(reading.refusals()).isEmpty();
+        assertThat(reading.hasUnknownWords()).isFalse();
+        assertThat(reading.questions().keySet())
+                .as("asks what was answered and nothing else")
+                .isEqualTo(answers.keySet());
+        Rate rate = reading.rate().orElseThrow();
+        assertThat(rate.min()).isCloseTo(Double.parseDouble(c[4]), within(1e-5 * rate.min()));
+        assertThat(rate.max()).isCloseTo(Double.parseDouble(c[5]), within(1e-5 * rate.max()));
+        switch (c[3]) {
+            case "W" -> assertThat(rate).isInstanceOf(Rate.PerWater.class);
+            case "M" -> assertThat(rate).isInstanceOf(Rate.PerMix.class);
+            default -> assertThat(((Rate.PerPotWidth) rate).widthM()).isCloseTo(Double.parseDouble(c[6]), within(1e-9));
+        }
+        Rhythm rhythm = reading.rhythm().orElseThrow();
+        if (c[7].equals("w")) {
+            assertThat(rhythm).isInstanceOf(Rhythm.EveryWatering.class);
+        } else {
+            String[] days = c[7].split("-", 2);
+            assertThat(rhythm).isEqualTo(new Rhythm.EveryDays(Integer.parseInt(days[0]), Integer.parseInt(days[1])));
+        }
+        assertThat(reading.usable(false)).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 tsp per gal weekly | DRY | WHICH_MEASURES SPOON_LEVEL",
+                "2 gal per 100 gal weekly | LIQUID | WHICH_MEASURES",
+                "1 tbsp per 10 l weekly | LIQUID | WHICH_TABLESPOON",
+                "1:20 weekly | LIQUID | RATIO_KIND",
+                "2 oz per 10 l weekly | LIQUID | OUNCE_KIND",
+                "2 ml per l bi-weekly | LIQUID | BIWEEKLY"
+            })
+    void whatIsAmbiguousIsAskedAndNotGuessed(String sentence, ProductForm form, String questions) {
+        LabelReading reading = read(sentence, form);
+        assertThat(reading.questions().keySet().stream().map(Enum::name))
+                .containsExactlyInAnyOrder(questions.split(" ", -1));
+        assertThat(reading.hasOpenQuestions()).isTrue();
+        assertThat(reading.usable(true)).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "'' | MISSING",
+                "🌱🌱 | LABEL_NO_RATE",
+                "feed the plant every week | LABEL_NO_RATE",
+                "5 ml per litre | LABEL_NO_RHYTHM",
+                "0 ml per litre weekly | LABEL_ZERO",
+                "5 ml per 0 litres weekly | LABEL_ZERO",
+                "5-2 ml per litre weekly | LABEL_RANGE_REVERSED",
+                "5 ml per litre every 7-5 weeks | LABEL_RANGE_REVERSED",
+                "500 ml per litre weekly | LABEL_TOO_STRONG",
+                "2 kg per 5 litres weekly | LABEL_TOO_STRONG",
+                "5 ml per litre every 0 days | LABEL_RHYTHM_ODD",
+                "5 ml per litre every 90 months | LABEL_RHYTHM_ODD",
+                "1,500 ml per 1000 l weekly | COMMA_AMBIGUOUS",
+                "1:0 weekly | LABEL_ZERO"
+            })
+    void nonsenseIsRefusedWithTheReason(String sentence, FaultCode code) {
+        LabelReading reading = read(sentence, ProductForm.LIQUID);
+        assertThat(reading.refusals()).extracting(Fault::code).contains(code);
+        assertThat(reading.rate()).isEmpty();
+        assertThat(reading.usable(true)).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "do not use more than 5 ml/l weekly",
+                "5 ml/l weekly, never in full sun",
+                "5 ml/l weekly 🌿",
+                "5 ml/l weekly or 10 ml/l monthly",
+                "5 ml/l weekly'; DROP TABLE feed; --"
+            })
+    void aWordThatIsNotUnderstoodBlocksUntilItIsSeen(String sentence) {
+        LabelReading reading = read(sentence, ProductForm.LIQUID);
+        assertThat(reading.hasUnknownWords()).isTrue();
+        assertThat(reading.usable(false)).isFalse();
+        assertThat(reading.usable(true)).isTrue();
+    }
+
+    @Test
+    void tenThousandCharactersAreRefusedByLength() {
+        LabelReading reading = read("5 ml/l weekly ".repeat(715), ProductForm.LIQUID);
+        assertThat(reading.refusals())
+                .singleElement()
+                .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.TOO_LONG));
+    }
+
+    /** Seeded: whatever is thrown at it, the reader answers, and its spans cover every character that is no blank. */
+    @Test
+    void everyCharacterIsAccountedForWhateverIsTyped() {
+        Random random = new Random(7);
+        String[] pieces = {
+            "5",
+            "2½",
+            "1/3",
+            "ml",
+            "tsp",
+            "per",
+            "/",
+            "gal",
+            "every",
+            "10",
+            "days",
+            "-",
+            "–",
+            ":",
+            "%",
+            "inches",
+            "of",
+            "pot",
+            "weekly",
+            "🪴",
+            "ß",
+            ",",
+            ".",
+            "1,500",
+            "a",
+            "half",
+            "litre",
+            "US",
+            "fl",
+            "oz",
+            "with",
+            "watering",
+            "\u00a0"
+        };
+        for (int i = 0; i < 5000; i++) {
+            StringBuilder sentence = new StringBuilder("x");
+            for (int k = random.nextInt(12); k >= 0; k--) {
+                sentence.append(random.nextInt(4) == 0 ? "" : " ").append(pieces[random.nextInt(pieces.length)]);
+            }
+            String text = sentence.toString();
+            List<Span> spans = new ArrayList<>(read(text, ProductForm.DRY).spans());
+            int at = 0;
+            for (Span span : spans) {
+                assertThat(text.substring(at, span.start()).replace('\u00a0', ' '))
+                        .as(text)
+                        .isBlank();
+                at = span.end();
+            }
+            assertThat(text.substring(at).replace('\u00a0', ' ')).as(text).isBlank();
+        }
+    }
+
+    @Test
+    void theUnderstandingIsShownOnTheWordsThemselves() {
+        String sentence = "Mix 1 teaspoon for every 4 inches of pot every 5–7 weeks";
+        LabelReading reading = read(sentence, ProductForm.LIQUID);
+        assertThat(words(sentence, reading, Role.IGNORED)).containsExactly("Mix");
+        assertThat(words(sentence, reading, Role.AMOUNT)).containsExactly("1", "teaspoon");
+        assertThat(words(sentence, reading, Role.PER_POT)).containsExactly("for", "every", "4", "inches", "of", "pot");
+        assertThat(words(sentence, reading, Role.RHYTHM)).containsExactly("every", "5", "–", "7", "weeks");
+    }
+
+    private static List<String> words(String sentence, LabelReading reading, Role role) {
+        return reading.spans().stream()
+                .filter(s -> s.role() == role)
+                .map(s -> sentence.substring(s.start(), s.end()))
+                .toList();
+    }
+
+    @Test
+    void wordsThatLimitOrForbidAreNotOnTheIgnoreList() {
+        assertThat(Vocabulary.IGNORED)
+                .doesNotContain(
+                        "not", "never", "up", "max", "maximum", "if", "when", "only", "less", "more", "until", "no")
+                .hasSizeBetween(20, 60);
+    }
+}
