@@ -2,6 +2,8 @@ package evencistern.fault;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Collects the faults of one input, to be thrown together. Checks are written so that NaN fails them. */
 public final class Faults {
@@ -35,6 +37,16 @@ public final class Faults {
                     FaultCode.TOO_LONG, field, Integer.toString(stripped.length()), Integer.toString(max), ""));
         }
         return stripped;
+    }
+
+    /** Makes a thing, or notes all the faults with which it refuses to be made. */
+    public <T> Optional<T> attempt(Supplier<T> make) {
+        try {
+            return Optional.of(make.get());
+        } catch (FaultException e) {
+            found.addAll(e.faults());
+            return Optional.empty();
+        }
     }
 
     public boolean any() {

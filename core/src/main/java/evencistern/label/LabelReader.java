@@ -58,6 +58,11 @@ public final class LabelReader {
         return new LabelReader(form, answers).read(sentence);
     }
 
+    /** The words that are passed over, in order; published so that nobody has to guess. */
+    public static List<String> ignoredWords() {
+        return Vocabulary.IGNORED.stream().sorted().toList();
+    }
+
     private LabelReading read(String sentence) {
         if (sentence.isBlank()) {
             refusals.add(FaultCode.MISSING, "label", "");

@@ -61,6 +61,11 @@ public final class PotWater {
         return mix.porosity() - capacity;
     }
 
+    /** Litres of mix in the pot. */
+    public double mixLitres() {
+        return pot.mixLitres();
+    }
+
     /** Litres held when drained. */
     public double capacityLitres() {
         return capacity * pot.mixLitres();

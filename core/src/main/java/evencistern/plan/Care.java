@@ -42,10 +42,16 @@ import java.util.OptionalDouble;
  * <p><b>Checked by</b> CareTest
  *
  * @param litresNow to pour today into one pot
+ * @param fullPourLitres to pour once the pot has dried to its watering point
  * @param missingLitres what the pot has lost by today
  */
 public record Care(
-        LotPlan plan, double litresNow, double missingLitres, Optional<Feeding> feeding, List<Caution> cautions) {
+        LotPlan plan,
+        double litresNow,
+        double fullPourLitres,
+        double missingLitres,
+        Optional<Feeding> feeding,
+        List<Caution> cautions) {
 
     /**
      * The tools at hand.
@@ -97,7 +103,7 @@ public record Care(
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
-        return new Care(plan, pour, missing, feeding, cautions);
+        return new Care(plan, pour, fullPour, missing, feeding, cautions);
     }
 
     private static Feeding feeding(Feed feed, Situation s, double litres, Tools tools, Working working) {

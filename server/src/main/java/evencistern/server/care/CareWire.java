@@ -1,0 +1,171 @@
+package evencistern.server.care;
+
+import evencistern.feed.Measured;
+import evencistern.feed.Nutrients;
+import evencistern.label.Measure;
+import evencistern.media.PotWater;
+import evencistern.plan.Care;
+import evencistern.plan.LotPlan;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** The answer for one pot as it goes over the wire. */
+public record CareWire(
+        PotWaterWire water,
+        List<LayerWire> layers,
+        @Nullable DoseWire feed,
+        @Nullable FeedDateWire nextFeed,
+        List<String> cautions,
+        @Nullable List<StepWire> working) {
+
+    /** Water and air of the pot, and when it is next watered. */
+    public record PotWaterWire(
+            double litresNow,
+            double litresMissing,
+            double fullPourLitres,
+            double dailyLitres,
+            int daysShort,
+            int daysLikely,
+            int daysLong,
+            LocalDate nextWater,
+            double mixLitres,
+            double capacityPercent,
+            double airPercent,
+            double availableLitres,
+            double usableLitres,
+            double wetKg) {}
+
+    /** Water by height, floor first; cm and fractions of the mix volume. */
+    public record LayerWire(double aboveFloorCm, double widthCm, double water, double porosity) {
+        static LayerWire of(PotWater.Layer l) {
+            return new LayerWire(l.aboveFloorCm(), l.widthCm(), l.water(), l.porosity());
+        }
+    }
+
+    /** One tool's share of an amount. */
+    public record PieceWire(String tool, double count) {}
+
+    /** An amount for the hand. */
+    public record MeasuredWire(
+            double exact, double practical, String measure, List<PieceWire> pieces, double errorPercent) {
+        static MeasuredWire of(Measured m) {
+            return new MeasuredWire(
+                    m.exact(),
+                    m.practical(),
+                    measureId(m.measure()),
+                    m.pieces().stream()
+                            .map(p -> new PieceWire(p.tool().name().toLowerCase(Locale.ROOT), p.count()))
+                            .toList(),
+                    m.errorPercent());
+        }
+    }
+
+    /** Elements in mg/L of feed, or in g for a pot. */
+    public record NutrientsWire(double n, double p, double k) {
+        static NutrientsWire of(Nutrients n) {
+            return new NutrientsWire(n.n(), n.p(), n.k());
+        }
+    }
+
+    /**
+     * The dose.
+     *
+     * @param kind watered or strewn; what follows belongs to the one or the other
+     * @param perPot amount in the label's measure for one pot
+     */
+    public record DoseWire(
+            String kind,
+            MeasuredWire hand,
+            double perPot,
+            NutrientsWire nutrients,
+            @Nullable Double canLitres,
+            @Nullable Double perLitre,
+            @Nullable Double meter,
+            @Nullable Double meterPlusMinus,
+            @Nullable Double meterOverWater,
+            @Nullable String ceiling,
+            @Nullable Double ceilingPerLitre,
+            @Nullable Boolean heldBack) {
+        static DoseWire of(Care.Feeding feeding, double waterEc) {
+            if (feeding instanceof Care.Watered w) {
+                return new DoseWire(
+                        "watered",
+                        MeasuredWire.of(w.can()),
+                        w.potAmount(),
+                        NutrientsWire.of(w.mgPerL()),
+                        w.canLitres(),
+                        w.dose().perLitre(),
+                        w.meter().value(),
+                        w.meter().halfWidth95(),
+                        w.meter().value() - waterEc,
+                        w.dose().ceiling().id(),
+                        w.dose().ceilingPerLitre(),
+                        w.dose().heldBack());
+            }
+            Care.Strewn s = (Care.Strewn) feeding;
+            return new DoseWire(
+                    "strewn",
+                    MeasuredWire.of(s.pot()),
+                    s.pot().practical(),
+                    NutrientsWire.of(s.gramsPerPot()),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
+        }
+    }
+
+    /** When the next feed is, and the rule that says so. */
+    public record FeedDateWire(LocalDate date, String binding, LocalDate earliest, LocalDate latest) {
+        static FeedDateWire of(LotPlan.FeedDate f) {
+            return new FeedDateWire(f.date(), f.binding().id(), f.earliest(), f.latest());
+        }
+    }
+
+    private static final int LAYERS = 24;
+
+    public static String measureId(Measure measure) {
+        return measure.name().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * Puts an answer on the wire.
+     *
+     * @param waterEc of the source water, which the meter reads beneath the feed
+     * @param day whose water use is shown
+     */
+    public static CareWire of(Care care, double waterEc, LocalDate day, Working.@Nullable Recorder recorder) {
+        LotPlan plan = care.plan();
+        PotWater pot = plan.potWater();
+        return new CareWire(
+                new PotWaterWire(
+                        care.litresNow(),
+                        care.missingLitres(),
+                        care.fullPourLitres(),
+                        plan.need().useOn(day),
+                        plan.days().shortest(),
+                        plan.days().likely(),
+                        plan.days().longest(),
+                        plan.nextWater(),
+                        pot.mixLitres(),
+                        pot.capacity() * 100,
+                        pot.air() * 100,
+                        pot.availableLitres(),
+                        plan.need().usableLitres(),
+                        pot.wetKg()),
+                pot.profile(LAYERS, care.missingLitres()).stream()
+                        .map(LayerWire::of)
+                        .toList(),
+                care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
+                plan.nextFeed().map(FeedDateWire::of).orElse(null),
+                care.cautions().stream().map(c -> c.id()).toList(),
+                recorder == null ? null : StepWire.all(recorder));
+    }
+}

@@ -1,0 +1,62 @@
+package evencistern.server.care;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.feed.HandMeasure;
+import evencistern.plan.Care;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.lot.LotWire;
+import evencistern.server.lot.Lots;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The care of a lot as it stands, so that the list of the day and the journal say the same. */
+@Service
+public class LotCare {
+    private final Lots lots;
+
+    LotCare(Lots lots) {
+        this.lots = lots;
+    }
+
+    /**
+     * What one pot gets on a day.
+     *
+     * @param feed the lot's feed, or null to water plain
+     */
+    public Care on(GardenWire g, LotWire lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
+        return Care.on(
+                day,
+                lots.situation(g, lot, feed),
+                new Care.Tools(
+                        canLitres,
+                        HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
+                        water(g, lot.waterId()).toWater(),
+                        OptionalDouble.empty()),
+                Working.off());
+    }
+
+    /** The source a lot is watered from. */
+    public static GardenWire.WaterWire water(GardenWire g, UUID id) {
+        return g.waters().stream()
+                .filter(w -> w.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "water", id.toString())));
+    }
+
+    /** Litres of the can asked for, or of the garden's smallest vessel where none was. */
+    public static double can(GardenWire g, @Nullable UUID vessel) {
+        return g.vessels().stream()
+                .filter(v -> vessel == null || v.id().equals(vessel))
+                .findFirst()
+                .map(GardenWire.VesselWire::litres)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "vessel", String.valueOf(vessel))));
+    }
+}

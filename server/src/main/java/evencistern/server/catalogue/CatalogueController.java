@@ -1,0 +1,94 @@
+package evencistern.server.catalogue;
+
+import evencistern.label.LabelReader;
+import evencistern.media.Mix;
+import evencistern.media.Recipes;
+import evencistern.plant.Species;
+import evencistern.plant.SpeciesGuide;
+import evencistern.units.Unit;
+import evencistern.water.TdsScale;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What ships with the application and belongs to no garden. */
+@RestController
+@RequestMapping("/api/catalogue")
+class CatalogueController {
+
+    /** One species, with what a person chooses by. */
+    record SpeciesWire(
+            String key,
+            String common,
+            String scientific,
+            String group,
+            String appetite,
+            double phLow,
+            double phHigh,
+            String toxicity) {
+        static SpeciesWire of(Species s) {
+            return new SpeciesWire(
+                    s.key(),
+                    s.common(),
+                    s.scientific(),
+                    s.group(),
+                    s.appetite().name().toLowerCase(Locale.ROOT),
+                    s.phLow(),
+                    s.phHigh(),
+                    s.toxicity().name().toLowerCase(Locale.ROOT));
+        }
+    }
+
+    /** One shipped recipe. */
+    record MixWire(String key, String kind, List<PartWire> parts) {
+        static MixWire of(Mix m) {
+            return new MixWire(
+                    m.key(),
+                    m.kind().name().toLowerCase(Locale.ROOT),
+                    m.parts().stream()
+                            .map(p -> new PartWire(p.component().key(), p.parts()))
+                            .toList());
+        }
+    }
+
+    /** Parts by volume. */
+    record PartWire(String component, double parts) {}
+
+    /** A unit with its exact factor: canonical = (value + offset) · factor. */
+    record UnitWire(String symbol, String dimension, String canonical, double factor, double offset) {
+        static UnitWire of(Unit u) {
+            return new UnitWire(
+                    u.symbol(),
+                    u.dimension().name().toLowerCase(Locale.ROOT),
+                    u.dimension().canonicalSymbol(),
+                    u.factor(),
+                    u.offset());
+        }
+    }
+
+    /** A ppm scale and what 1 mS/cm prints as on it. */
+    record ScaleWire(String id, double ppmPerMsCm) {}
+
+    /** Everything that ships. */
+    record Catalogue(
+            List<SpeciesWire> species,
+            List<MixWire> mixes,
+            List<UnitWire> units,
+            List<ScaleWire> scales,
+            int labelLongest) {}
+
+    @GetMapping
+    Catalogue getCatalogue() {
+        return new Catalogue(
+                SpeciesGuide.all().stream().map(SpeciesWire::of).toList(),
+                Recipes.all().stream().map(MixWire::of).toList(),
+                Arrays.stream(Unit.values()).map(UnitWire::of).toList(),
+                Arrays.stream(TdsScale.values())
+                        .map(s -> new ScaleWire(s.id(), s.ppmPerMsCm()))
+                        .toList(),
+                LabelReader.LONGEST);
+    }
+}

@@ -1,0 +1,2 @@
+/** What ships with the application: species, mixes, units? */
+package evencistern.server.catalogue;

@@ -1,0 +1,6 @@
+package evencistern.server.garden;
+
+import java.util.UUID;
+
+/** Whose data it is; the first argument of every store method. */
+public record GardenId(UUID value) {}

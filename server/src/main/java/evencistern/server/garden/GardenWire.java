@@ -1,0 +1,97 @@
+package evencistern.server.garden;
+
+import evencistern.climate.Place;
+import evencistern.water.Meter;
+import evencistern.water.SourceWater;
+import evencistern.water.TdsScale;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A garden with what belongs to it, as it goes over the wire. Today is the garden's own date. */
+public record GardenWire(
+        UUID id,
+        String name,
+        String timeZone,
+        double latitude,
+        UnitHabit unitHabit,
+        Hand hand,
+        boolean demo,
+        int version,
+        LocalDate today,
+        List<PlaceWire> places,
+        List<WaterWire> waters,
+        List<MeterWire> meters,
+        List<VesselWire> vessels) {
+
+    /** Which units a person thinks in; every number of the page follows. */
+    public enum UnitHabit {
+        metric,
+        us
+    }
+
+    /** What product is measured with. */
+    public enum Hand {
+        spoons,
+        scale
+    }
+
+    /** Where plants stand; latitude and frosts ({@code MM-DD}) included, so that a live answer needs nothing else. */
+    public record PlaceWire(
+            UUID id,
+            String name,
+            Kind kind,
+            double latitude,
+            List<Double> lows,
+            List<Double> highs,
+            double humidity,
+            double lightShare,
+            double sunshine,
+            @Nullable String firstFrost,
+            @Nullable String lastFrost) {
+
+        /** Under a roof that is heated, or in the open. */
+        public enum Kind {
+            indoors,
+            outdoors
+        }
+
+        public Place toPlace() {
+            Optional<Place.Frosts> frosts = firstFrost == null || lastFrost == null
+                    ? Optional.empty()
+                    : Optional.of(
+                            new Place.Frosts(MonthDay.parse("--" + firstFrost), MonthDay.parse("--" + lastFrost)));
+            return new Place(
+                    latitude,
+                    Place.Kind.valueOf(kind.name().toUpperCase(Locale.ROOT)),
+                    lows,
+                    highs,
+                    humidity,
+                    lightShare,
+                    sunshine,
+                    frosts);
+        }
+    }
+
+    /** A source of water. */
+    public record WaterWire(UUID id, String name, double ec, double ph) {
+        public SourceWater toWater() {
+            return new SourceWater(ec, ph);
+        }
+    }
+
+    /** A pen meter; its scale is absent until somebody has said which it prints. */
+    public record MeterWire(
+            UUID id, String name, @Nullable String scale, double phPlusMinus, double ecPlusMinus, int version) {
+        public Meter toMeter() {
+            return new Meter(scale == null ? null : TdsScale.require(scale, "meter.scale"), phPlusMinus, ecPlusMinus);
+        }
+    }
+
+    /** A can, bucket or barrel. */
+    public record VesselWire(UUID id, String name, double litres) {}
+}

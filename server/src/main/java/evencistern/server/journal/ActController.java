@@ -1,0 +1,46 @@
+package evencistern.server.journal;
+
+import evencistern.server.garden.GardenId;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Acts and the journal over HTTP. */
+@RestController
+@RequestMapping("/api/gardens/{garden}")
+class ActController {
+    private final Acts acts;
+
+    ActController(Acts acts) {
+        this.acts = acts;
+    }
+
+    @PostMapping("/ticks")
+    Acts.Recorded tick(@PathVariable UUID garden, @RequestBody Acts.Tick tick) {
+        return acts.tick(new GardenId(garden), tick);
+    }
+
+    /** The key under which an undo is sent. */
+    record Undo(String clientKey) {}
+
+    @PostMapping("/acts/{act}/undo")
+    Acts.Recorded undo(@PathVariable UUID garden, @PathVariable UUID act, @RequestBody Undo undo) {
+        return acts.undo(new GardenId(garden), act, undo.clientKey());
+    }
+
+    @GetMapping("/lots/{lot}/journal")
+    List<EntryWire> getJournal(
+            @PathVariable UUID garden,
+            @PathVariable UUID lot,
+            @RequestParam(required = false) @Nullable Long before,
+            @RequestParam(defaultValue = "50") int limit) {
+        return acts.journal(new GardenId(garden), lot, before, limit);
+    }
+}

@@ -1,0 +1,42 @@
+package evencistern.server.journal;
+
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A row of a lot's journal as it goes over the wire.
+ *
+ * @param undone whether a later row corrects it
+ * @param corrects the row that this one takes back
+ * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
+ */
+public record EntryWire(
+        long id,
+        UUID lotId,
+        Kind kind,
+        Instant occurredAt,
+        Instant recordedAt,
+        UUID actId,
+        @Nullable Long corrects,
+        boolean undone,
+        boolean clockAhead,
+        @Nullable Double litresEach,
+        @Nullable String feedName,
+        @Nullable Double productEach,
+        @Nullable String measure,
+        @Nullable Double nMgPerL,
+        @Nullable Double ph,
+        @Nullable Double ec,
+        @Nullable String phTyped,
+        @Nullable String ecTyped,
+        @Nullable String ecUnit) {
+
+    /** What a row records. */
+    public enum Kind {
+        watering,
+        feeding,
+        reading,
+        correction
+    }
+}

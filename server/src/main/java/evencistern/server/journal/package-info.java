@@ -1,0 +1,2 @@
+/** What was done, and how is it undone? */
+package evencistern.server.journal;

@@ -1,0 +1,213 @@
+package evencistern.server.live;
+
+import evencistern.fault.Faults;
+import evencistern.feed.HandMeasure;
+import evencistern.label.LabelReading;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.media.PotWater;
+import evencistern.media.Recipes;
+import evencistern.plan.Care;
+import evencistern.plan.Situation;
+import evencistern.plant.SpeciesGuide;
+import evencistern.reading.Verdict;
+import evencistern.server.care.CareWire;
+import evencistern.server.care.StepWire;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.lot.PotInput;
+import evencistern.server.problem.FaultWire;
+import evencistern.server.problem.Words;
+import evencistern.server.reading.EcTyped;
+import evencistern.server.reading.VerdictWire;
+import evencistern.server.typed.Typed;
+import evencistern.water.Meter;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Answers to what is being typed: the whole input is in the body, nothing is stored and no database is asked. */
+@RestController
+@RequestMapping("/api/live")
+class LiveController {
+    private final Words words;
+
+    LiveController(Words words) {
+        this.words = words;
+    }
+
+    // --- the label ---
+
+    /** A label's sentence as typed so far. */
+    record LabelAsk(String sentence, FeedWire.Form form, List<FeedWire.Answer> answers) {}
+
+    /** A stretch of the sentence and the part it plays. */
+    record SpanWire(int start, int end, String role) {}
+
+    /** What the label leaves open. */
+    record QuestionWire(
+            evencistern.label.Question question,
+            List<evencistern.label.Question.Choice> choices,
+            evencistern.label.Question.@Nullable Choice chosen) {}
+
+    /** The rate: g or mL per litre of water, per litre of mix, or for a pot so wide. */
+    record RateWire(
+            String per,
+            double min,
+            double max,
+            String measure,
+            @Nullable Double widthCm) {
+        static RateWire of(Rate rate) {
+            Double width = rate instanceof Rate.PerPotWidth p ? p.widthM() * 100 : null;
+            String per = rate instanceof Rate.PerWater ? "water" : rate instanceof Rate.PerMix ? "mix" : "pot_width";
+            return new RateWire(per, rate.min(), rate.max(), CareWire.measureId(rate.measure()), width);
+        }
+    }
+
+    /** The rhythm: days, or none where it is every watering. */
+    record RhythmWire(@Nullable Integer minDays, @Nullable Integer maxDays) {
+        static RhythmWire of(Rhythm rhythm) {
+            return rhythm instanceof Rhythm.EveryDays d ? new RhythmWire(d.min(), d.max()) : new RhythmWire(null, null);
+        }
+    }
+
+    /** How the sentence was understood. */
+    record LabelAnswer(
+            List<SpanWire> spans,
+            @Nullable RateWire rate,
+            @Nullable RhythmWire rhythm,
+            List<QuestionWire> questions,
+            List<String> assumptions,
+            List<FaultWire> refusals,
+            boolean unknownWords) {}
+
+    @PostMapping("/label")
+    LabelAnswer readLabel(@RequestBody LabelAsk ask) {
+        LabelReading reading = FeedWire.read(ask.sentence(), ask.form(), ask.answers());
+        return new LabelAnswer(
+                reading.spans().stream()
+                        .map(s ->
+                                new SpanWire(s.start(), s.end(), s.role().name().toLowerCase(Locale.ROOT)))
+                        .toList(),
+                reading.rate().map(RateWire::of).orElse(null),
+                reading.rhythm().map(RhythmWire::of).orElse(null),
+                Arrays.stream(evencistern.label.Question.values())
+                        .filter(reading.questions()::containsKey)
+                        .map(q -> new QuestionWire(
+                                q,
+                                q.choices(),
+                                reading.questions()
+                                        .getOrDefault(q, Optional.empty())
+                                        .orElse(null)))
+                        .toList(),
+                reading.assumptions().stream()
+                        .map(a -> a.name().toLowerCase(Locale.ROOT))
+                        .sorted()
+                        .toList(),
+                reading.refusals().stream().map(f -> FaultWire.of(f, words)).toList(),
+                reading.hasUnknownWords());
+    }
+
+    // --- the pot ---
+
+    /** Everything that decides what one pot gets. */
+    record CareAsk(
+            String species,
+            PotInput pot,
+            String mix,
+            GardenWire.PlaceWire place,
+            GardenWire.WaterWire water,
+            @Nullable FeedWire feed,
+            Typed can,
+            GardenWire.Hand hand,
+            @Nullable Typed share,
+            LocalDate today,
+            @Nullable LocalDate startedOn,
+            @Nullable LocalDate repottedOn,
+            @Nullable LocalDate lastWateredOn,
+            @Nullable LocalDate lastFedOn,
+            boolean working) {}
+
+    @PostMapping("/care")
+    CareWire care(@RequestBody CareAsk ask) {
+        Faults faults = new Faults();
+        var species = faults.attempt(() -> SpeciesGuide.require(ask.species()));
+        var pot = faults.attempt(ask.pot()::toPot);
+        var mix = faults.attempt(() -> Recipes.require(ask.mix()));
+        var place = faults.attempt(ask.place()::toPlace);
+        var water = faults.attempt(ask.water()::toWater);
+        FeedWire onShelf = ask.feed();
+        var feed = onShelf == null ? Optional.<evencistern.feed.Feed>empty() : faults.attempt(onShelf::toFeed);
+        double can = ask.can().read("can", faults);
+        OptionalDouble share = Typed.optional(ask.share(), "share", faults);
+        faults.throwIfAny();
+        Situation situation = new Situation(
+                species.orElseThrow(),
+                pot.orElseThrow(),
+                mix.orElseThrow(),
+                place.orElseThrow(),
+                feed,
+                ask.startedOn() == null ? ask.today() : ask.startedOn(),
+                Optional.ofNullable(ask.repottedOn()),
+                Optional.ofNullable(ask.lastWateredOn()),
+                Optional.ofNullable(ask.lastFedOn()));
+        Care.Tools tools = new Care.Tools(
+                can,
+                HandMeasure.valueOf(ask.hand().name().toUpperCase(Locale.ROOT)),
+                water.orElseThrow(),
+                share.isPresent() ? OptionalDouble.of(share.getAsDouble() / 100) : share);
+        Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
+        Care care = Care.on(ask.today(), situation, tools, recorder == null ? Working.off() : recorder);
+        return CareWire.of(care, ask.water().ec(), ask.today(), recorder);
+    }
+
+    // --- the reading ---
+
+    /** A reading as typed so far, with what it is judged by. */
+    record VerdictAsk(
+            String species,
+            PotInput pot,
+            String mix,
+            GardenWire.WaterWire water,
+            GardenWire.MeterWire meter,
+            @Nullable Typed ph,
+            @Nullable EcTyped ec,
+            boolean working) {}
+
+    @PostMapping("/verdict")
+    VerdictWire verdict(@RequestBody VerdictAsk ask) {
+        Faults faults = new Faults();
+        Meter meter = ask.meter().toMeter();
+        OptionalDouble ph = Typed.optional(ask.ph(), "reading.ph", faults);
+        OptionalDouble ec = EcTyped.optional(ask.ec(), meter, faults);
+        faults.throwIfAny();
+        Working.Recorder recorder = new Working.Recorder();
+        var mix = Recipes.require(ask.mix());
+        Verdict verdict = Verdict.of(
+                ph,
+                ec,
+                meter,
+                SpeciesGuide.require(ask.species()),
+                mix,
+                new PotWater(mix, ask.pot().toPot()),
+                ask.water().toWater(),
+                recorder);
+        return VerdictWire.of(verdict, ask.working() ? StepWire.all(recorder) : null);
+    }
+
+    /** The words passed over in a label, as published. */
+    @org.springframework.web.bind.annotation.GetMapping("/ignored-words")
+    Map<String, List<String>> ignoredWords() {
+        return Map.of("words", evencistern.label.LabelReader.ignoredWords());
+    }
+}

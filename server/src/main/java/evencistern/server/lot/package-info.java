@@ -1,0 +1,2 @@
+/** Which plants are there, in which pots, and what is due for them? */
+package evencistern.server.lot;

@@ -1,0 +1,2 @@
+/** What is the contract? */
+package evencistern.server.openapi;

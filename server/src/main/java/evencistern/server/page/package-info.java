@@ -1,0 +1,2 @@
+/** The page itself. */
+package evencistern.server.page;

@@ -1,0 +1,106 @@
+package evencistern.server.problem;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.QueryTimeoutException;
+import org.springframework.dao.RecoverableDataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** Tells every refusal as a problem detail (RFC 9457) with one entry per fault; never a stack trace. */
+@RestControllerAdvice
+class ProblemAdvice {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    private final Words words;
+
+    ProblemAdvice(Words words) {
+        this.words = words;
+    }
+
+    @ExceptionHandler(FaultException.class)
+    ResponseEntity<ProblemDetail> faults(FaultException e) {
+        List<FaultWire> faults =
+                e.faults().stream().map(f -> FaultWire.of(f, words)).toList();
+        String detail = faults.stream().map(FaultWire::detail).collect(Collectors.joining(" "));
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status(e.faults()), detail);
+        problem.setProperty("faults", faults);
+        return respond(problem);
+    }
+
+    private static HttpStatus status(List<Fault> faults) {
+        FaultCode first = faults.get(0).code();
+        return switch (first) {
+            case NOT_FOUND -> HttpStatus.NOT_FOUND;
+            case STALE, ALREADY_DONE, ALREADY_UNDONE, NOT_DUE -> HttpStatus.CONFLICT;
+            default -> HttpStatus.UNPROCESSABLE_CONTENT;
+        };
+    }
+
+    @ExceptionHandler({HttpMessageNotReadableException.class, MethodArgumentTypeMismatchException.class})
+    ResponseEntity<ProblemDetail> unreadable(Exception e) {
+        LOG.debug("unreadable request", e);
+        return plain(HttpStatus.BAD_REQUEST, "unreadable");
+    }
+
+    @ExceptionHandler(NoResourceFoundException.class)
+    ResponseEntity<ProblemDetail> nothingThere(NoResourceFoundException e) {
+        LOG.debug("nothing there", e);
+        return plain(HttpStatus.NOT_FOUND, "nothing_there");
+    }
+
+    /** The database is away: nothing was recorded, and the same request with the same key may be sent again. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<ProblemDetail> database(Exception e) {
+        if (e instanceof DataAccessResourceFailureException
+                || e instanceof RecoverableDataAccessException
+                || e instanceof QueryTimeoutException
+                || e instanceof TransactionException
+                || e instanceof UncategorizedSQLException) {
+            LOG.warn("database away: {}", e.getMessage());
+            ResponseEntity<ProblemDetail> answer = plain(HttpStatus.SERVICE_UNAVAILABLE, "database_away");
+            HttpHeaders headers = new HttpHeaders(answer.getHeaders());
+            headers.set(HttpHeaders.RETRY_AFTER, "5");
+            return new ResponseEntity<>(answer.getBody(), headers, answer.getStatusCode());
+        }
+        return unexpected(e);
+    }
+
+    @ExceptionHandler(Exception.class)
+    ResponseEntity<ProblemDetail> unexpected(Exception e) {
+        if (e instanceof org.springframework.web.ErrorResponse known) {
+            return respond(known.getBody());
+        }
+        LOG.error("unexpected", e);
+        return plain(HttpStatus.INTERNAL_SERVER_ERROR, "unexpected");
+    }
+
+    private ResponseEntity<ProblemDetail> plain(HttpStatus status, String id) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, words.of("problems", id, Map.of()));
+        problem.setProperty("code", id);
+        return respond(problem);
+    }
+
+    private static ResponseEntity<ProblemDetail> respond(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus())
+                .contentType(org.springframework.http.MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem);
+    }
+}

@@ -1,0 +1,2 @@
+/** How is a refusal told to the caller? */
+package evencistern.server.problem;

@@ -1,0 +1,2 @@
+/** What did the meter say, and what follows? */
+package evencistern.server.reading;

@@ -1,0 +1,2 @@
+/** Who may call, from where? */
+package evencistern.server.security;

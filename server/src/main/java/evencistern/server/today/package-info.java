@@ -1,0 +1,2 @@
+/** What is due today? */
+package evencistern.server.today;

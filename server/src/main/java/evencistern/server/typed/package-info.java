@@ -1,0 +1,2 @@
+/** What a person typed into a number field. */
+package evencistern.server.typed;

@@ -1,0 +1,220 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.testkit.Api;
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Whatever is sent, the answer is a clear problem detail, and nothing recorded is lost. */
+class BadInputTest {
+    private final Api api = App.api();
+    private JsonNode garden;
+    private String home;
+
+    @BeforeEach
+    void freshGarden() {
+        garden = api.freshGarden();
+        home = "/api/gardens/" + garden.path("id").asString();
+    }
+
+    private static void clear(Api.Answer answer, int status) {
+        assertThat(answer.status()).isEqualTo(status);
+        assertThat(answer.raw().headers().firstValue("Content-Type").orElse("")).startsWith("application/problem+json");
+        assertThat(answer.body().path("detail").asString()).isNotBlank();
+        assertThat(answer.raw().body())
+                .doesNotContain("Exception")
+                .doesNotContain("\tat ")
+                .doesNotContain("{field}");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, 9, 11, too_small pot.top",
+        "-12, 9, 11, too_small pot.top",
+        "wide, 9, 11, not_a_number pot.top",
+        "12, 14, 11, base_wider_than_top pot.base",
+        "12, 9, 900, too_large pot.height",
+        "190, 190, 190, too_large pot.volume",
+        "12 L, 9, 11, unit_of_other_kind pot.top",
+        "🪴, 9, 11, not_a_number pot.top"
+    })
+    void aPotThatCannotBeIsRefusedByField(String top, String base, String height, String expected) {
+        Map<String, Object> input = Bodies.lot(garden, null);
+        input.put("pot", Bodies.pot(top, base, height));
+        Api.Answer answer = api.post(home + "/lots", input);
+        clear(answer, 422);
+        assertThat(answer.body()
+                        .path("faults")
+                        .valueStream()
+                        .map(f -> f.path("code").asString() + " "
+                                + f.path("field").asString()))
+                .contains(expected);
+        assertThat(api.get(home + "/lots").ok().path("total").asInt()).isZero();
+    }
+
+    @Test
+    void aMeasuredVolumeOfTenThousandLitresIsRefused() {
+        Map<String, Object> input = Bodies.lot(garden, null);
+        Map<String, Object> pot = Bodies.pot("30", "20", "30");
+        pot.put("measured", Bodies.typed("10000", "L"));
+        input.put("pot", pot);
+        Api.Answer answer = api.post(home + "/lots", input);
+        clear(answer, 422);
+        assertThat(answer.faults()).containsExactly("too_large");
+    }
+
+    @Test
+    void everyFaultOfAFormIsToldAtOnce() {
+        Map<String, Object> input = Bodies.lot(garden, null);
+        input.put("name", " ");
+        input.put("pots", Bodies.typed("1½", ""));
+        input.put("species", "triffid");
+        input.put("pot", Bodies.pot("0", "x", "11"));
+        Api.Answer answer = api.post(home + "/lots", input);
+        clear(answer, 422);
+        assertThat(answer.faults())
+                .containsExactlyInAnyOrder("missing", "not_a_number", "choice_unknown", "not_a_number");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"200, too_large", "-1, too_small", "ten, not_a_number", "'', missing", "60, analysis_above_100"})
+    void anAnalysisThatCannotBeIsRefused(String n, String code) {
+        Map<String, Object> feed = Bodies.feed();
+        feed.put("n", Bodies.typed(n, "%"));
+        feed.put("p2o5", Bodies.typed("30", "%"));
+        feed.put("k2o", Bodies.typed("20", "%"));
+        Api.Answer answer = api.post(home + "/feeds", feed);
+        clear(answer, 422);
+        assertThat(answer.faults()).contains(code);
+    }
+
+    @Test
+    void aLabelOfTenThousandCharactersOrWithOpenWordsIsNotAccepted() {
+        Map<String, Object> feed = Bodies.feed();
+        feed.put("label", "5 g per litre weekly ".repeat(500));
+        clear(api.post(home + "/feeds", feed), 422);
+        feed.put("label", "1 g per litre weekly, never at noon");
+        Api.Answer words = api.post(home + "/feeds", feed);
+        assertThat(words.faults()).containsExactly("label_words_open");
+        assertThat(words.body().path("detail").asString()).contains("never noon");
+        feed.put("wordsSeen", true);
+        api.post(home + "/feeds", feed).ok();
+        feed.put("id", UUID.randomUUID().toString());
+        feed.put("label", "2 tsp per gal weekly");
+        assertThat(api.post(home + "/feeds", feed).faults()).containsExactly("label_question_open");
+    }
+
+    @Test
+    void aNameMayHoldAnythingAndIsOnlyAName() {
+        Map<String, Object> input = Bodies.lot(garden, null);
+        input.put("name", "'); drop table lot; -- 🌿<script>alert(1)</script>");
+        JsonNode lot = api.post(home + "/lots", input).ok();
+        assertThat(lot.path("name").asString()).isEqualTo("'); drop table lot; -- 🌿<script>alert(1)</script>");
+        assertThat(api.get(home + "/lots").ok().path("total").asInt()).isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"15, too_large", "58, ph_dot_misplaced", "0.6, too_small", "six, not_a_number"})
+    void aPhThatCannotBeIsRefused(String ph, String code) {
+        Api.Answer answer = api.post(readings(), reading(ph, null));
+        clear(answer, 422);
+        assertThat(answer.faults()).containsExactly(code);
+    }
+
+    @Test
+    void aReadingDatedNextYearIsRefusedAndOneFromAFastClockIsStamped() {
+        String path = readings();
+        Map<String, Object> reading = reading("6.0", "2027-05-14T08:00:00Z");
+        Api.Answer answer = api.post(path, reading);
+        clear(answer, 422);
+        assertThat(answer.faults()).containsExactly("time_in_future");
+        assertThat(api.get(path).ok().path("readings").size()).isZero();
+        String soon =
+                App.bean(java.time.Clock.class).instant().plusSeconds(3600).toString();
+        api.post(path, reading("6.0", soon)).ok();
+        JsonNode entry = api.get(path.replace("/readings", "/journal")).ok().get(0);
+        assertThat(entry.path("clockAhead").asBoolean()).isTrue();
+        assertThat(entry.path("occurredAt").asString()).isLessThan(soon);
+    }
+
+    private String readings() {
+        String lot = api.post(home + "/lots", Bodies.lot(garden, null))
+                .ok()
+                .path("id")
+                .asString();
+        return home + "/lots/" + lot + "/readings";
+    }
+
+    private Map<String, Object> reading(String ph, String at) {
+        Map<String, Object> reading = new HashMap<>(Map.of(
+                "clientKey", Bodies.key(),
+                "meterId", garden.path("meters").get(0).path("id").asString(),
+                "ph", Bodies.typed(ph, "pH")));
+        if (at != null) {
+            reading.put("occurredAt", at);
+        }
+        return reading;
+    }
+
+    @Test
+    void aCarnivoreIsNotGivenAFeed() {
+        String feed = api.post(home + "/feeds", Bodies.feed()).ok().path("id").asString();
+        Map<String, Object> input = Bodies.lot(garden, feed);
+        input.put("species", "pitcher_plant");
+        assertThat(api.post(home + "/lots", input).faults()).containsExactly("no_root_feed");
+    }
+
+    @Test
+    void aThingOfAnotherGardenIsNotThere() {
+        JsonNode other = api.freshGarden();
+        String feed = api.post("/api/gardens/" + other.path("id").asString() + "/feeds", Bodies.feed())
+                .ok()
+                .path("id")
+                .asString();
+        assertThat(api.post(home + "/lots", Bodies.lot(garden, feed)).faults()).containsExactly("not_found");
+        assertThat(api.post(home + "/lots", Bodies.lot(other, null)).faults())
+                .containsExactly("choice_unknown", "choice_unknown");
+    }
+
+    @Test
+    void whatCannotBeReadOrFoundIsSaidPlainly() {
+        clear(api.postRaw(home + "/lots", "{\"name\": ", true), 400);
+        clear(api.get(home + "/lots/not-an-id"), 400);
+        clear(api.get(home + "/lots/" + UUID.randomUUID()), 404);
+        clear(api.get("/api/nothing/here"), 404);
+        clear(api.post(home + "/ticks", Map.of("clientKey", "k", "items", List.of())), 422);
+    }
+
+    @Test
+    void withoutTheTokenOrUnderAStrangeNameNothingIsDone() throws Exception {
+        clear(api.postRaw("/api/gardens", "{}", false), 403);
+        URI address = URI.create(App.address());
+        try (Socket socket = new Socket(address.getHost(), address.getPort())) {
+            socket.getOutputStream()
+                    .write("GET /api/gardens HTTP/1.1\r\nHost: evil.example\r\nConnection: close\r\n\r\n"
+                            .getBytes(StandardCharsets.US_ASCII));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(answer).startsWith("HTTP/1.1 421");
+        }
+    }
+
+    @Test
+    void everyPageCarriesItsProtectionAndEveryViewAnAddress() {
+        Api.Answer page = api.get("/g/anything/today");
+        assertThat(page.status()).isEqualTo(200);
+        assertThat(page.raw().headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("default-src 'self'");
+        assertThat(page.raw().body()).contains("<div id=\"root\">");
+    }
+}

@@ -1,0 +1,112 @@
+package evencistern.server;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+
+/** What the page sends, ready to be altered by a test. */
+final class Bodies {
+    private Bodies() {}
+
+    static Map<String, Object> typed(String text, String unit) {
+        return Map.of("text", text, "unit", unit);
+    }
+
+    static Map<String, Object> pot(String top, String base, String height) {
+        return new HashMap<>(Map.of(
+                "shape", "round", "top", typed(top, "cm"), "base", typed(base, "cm"), "height", typed(height, "cm")));
+    }
+
+    static Map<String, Object> feed() {
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                "Test salts",
+                "n",
+                typed("10", "%"),
+                "p2o5",
+                typed("5", "%"),
+                "k2o",
+                typed("15", "%"),
+                "form",
+                "dry",
+                "label",
+                "1 g per litre every 10-14 days",
+                "answers",
+                List.of(),
+                "wordsSeen",
+                false,
+                "version",
+                0));
+    }
+
+    static Map<String, Object> lot(JsonNode garden, String feedId) {
+        Map<String, Object> lot = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                "Cape primrose",
+                "pots",
+                typed("1", ""),
+                "species",
+                "streptocarpus",
+                "pot",
+                pot("12", "9", "11"),
+                "mix",
+                "peat_perlite",
+                "placeId",
+                place(garden, "indoors").path("id").asString(),
+                "waterId",
+                garden.path("waters").get(0).path("id").asString(),
+                "startedOn",
+                "2026-05-01",
+                "version",
+                0));
+        if (feedId != null) {
+            lot.put("feedId", feedId);
+        }
+        return lot;
+    }
+
+    static JsonNode place(JsonNode garden, String kind) {
+        return garden.path("places")
+                .valueStream()
+                .filter(p -> p.path("kind").asString().equals(kind))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static String key() {
+        return "key-" + UUID.randomUUID();
+    }
+
+    static Map<String, Object> tick(String lot, String item) {
+        return new HashMap<>(Map.of("clientKey", key(), "items", List.of(Map.of("lotId", lot, "item", item))));
+    }
+
+    static Map<String, Object> care(JsonNode garden) {
+        Map<String, Object> ask = new HashMap<>(Map.of(
+                "species",
+                "streptocarpus",
+                "pot",
+                pot("12", "9", "11"),
+                "mix",
+                "peat_perlite",
+                "place",
+                place(garden, "indoors"),
+                "water",
+                garden.path("waters").get(0),
+                "can",
+                typed("5", "L"),
+                "hand",
+                "spoons",
+                "today",
+                App.TODAY,
+                "working",
+                true));
+        return ask;
+    }
+}

@@ -1,0 +1,112 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.caution.Caution;
+import evencistern.fault.FaultCode;
+import evencistern.feed.Ceiling;
+import evencistern.feed.Measured;
+import evencistern.label.LabelReading;
+import evencistern.label.Question;
+import evencistern.media.Recipes;
+import evencistern.plan.LotPlan;
+import evencistern.plant.Toxicity;
+import evencistern.reading.Judgement;
+import evencistern.reading.Verdict;
+import evencistern.server.problem.Words;
+import evencistern.testkit.PostgresSession;
+import evencistern.water.TdsScale;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What the server and the page have agreed on: the contract, the words, the unit factors. */
+class ContractTest {
+    private static final Path ROOT = PostgresSession.root();
+
+    @Test
+    void theCommittedContractIsTheLiveOne() throws IOException {
+        String live = App.api().get("/v3/api-docs").raw().body().strip() + "\n";
+        Path committed = ROOT.resolve("web/openapi.json");
+        if (Boolean.getBoolean("rewrite")) {
+            Files.writeString(committed, live);
+        }
+        assertThat(Files.readString(committed)).isEqualTo(live);
+    }
+
+    private static List<String> ids(Enum<?>[] values) {
+        return Arrays.stream(values).map(v -> v.name().toLowerCase(Locale.ROOT)).toList();
+    }
+
+    private static void worded(String section, List<String> ids) {
+        Words words = App.bean(Words.class);
+        assertThat(ids)
+                .as(section)
+                .allSatisfy(id -> assertThat(words.has(section, id))
+                        .as(section + "." + id)
+                        .isTrue());
+    }
+
+    @Test
+    void everyIdOfTheRulesHasWords() {
+        worded("faults", ids(FaultCode.values()));
+        worded("bindings", ids(LotPlan.Binding.values()));
+        worded("ceilings", ids(Ceiling.values()));
+        worded("cautions", ids(Caution.values()));
+        worded("questions", Arrays.stream(Question.values()).map(Enum::name).toList());
+        worded(
+                "choices",
+                Arrays.stream(Question.Choice.values()).map(Enum::name).toList());
+        worded("assumptions", ids(LabelReading.Assumption.values()));
+        worded("roles", ids(LabelReading.Role.values()));
+        worded("findings", ids(Judgement.Finding.values()));
+        worded("actions", ids(Verdict.Action.values()));
+        worded("tools", ids(Measured.Tool.values()));
+        worded("toxicity", ids(Toxicity.values()));
+        worded("mixes", Recipes.all().stream().map(m -> m.key()).toList());
+        worded("scales", Arrays.stream(TdsScale.values()).map(TdsScale::id).toList());
+    }
+
+    @Test
+    void everyStepFieldAndSourceNamedInTheCodeHasWords() throws IOException {
+        List<Path> files = new ArrayList<>(files("core/src/main/java"));
+        files.addAll(files("server/src/main/java"));
+        for (Path file : files) {
+            String text = Files.readString(file);
+            worded("steps", all("(?:\\.step\\(\\s*|judge\\()\"([a-z_.]+)\"", text));
+            worded("fields", all("(?:within|text|read|optional|add)\\(\\s*\"([a-z]+\\.[a-z_0-9]+)\"", text));
+            worded("sources", all("\"((?:[A-Z]{2}[A-Z0-9]{3,})(?: eq\\. \\d+)?)\"", text));
+        }
+    }
+
+    private static List<Path> files(String folder) throws IOException {
+        try (Stream<Path> walk = Files.walk(ROOT.resolve(folder))) {
+            return walk.filter(p -> p.toString().endsWith(".java")).toList();
+        }
+    }
+
+    private static List<String> all(String regex, String text) {
+        Matcher m = Pattern.compile(regex).matcher(text);
+        return m.results().map(r -> r.group(1)).toList();
+    }
+
+    @Test
+    void thePageGetsTheFactorsOfTheUnitsAndNoOthers() {
+        var units = App.api().get("/api/catalogue").ok().path("units");
+        assertThat(units.size()).isEqualTo(evencistern.units.Unit.values().length);
+        units.valueStream().forEach(u -> {
+            var unit =
+                    evencistern.units.Unit.ofSymbol(u.path("symbol").asString()).orElseThrow();
+            assertThat(u.path("factor").asDouble()).isEqualTo(unit.factor());
+            assertThat(u.path("offset").asDouble()).isEqualTo(unit.offset());
+        });
+    }
+}

@@ -1,0 +1,249 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.server.demo.DemoGarden;
+import evencistern.server.garden.GardenId;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.lot.LotWire;
+import evencistern.server.lot.Lots;
+import evencistern.testkit.Api;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** The path a grower walks, over the real interface and the real database. */
+class PathTest {
+    private final Api api = App.api();
+    private JsonNode garden;
+    private String home;
+
+    @BeforeEach
+    void freshGarden() {
+        garden = api.freshGarden();
+        home = "/api/gardens/" + garden.path("id").asString();
+    }
+
+    private JsonNode addFeed() {
+        return api.post(home + "/feeds", Bodies.feed()).ok();
+    }
+
+    private JsonNode addLot(String feedId) {
+        return api.post(home + "/lots", Bodies.lot(garden, feedId)).ok();
+    }
+
+    private JsonNode lot(String id) {
+        return api.get(home + "/lots/" + id).ok();
+    }
+
+    private int journalRows(String lot) {
+        return api.get(home + "/lots/" + lot + "/journal").ok().size();
+    }
+
+    @Test
+    void aNewLotIsDueTickedAndDueAgainLater() {
+        JsonNode lot = addLot(addFeed().path("id").asString());
+        String id = lot.path("id").asString();
+        JsonNode due = api.get(home + "/today").ok().path("due");
+        assertThat(due.size()).isEqualTo(1);
+        assertThat(due.get(0).path("feed").asBoolean()).isTrue();
+        api.post(home + "/ticks", Bodies.tick(id, due.get(0).path("item").asString()))
+                .ok();
+        JsonNode after = api.get(home + "/today").ok();
+        assertThat(after.path("due").size()).isZero();
+        assertThat(after.path("done").size()).isEqualTo(1);
+        assertThat(lot(id).path("state").path("lastFedOn").asString()).isEqualTo(App.TODAY);
+        assertThat(LocalDate.parse(lot(id).path("state").path("nextWaterOn").asString()))
+                .isAfter(LocalDate.parse(App.TODAY));
+    }
+
+    @Test
+    void anUndoAddsOneRowAndPutsEveryDerivedNumberBack() {
+        JsonNode lot = addLot(addFeed().path("id").asString());
+        String id = lot.path("id").asString();
+        JsonNode state = lot.path("state");
+        JsonNode act = api.post(
+                        home + "/ticks", Bodies.tick(id, state.path("feedItem").asString()))
+                .ok();
+        int rows = journalRows(id);
+        assertThat(lot(id).path("state")).isNotEqualTo(state);
+        String undo = home + "/acts/" + act.path("actId").asString() + "/undo";
+        Map<String, Object> body = Map.of("clientKey", Bodies.key());
+        api.post(undo, body).ok();
+        assertThat(journalRows(id)).isEqualTo(rows + 1);
+        assertThat(lot(id).path("state")).isEqualTo(state);
+        // the same undo sent again records nothing; another one is told that it was done
+        api.post(undo, body).ok();
+        assertThat(journalRows(id)).isEqualTo(rows + 1);
+        assertThat(api.post(undo, Map.of("clientKey", Bodies.key())).faults()).containsExactly("already_undone");
+    }
+
+    @Test
+    void theSameKeySentAgainRecordsOnceAndAnotherTickOfTheSameWorkIsToldSo() {
+        JsonNode lot = addLot(null);
+        String id = lot.path("id").asString();
+        Map<String, Object> tick =
+                Bodies.tick(id, lot.path("state").path("waterItem").asString());
+        JsonNode first = api.post(home + "/ticks", tick).ok();
+        assertThat(api.post(home + "/ticks", tick).ok()).isEqualTo(first);
+        tick.put("clientKey", Bodies.key());
+        Api.Answer second = api.post(home + "/ticks", tick);
+        assertThat(second.status()).isEqualTo(409);
+        assertThat(second.faults()).containsExactly("already_done");
+        assertThat(journalRows(id)).isEqualTo(1);
+    }
+
+    @Test
+    void tenPeopleTickingTheSameWorkAtOnceRecordItOnce() {
+        JsonNode lot = addLot(null);
+        String id = lot.path("id").asString();
+        String item = lot.path("state").path("waterItem").asString();
+        List<CompletableFuture<Integer>> answers = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            answers.add(CompletableFuture.supplyAsync(
+                    () -> App.api().post(home + "/ticks", Bodies.tick(id, item)).status()));
+        }
+        assertThat(answers.stream().map(CompletableFuture::join))
+                .containsOnlyOnce(200)
+                .contains(409);
+        assertThat(journalRows(id)).isEqualTo(1);
+    }
+
+    @Test
+    void whatIsTypedIsKeptAndATypedUnitWins() {
+        Map<String, Object> input = Bodies.lot(garden, null);
+        input.put("pot", Bodies.pot("4¾ in", "9,5", "11cm"));
+        JsonNode lot = api.post(home + "/lots", input).ok();
+        assertThat(lot.path("pot").path("top").path("text").asString()).isEqualTo("4¾ in");
+        assertThat(lot.path("pot").path("base").path("text").asString()).isEqualTo("9,5");
+        Map<String, Object> ask = Bodies.care(garden);
+        ask.put("pot", lot.path("pot"));
+        double litres = api.post("/api/live/care", ask)
+                .ok()
+                .path("water")
+                .path("mixLitres")
+                .asDouble();
+        // 4.75 in = 12.065 cm; filled to 88 % of 11 cm: frustum of 9.5 and 11.757 cm, 9.68 cm high
+        assertThat(litres)
+                .isCloseTo(Math.PI * 9.68 / 12 * (11.757 * 11.757 + 11.757 * 9.5 + 9.5 * 9.5) / 1000, within(1e-3));
+    }
+
+    @Test
+    void theLiveAnswerCarriesItsWorkingAndItsCautions() {
+        JsonNode feed = addFeed();
+        Map<String, Object> ask = Bodies.care(garden);
+        ask.put("feed", feed);
+        JsonNode care = api.post("/api/live/care", ask).ok();
+        assertThat(care.path("layers").size()).isGreaterThanOrEqualTo(20);
+        assertThat(care.path("cautions").get(0).asString()).isEqualTo("label_first");
+        assertThat(care.path("working").size()).isGreaterThan(8);
+        assertThat(care.path("feed").path("ceiling").asString()).isEqualTo("label_top");
+        ask.put("share", Bodies.typed("120", "%"));
+        Api.Answer refused = api.post("/api/live/care", ask);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.faults()).containsExactly("above_label_rate");
+    }
+
+    @Test
+    void anEditFromAnOlderVersionIsRefusedAndNothingIsLost() {
+        JsonNode lot = addLot(null);
+        Map<String, Object> input = Bodies.lot(garden, null);
+        input.put("id", lot.path("id").asString());
+        input.put("version", 1);
+        input.put("name", "Renamed");
+        String path = home + "/lots/" + lot.path("id").asString();
+        assertThat(api.put(path, input).ok().path("version").asInt()).isEqualTo(2);
+        Api.Answer stale = api.put(path, input);
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.faults()).containsExactly("stale");
+    }
+
+    @Test
+    void aFeedsNewLabelMovesTheDatesOfItsLots() {
+        JsonNode feed = addFeed();
+        JsonNode lot = addLot(feed.path("id").asString());
+        String id = lot.path("id").asString();
+        api.post(
+                        home + "/ticks",
+                        Bodies.tick(id, lot.path("state").path("feedItem").asString()))
+                .ok();
+        String before = lot(id).path("state").path("nextFeedOn").asString();
+        Map<String, Object> changed = Bodies.feed();
+        changed.put("id", feed.path("id").asString());
+        changed.put("version", 1);
+        changed.put("label", "1 g per litre every 6 weeks");
+        api.put(home + "/feeds/" + feed.path("id").asString(), changed).ok();
+        assertThat(lot(id).path("state").path("nextFeedOn").asString()).isGreaterThan(before);
+    }
+
+    @Test
+    void aReadingIsJudgedChartedAndAsksTheMetersScaleOnce() {
+        JsonNode lot = addLot(null);
+        String path = home + "/lots/" + lot.path("id").asString() + "/readings";
+        JsonNode meter = garden.path("meters").get(0);
+        Map<String, Object> reading = new HashMap<>(Map.of(
+                "clientKey", Bodies.key(),
+                "meterId", meter.path("id").asString(),
+                "ph", Bodies.typed("5.9", "pH"),
+                "ec", Bodies.typed("1500", "ppm")));
+        assertThat(api.post(path, reading).faults()).containsExactly("tds_without_scale");
+        Map<String, Object> told = new HashMap<>(Map.of(
+                "id",
+                meter.path("id").asString(),
+                "name",
+                "Pen meter",
+                "scale",
+                "ppm500",
+                "phPlusMinus",
+                0.1,
+                "ecPlusMinus",
+                5,
+                "version",
+                1));
+        api.put(home + "/meters/" + meter.path("id").asString(), told).ok();
+        api.post(path, reading).ok();
+        api.post(path, reading).ok();
+        JsonNode series = api.get(path).ok();
+        assertThat(series.path("readings").size()).isEqualTo(1);
+        JsonNode only = series.path("readings").get(0);
+        assertThat(only.path("ec").asDouble()).isCloseTo(3.0, within(1e-9));
+        assertThat(only.path("verdict").path("ec").path("finding").asString()).isEqualTo("above");
+        assertThat(only.path("verdict").path("actions").get(0).asString()).isEqualTo("flush");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"2025-08-02", "2025-10-26", "2025-12-31", "2026-01-10", "2026-03-29", "2026-05-14"})
+    void everyStateRebuiltFromTheJournalIsTheOneThatWasKept(LocalDate today) {
+        Gardens gardens = App.bean(Gardens.class);
+        Lots lots = App.bean(Lots.class);
+        GardenId id = new GardenId(UUID.fromString(garden.path("id").asString()));
+        GardenWire g = gardens.require(id);
+        App.bean(DemoGarden.class).plant(g, today);
+        for (LotWire lot : lots.list(id, 0, 100).lots()) {
+            lots.rebuild(id, lot.id());
+            assertThat(lots.require(id, lot.id())).isEqualTo(lot);
+        }
+        assertThat(lots.listDue(id, today, 10)).isNotEmpty();
+    }
+
+    @Test
+    void theDemoHasSomethingDueOnEveryDayOfTheYear() {
+        DemoGarden demo = App.bean(DemoGarden.class);
+        GardenWire g = App.bean(Gardens.class)
+                .require(new GardenId(UUID.fromString(garden.path("id").asString())));
+        for (LocalDate day = LocalDate.of(2026, 1, 1); day.getYear() == 2026; day = day.plusDays(1)) {
+            assertThat(demo.leavesDue(g, day)).as(day.toString()).isBetween(day.minusDays(3), day);
+        }
+    }
+}

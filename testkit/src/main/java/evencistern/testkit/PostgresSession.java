@@ -1,0 +1,101 @@
+package evencistern.testkit;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.junit.platform.launcher.LauncherSession;
+import org.junit.platform.launcher.LauncherSessionListener;
+
+/** Starts one private PostgreSQL per test run, and stops it, so that the tests need nothing running. */
+public final class PostgresSession implements LauncherSessionListener {
+    private @Nullable Path dir;
+
+    /** The address of a running database. */
+    public record Database(String url, String user, String password) {
+        private static Database parse(String line) {
+            List<String> parts = List.of(line.split(" ", -1));
+            return new Database(
+                    "jdbc:postgresql://" + parts.get(0) + ":" + parts.get(1) + "/postgres", parts.get(2), parts.get(3));
+        }
+    }
+
+    /** The root of the checkout: the folder that holds {@code scripts/pg.sh}. */
+    public static Path root() {
+        for (Path p = Path.of("").toAbsolutePath(); p != null; p = p.getParent()) {
+            if (Files.isRegularFile(p.resolve("scripts/pg.sh"))) {
+                return p;
+            }
+        }
+        throw new IllegalStateException(
+                "scripts/pg.sh not found above " + Path.of("").toAbsolutePath());
+    }
+
+    /** Runs a command of the checkout and returns what it prints; its failure is thrown. */
+    public static String run(String... command) {
+        try {
+            Process process = new ProcessBuilder(command)
+                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .redirectInput(ProcessBuilder.Redirect.from(new File("/dev/null")))
+                    .start();
+            String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            if (!process.waitFor(90, TimeUnit.SECONDS) || process.exitValue() != 0) {
+                throw new IllegalStateException(String.join(" ", command) + " failed");
+            }
+            return out.strip();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Starts a database in a folder of its own, to be deleted when this process is gone. */
+    public static Database start(Path dir) {
+        String watch = Long.toString(ProcessHandle.current().pid());
+        return Database.parse(
+                run("bash", root().resolve("scripts/pg.sh").toString(), "start", dir.toString(), "test", watch));
+    }
+
+    /** Stops it; the data stays unless it is to be deleted. */
+    public static void stop(Path dir, boolean delete) {
+        String script = root().resolve("scripts/pg.sh").toString();
+        if (delete) {
+            run("bash", script, "stop", dir.toString(), "delete");
+        } else {
+            run("bash", script, "stop", dir.toString());
+        }
+    }
+
+    /** A folder that user postgres can reach. */
+    public static Path newFolder() {
+        try {
+            return Files.createTempDirectory(Path.of("/tmp"), "cistern-pg");
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void launcherSessionOpened(LauncherSession session) {
+        Path folder = newFolder();
+        dir = folder;
+        Database database = start(folder);
+        System.setProperty("spring.datasource.url", database.url());
+        System.setProperty("spring.datasource.username", database.user());
+        System.setProperty("spring.datasource.password", database.password());
+    }
+
+    @Override
+    public void launcherSessionClosed(LauncherSession session) {
+        Path folder = dir;
+        if (folder != null) {
+            stop(folder, true);
+        }
+    }
+}
