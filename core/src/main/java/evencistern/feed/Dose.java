@@ -101,15 +101,22 @@ public record Dose(
                 typed("low", rate.min(), per, "feed.label"),
                 earlier("top", top, per, "feed.ceiling"));
         Nutrients mgPerL = Nutrients.of(feed.analysis(), strength * grams.value() * 10);
-        working.step(
-                "feed.nitrogen",
-                "N = c·ρ·%N·10",
-                mgPerL.n(),
-                Unit.MILLIGRAM_PER_LITRE,
-                "IUPAC",
-                earlier("c", strength, per, "feed.strength"),
-                typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n"),
-                table("ρ", grams.value(), Unit.KILOGRAM_PER_LITRE, "feed:density"));
+        Working.Input chosen = earlier("c", strength, per, "feed.strength");
+        Working.Input percent = typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n");
+        if (rate.measure() == Measure.GRAMS) {
+            working.step(
+                    "feed.nitrogen", "N = c·%N·10", mgPerL.n(), Unit.MILLIGRAM_PER_LITRE, "IUPAC", chosen, percent);
+        } else {
+            working.step(
+                    "feed.nitrogen",
+                    "N = c·ρ·%N·10",
+                    mgPerL.n(),
+                    Unit.MILLIGRAM_PER_LITRE,
+                    "IUPAC",
+                    chosen,
+                    feed.densityInput(),
+                    percent);
+        }
         return new Dose(strength, rate.measure(), grams.times(strength), mgPerL, ceiling, top, strength < wanted);
     }
 }

@@ -6,6 +6,8 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.units.Uncertain;
+import evencistern.units.Unit;
+import evencistern.working.Working;
 import java.util.OptionalDouble;
 
 /**
@@ -44,6 +46,14 @@ public record Feed(
         }
         double share = form == ProductForm.LIQUID ? LIQUID_PLUS_MINUS : SPOONED_PLUS_MINUS;
         return Uncertain.plusMinus95(density.getAsDouble(), density.getAsDouble() * share);
+    }
+
+    /** The density as an input of a working: the person's own figure, or the table's. */
+    public Working.Input densityInput() {
+        double kgPerL = densityKgPerL().value();
+        return density.isPresent()
+                ? Working.Input.typed("ρ", kgPerL, Unit.KILOGRAM_PER_LITRE, "feed.density")
+                : Working.Input.table("ρ", kgPerL, Unit.KILOGRAM_PER_LITRE, "feed:density");
     }
 
     /** Grams in one unit (g or mL) of the product. */

@@ -1,7 +1,6 @@
 package evencistern.plan;
 
 import static evencistern.working.Working.Input.earlier;
-import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
 import evencistern.caution.Caution;
@@ -186,7 +185,7 @@ public record Care(
                 Unit.GRAM,
                 "IUPAC",
                 earlier("amount", amount.practical(), shown, "feed.rounding"),
-                table("ρ", grams, Unit.KILOGRAM_PER_LITRE, "feed:density"),
+                feed.densityInput(),
                 typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n"));
         return new Strewn(amount, inPot);
     }

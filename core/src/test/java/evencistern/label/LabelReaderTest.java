@@ -9,6 +9,9 @@ import evencistern.label.LabelReading.Role;
 import evencistern.label.LabelReading.Span;
 import evencistern.label.Question.Choice;
 import evencistern.table.DataFile;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -206,6 +209,13 @@ class LabelReaderTest {
                 .filter(s -> s.role() == role)
                 .map(s -> sentence.substring(s.start(), s.end()))
                 .toList();
+    }
+
+    @Test
+    void theListOfIgnoredWordsIsPublishedInTheGuide() throws IOException {
+        String guide = Files.readString(Path.of("../docs/guide/README.md"));
+        String list = guide.split("<!-- ignored words: (begin|end) -->\\s*", -1)[1].strip();
+        assertThat(list).isEqualTo(String.join(", ", LabelReader.ignoredWords()));
     }
 
     @Test

@@ -55,13 +55,16 @@ class PathTest {
     void aNewLotIsDueTickedAndDueAgainLater() {
         JsonNode lot = addLot(addFeed().path("id").asString());
         String id = lot.path("id").asString();
-        JsonNode due = api.get(home + "/today").ok().path("due");
+        JsonNode groups = api.get(home + "/today").ok().path("groups");
+        assertThat(groups.size()).isEqualTo(1);
+        assertThat(groups.get(0).path("feedName").asString()).isEqualTo("Test salts");
+        assertThat(groups.get(0).path("cans").asInt()).isEqualTo(1);
+        JsonNode due = groups.get(0).path("due");
         assertThat(due.size()).isEqualTo(1);
-        assertThat(due.get(0).path("feed").asBoolean()).isTrue();
         api.post(home + "/ticks", Bodies.tick(id, due.get(0).path("item").asString()))
                 .ok();
         JsonNode after = api.get(home + "/today").ok();
-        assertThat(after.path("due").size()).isZero();
+        assertThat(after.path("groups").size()).isZero();
         assertThat(after.path("done").size()).isEqualTo(1);
         assertThat(lot(id).path("state").path("lastFedOn").asString()).isEqualTo(App.TODAY);
         assertThat(LocalDate.parse(lot(id).path("state").path("nextWaterOn").asString()))

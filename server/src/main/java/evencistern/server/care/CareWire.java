@@ -21,7 +21,11 @@ public record CareWire(
         List<String> cautions,
         @Nullable List<StepWire> working) {
 
-    /** Water and air of the pot, and when it is next watered. */
+    /**
+     * Water and air of the pot, and when it is next watered.
+     *
+     * @param leftShare of the water that may go before the next watering, what is left; 0–1
+     */
     public record PotWaterWire(
             double litresNow,
             double litresMissing,
@@ -36,6 +40,7 @@ public record CareWire(
             double airPercent,
             double availableLitres,
             double usableLitres,
+            double leftShare,
             double wetKg) {}
 
     /** Water by height, floor first; cm and fractions of the mix volume. */
@@ -159,6 +164,7 @@ public record CareWire(
                         pot.air() * 100,
                         pot.availableLitres(),
                         plan.need().usableLitres(),
+                        Math.max(0, 1 - care.missingLitres() / plan.need().usableLitres()),
                         pot.wetKg()),
                 pot.profile(LAYERS, care.missingLitres()).stream()
                         .map(LayerWire::of)

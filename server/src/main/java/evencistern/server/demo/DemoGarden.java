@@ -107,10 +107,10 @@ public class DemoGarden implements ApplicationRunner {
         FeedWire liquid = feeds.add(garden, oldMarl());
         UUID bench = place(g, GardenWire.PlaceWire.Kind.outdoors);
         UUID tap = g.waters().get(0).id();
-        Start start = startedSoThatItIsDue(g, capePrimrose(g, liquid), liquid, today);
-        LotWire cape = lots.add(garden, start.lot());
-        LotWire fuchsia = lots.add(
+        LotWire cape = work(garden, g, capePrimrose(g, liquid), liquid, today);
+        work(
                 garden,
+                g,
                 lot(
                         "Standard fuchsia by the gate",
                         "1",
@@ -120,9 +120,12 @@ public class DemoGarden implements ApplicationRunner {
                         bench,
                         tap,
                         salts.id(),
-                        today));
-        LotWire heather = lots.add(
+                        today),
+                salts,
+                today);
+        work(
                 garden,
+                g,
                 lot(
                         "Heather plugs, spring batch",
                         "360",
@@ -132,10 +135,9 @@ public class DemoGarden implements ApplicationRunner {
                         bench,
                         tap,
                         liquid.id(),
-                        today));
-        work(garden, g, cape, start.leftDueOn());
-        work(garden, g, fuchsia, today);
-        work(garden, g, heather, today);
+                        today),
+                liquid,
+                today);
         double[][] drift = {{6.2, 610}, {6.0, 820}, {5.9, 1060}, {5.7, 1390}};
         for (int i = 0; i < drift.length; i++) {
             LocalDate day = today.minusDays(49 - 15L * i);
@@ -186,10 +188,12 @@ public class DemoGarden implements ApplicationRunner {
         return startedSoThatItIsDue(g, capePrimrose(g, feed), feed, today).leftDueOn();
     }
 
-    /** Does a lot's work day by day as it falls due, up to but not including a day. */
-    private void work(GardenId garden, GardenWire g, LotWire planted, LocalDate until) {
-        LotState state = lots.require(garden, planted.id()).state();
-        for (int n = 0; state.dueOn().isBefore(until) && n < 200; n++) {
+    /** Plants a lot and does its work day by day as it falls due, but for the last that is left for today. */
+    private LotWire work(GardenId garden, GardenWire g, LotInput wanted, FeedWire feeding, LocalDate today) {
+        Start start = startedSoThatItIsDue(g, wanted, feeding, today);
+        LotWire planted = lots.add(garden, start.lot());
+        LotState state = planted.state();
+        for (int n = 0; state.dueOn().isBefore(start.leftDueOn()) && n < 200; n++) {
             LocalDate due = state.dueOn();
             LocalDate feedOn = state.nextFeedOn();
             boolean feed = feedOn != null && !feedOn.isAfter(due);
@@ -202,10 +206,16 @@ public class DemoGarden implements ApplicationRunner {
                             at(g, due)));
             state = lots.require(garden, planted.id()).state();
         }
+        return planted;
     }
 
-    /** A lot, and the day on which its last piece of work fell due that is left for today. */
-    private record Start(LotInput lot, LocalDate leftDueOn) {}
+    /** A lot, the day on which its last piece of work fell due that is left for today, and whether that is a feed. */
+    private record Start(LotInput lot, LocalDate leftDueOn, boolean feed) {
+        private boolean betterThan(Start other) {
+            boolean sameDay = leftDueOn.equals(other.leftDueOn());
+            return sameDay ? feed && !other.feed() : leftDueOn.isAfter(other.leftDueOn());
+        }
+    }
 
     /**
      * The lot, started on the day from which its work, done as it falls due, comes round to {@code today}, or failing
@@ -213,20 +223,17 @@ public class DemoGarden implements ApplicationRunner {
      */
     private Start startedSoThatItIsDue(GardenWire g, LotInput lot, FeedWire feed, LocalDate today) {
         Start best = null;
-        for (int back = 0;
-                back < SEARCH_DAYS && (best == null || best.leftDueOn().isBefore(today));
-                back++) {
-            LotInput candidate = started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back));
-            LocalDate due = lastDueBy(g, candidate, feed, today);
-            if (best == null || due.isAfter(best.leftDueOn())) {
-                best = new Start(candidate, due);
+        for (int back = 0; back < SEARCH_DAYS; back++) {
+            Start found = lastDueBy(g, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
+            if (best == null || found.betterThan(best)) {
+                best = found;
             }
         }
         return Objects.requireNonNull(best);
     }
 
-    private LocalDate lastDueBy(GardenWire g, LotInput lot, FeedWire feed, LocalDate today) {
-        LocalDate done = Objects.requireNonNull(lot.startedOn());
+    private Start lastDueBy(GardenWire g, LotInput lot, FeedWire feed, LocalDate today) {
+        Start done = new Start(lot, Objects.requireNonNull(lot.startedOn()), false);
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
@@ -236,9 +243,10 @@ public class DemoGarden implements ApplicationRunner {
             if (due.isAfter(today)) {
                 return done;
             }
-            done = due;
+            boolean fedToo = !feedOn.isAfter(due);
+            done = new Start(lot, due, fedToo);
             watered = Optional.of(due);
-            fed = feedOn.isAfter(due) ? fed : watered;
+            fed = fedToo ? watered : fed;
         }
     }
 

@@ -179,10 +179,10 @@ public class JournalStore {
                 .list();
     }
 
-    /** What was ticked since {@code since} and still stands, newest first. */
-    public List<EntryWire> listTickedSince(GardenId garden, Instant since, int limit) {
+    /** What was done since {@code since} and still stands, newest first. */
+    public List<EntryWire> listDoneSince(GardenId garden, Instant since, int limit) {
         return db.sql(ENTRIES + """
-                           where j.garden_id = ? and j.recorded_at >= ? and j.kind in ('watering', 'feeding')
+                           where j.garden_id = ? and j.occurred_at >= ? and j.kind in ('watering', 'feeding')
                              and u.id is null order by j.id desc limit ?
                           """)
                 .params(garden.value(), since.atOffset(ZoneOffset.UTC), limit)

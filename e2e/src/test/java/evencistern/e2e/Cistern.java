@@ -1,0 +1,120 @@
+package evencistern.e2e;
+
+import evencistern.testkit.Api;
+import evencistern.testkit.PostgresSession;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+
+/** The real jar in a process of its own, on a free port, with the demo garden. */
+final class Cistern implements AutoCloseable {
+    private static final int PATIENCE_SECONDS = 90;
+
+    private final Process process;
+    private final String address;
+
+    private Cistern(Process process, String address) {
+        this.process = process;
+        this.address = address;
+    }
+
+    /** The database of the test run, shared by the tests that do not stop it. */
+    static PostgresSession.Database shared() {
+        return new PostgresSession.Database(
+                System.getProperty("spring.datasource.url"),
+                System.getProperty("spring.datasource.username"),
+                System.getProperty("spring.datasource.password"));
+    }
+
+    static Path jar() {
+        try (Stream<Path> built = Files.list(PostgresSession.root().resolve("server/target"))) {
+            return built.filter(p -> p.getFileName().toString().matches("server-.*\\.jar"))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalStateException("the server's jar is not built"));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Starts it on that day and waits until it answers. */
+    static Cistern start(PostgresSession.Database database, String today) {
+        int port = freePort();
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Xmx256m",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                jar().toString());
+        var env = builder.environment();
+        env.put("SPRING_DATASOURCE_URL", database.url());
+        env.put("SPRING_DATASOURCE_USERNAME", database.user());
+        env.put("SPRING_DATASOURCE_PASSWORD", database.password());
+        env.put("EVEN_CISTERN_PORT", Integer.toString(port));
+        env.put("EVEN_CISTERN_TODAY", today);
+        env.put("EVEN_CISTERN_DEMO", "true");
+        builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
+        try {
+            Cistern cistern = new Cistern(builder.start(), "http://127.0.0.1:" + port);
+            await(cistern.address);
+            return cistern;
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Waits until the application at an address answers that it is well. */
+    static void await(String address) {
+        for (int i = 0; i < PATIENCE_SECONDS * 4; i++) {
+            try {
+                if (new Api(address).get("/actuator/health").status() == 200) {
+                    return;
+                }
+            } catch (IllegalStateException notYet) {
+                // connection refused until it listens
+            }
+            pause(250);
+        }
+        throw new IllegalStateException("no answer at " + address);
+    }
+
+    static void pause(long millis) {
+        try {
+            Thread.sleep(millis);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    String address() {
+        return address;
+    }
+
+    Api api() {
+        return new Api(address);
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly().waitFor(10, TimeUnit.SECONDS);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package evencistern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Every view of the demo garden, by day and by night: axe finds nothing, nothing is wider than the page. */
+class LookTest {
+    private static Cistern cistern;
+    private static String home;
+    private static String lot;
+    private static String feed;
+
+    @BeforeAll
+    static void start() {
+        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
+        JsonNode demo = cistern.api().get("/api/gardens").ok().get(0);
+        String garden = "/api/gardens/" + demo.path("id").asString();
+        home = "/g/" + demo.path("id").asString();
+        lot = cistern.api()
+                .get(garden + "/lots")
+                .ok()
+                .path("lots")
+                .valueStream()
+                .filter(l -> l.path("species").asString().equals("streptocarpus"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        feed = cistern.api().get(garden + "/feeds").ok().get(0).path("id").asString();
+    }
+
+    @AfterAll
+    static void stop() {
+        cistern.close();
+    }
+
+    private static List<String> views() {
+        return List.of(
+                home + "/today",
+                home + "/bench/" + lot,
+                home + "/bench/" + lot + "?tab=readings",
+                home + "/bench/" + lot + "?tab=journal",
+                home + "/bench/" + lot + "?working=feed.meter",
+                home + "/feeds/" + feed);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800, LIGHT", "1280, 800, DARK", "390, 844, LIGHT", "390, 844, DARK"})
+    void everyViewIsCleanAndFits(int width, int height, ColorScheme scheme) {
+        try (Browsers.Opened opened = Browsers.open(cistern.address(), width, height, scheme)) {
+            Page page = opened.page();
+            for (String view : views()) {
+                page.navigate(view);
+                assertThat(page.getByText("Fetching")).hasCount(0);
+                assertThat(page.getByText("Working it out")).hasCount(0);
+                assertThat(page.locator("main")).not().isEmpty();
+                var found = new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                        .analyze()
+                        .getViolations();
+                assertThat(found)
+                        .as(view)
+                        .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                        .isEmpty();
+                Object wider = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+                assertThat((Integer) wider).as(view + " is wider than the page").isLessThanOrEqualTo(0);
+            }
+            assertThat(opened.complaints()).isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2026-01-10", "2026-03-29", "2026-10-25"})
+    void theDayIsWalkedInWinterAndWhenTheClocksChange(String today) {
+        try (Cistern other = Cistern.start(Cistern.shared(), today);
+                Browsers.Opened opened = Browsers.open(other.address(), 390, 844, ColorScheme.LIGHT)) {
+            JsonNode garden = other.api().freshGarden();
+            Page page = opened.page();
+            page.navigate("/g/" + garden.path("id").asString() + "/bench");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add the first lot"))
+                    .click();
+            page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Winter pot");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
+                    .click();
+            assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today"))
+                    .click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Winter pot: done"))
+                    .click();
+            assertThat(page.getByText("Done today")).isVisible();
+            assertThat(page.getByText("Nothing is due.")).isVisible();
+            assertThat(opened.complaints()).isEmpty();
+        }
+    }
+}

@@ -1,0 +1,162 @@
+package evencistern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import evencistern.testkit.Api;
+import evencistern.testkit.PostgresSession;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The database goes away in mid-save, the start command is stopped or killed: nothing recorded or typed is lost. */
+class LossTest {
+    private Path dir;
+
+    @BeforeEach
+    void folder() {
+        dir = PostgresSession.newFolder();
+    }
+
+    @AfterEach
+    void cleanUp() {
+        PostgresSession.stop(dir.resolve("pg"), true);
+        PostgresSession.stop(dir, true);
+    }
+
+    @Test
+    void theDatabaseStopsInMidSaveAndRetrySavesOnce() {
+        Path pg = dir.resolve("pg");
+        PostgresSession.Database database = PostgresSession.start(pg);
+        try (Cistern cistern = Cistern.start(database, "2026-05-14");
+                Browsers.Opened opened = Browsers.desk(cistern.address())) {
+            JsonNode garden = cistern.api().freshGarden();
+            Page page = opened.page();
+            page.navigate("/g/" + garden.path("id").asString() + "/bench");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add the first lot"))
+                    .click();
+            page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Typed before the stop");
+            PostgresSession.stop(pg, false);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
+                    .click();
+            assertThat(page.getByText("The database does not answer").first()).isVisible();
+            assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                    .hasValue("Typed before the stop");
+            assertThat(PostgresSession.start(pg))
+                    .as("comes back at its address")
+                    .isEqualTo(database);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Retry"))
+                    .click();
+            assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            JsonNode lots = cistern.api()
+                    .get("/api/gardens/" + garden.path("id").asString() + "/lots")
+                    .ok();
+            assertThat(lots.path("total").asInt()).isEqualTo(1);
+        }
+    }
+
+    // --- the start command itself ---
+
+    private Process run(int port) throws IOException {
+        ProcessBuilder builder =
+                new ProcessBuilder(PostgresSession.root().resolve("run").toString());
+        builder.environment()
+                .putAll(Map.of(
+                        "EVEN_CISTERN_JAR", Cistern.jar().toString(),
+                        "EVEN_CISTERN_DATA", dir.toString(),
+                        "EVEN_CISTERN_PORT", Integer.toString(port),
+                        "EVEN_CISTERN_TODAY", "2026-05-14"));
+        builder.redirectErrorStream(true)
+                .redirectOutput(dir.resolve("run.log").toFile())
+                .redirectInput(new java.io.File("/dev/null"));
+        return builder.start();
+    }
+
+    private static String address(int port) {
+        return "http://127.0.0.1:" + port;
+    }
+
+    private static Api.Answer tickAll(String address) {
+        Api api = new Api(address);
+        String garden =
+                "/api/gardens/" + api.get("/api/gardens").ok().get(0).path("id").asString();
+        List<Map<String, String>> items = api.get(garden + "/today")
+                .ok()
+                .path("groups")
+                .valueStream()
+                .flatMap(g -> g.path("due").valueStream())
+                .map(d -> Map.of(
+                        "lotId", d.path("lot").path("id").asString(),
+                        "item", d.path("item").asString()))
+                .toList();
+        return api.post(garden + "/ticks", Map.of("clientKey", "key-of-the-test", "items", items));
+    }
+
+    private static JsonNode lots(String address) {
+        Api api = new Api(address);
+        return api.get("/api/gardens/"
+                        + api.get("/api/gardens").ok().get(0).path("id").asString() + "/lots")
+                .ok();
+    }
+
+    @Test
+    void stoppedOrKilledTheGardenIsAsItWasLeft() throws Exception {
+        int port = Cistern.freePort();
+        Process first = run(port);
+        Cistern.await(address(port));
+        tickAll(address(port)).ok();
+        JsonNode left = lots(address(port));
+        first.destroy();
+        assertThat(first.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        assertThat(Files.readString(dir.resolve("run.log"))).contains("Stopped.");
+        assertThat(Files.exists(dir.resolve("pg/data/postmaster.pid")))
+                .as("database stopped")
+                .isFalse();
+
+        Process second = run(port);
+        Cistern.await(address(port));
+        assertThat(lots(address(port))).isEqualTo(left);
+        second.descendants().forEach(ProcessHandle::destroyForcibly);
+        second.destroyForcibly();
+        long postmaster = Long.parseLong(
+                Files.readAllLines(dir.resolve("pg/data/postmaster.pid")).get(0));
+        ProcessHandle.of(postmaster).ifPresent(ProcessHandle::destroyForcibly);
+        assertThat(second.waitFor(30, TimeUnit.SECONDS)).isTrue();
+
+        Process third = run(port);
+        Cistern.await(address(port));
+        assertThat(lots(address(port))).isEqualTo(left);
+        // the same key again records nothing, even after all that
+        assertThat(tickAll(address(port)).ok().path("kind").asString()).isEqualTo("tick");
+        assertThat(lots(address(port))).isEqualTo(left);
+        third.destroy();
+        assertThat(third.waitFor(30, TimeUnit.SECONDS)).isTrue();
+    }
+
+    @Test
+    void aNamedPortThatIsTakenIsSaidAndNothingIsStarted() throws Exception {
+        try (ServerSocket taken = new ServerSocket(0)) {
+            Process process = run(taken.getLocalPort());
+            assertThat(process.waitFor(30, TimeUnit.SECONDS)).isTrue();
+            assertThat(process.exitValue()).isEqualTo(1);
+            assertThat(Files.readString(dir.resolve("run.log"), StandardCharsets.UTF_8))
+                    .contains("Port " + taken.getLocalPort() + " is taken");
+            try (Stream<Path> made = Files.list(dir)) {
+                assertThat(made.map(p -> p.getFileName().toString())).doesNotContain("pg");
+            }
+        }
+    }
+}

@@ -1,0 +1,83 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import { words } from "../text";
+import type { components, paths } from "./schema.gen";
+
+type Schemas = components["schemas"];
+export type Garden = Schemas["GardenWire"];
+export type Place = Schemas["PlaceWire"];
+export type Meter = Schemas["MeterWire"];
+export type Lot = Schemas["LotWire"];
+export type LotInput = Schemas["LotInput"];
+export type PotInput = Schemas["PotInput"];
+export type Typed = Schemas["Typed"];
+export type Feed = Schemas["FeedWire"];
+export type FeedInput = Schemas["FeedInput"];
+export type Answer = Schemas["Answer"];
+export type Care = Schemas["CareWire"];
+export type CareAsk = Schemas["CareAsk"];
+export type Dose = Schemas["DoseWire"];
+export type Layer = Schemas["LayerWire"];
+export type Measured = Schemas["MeasuredWire"];
+export type Step = Schemas["StepWire"];
+export type LabelAsk = Schemas["LabelAsk"];
+export type LabelAnswer = Schemas["LabelAnswer"];
+export type Verdict = Schemas["VerdictWire"];
+export type VerdictAsk = Schemas["VerdictAsk"];
+export type Judgement = Schemas["JudgementWire"];
+export type Series = Schemas["Series"];
+export type Entry = Schemas["EntryWire"];
+export type Due = Schemas["DueWire"];
+export type Today = Schemas["Today"];
+export type Catalogue = Schemas["Catalogue"];
+export type Recorded = Schemas["Recorded"];
+export type Fault = Schemas["FaultWire"];
+
+/** What the server says when it refuses: one sentence, and one entry per field. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly detail: string,
+    readonly faults: Fault[],
+  ) {
+    super(detail);
+  }
+  /** Whether the same request may simply be sent again. */
+  get retry() {
+    return this.status === 0 || this.status >= 500;
+  }
+}
+
+/** An id for a new thing or an act. Not crypto.randomUUID, which plain http on a network does not have. */
+export function newId(): string {
+  const b = crypto.getRandomValues(new Uint8Array(16));
+  b[6] = (b[6]! & 0x0f) | 0x40;
+  b[8] = (b[8]! & 0x3f) | 0x80;
+  const hex = Array.from(b, (x) => x.toString(16).padStart(2, "0")).join("");
+  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join("-");
+}
+
+const token: Middleware = {
+  onRequest({ request }) {
+    const cookie = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
+    if (cookie) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)));
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: "" });
+api.use(token);
+
+type Result<T> = { data?: T; error?: unknown; response: Response };
+
+/** The data of a call, or a thrown {@link Problem}. */
+export async function call<T>(request: Promise<Result<T>>): Promise<T> {
+  let result: Result<T>;
+  try {
+    result = await request;
+  } catch (e) {
+    if (e instanceof DOMException && e.name === "AbortError") throw e;
+    throw new Problem(0, words("problems", "server_away"), []);
+  }
+  if (result.response.ok && result.data !== undefined) return result.data;
+  const body = (result.error ?? {}) as { detail?: string; faults?: Fault[] };
+  throw new Problem(result.response.status, body.detail ?? words("problems", "unexpected"), body.faults ?? []);
+}

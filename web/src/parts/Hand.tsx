@@ -1,0 +1,79 @@
+import type { Measured } from "../api";
+import { words } from "../text";
+import { figures, spoonNumber } from "../text/numbers";
+
+/** A spoon, its bowl filled as far as it is to be filled. */
+function Spoon({ size, fill }: { size: number; fill: number }) {
+  const rx = 8 * size;
+  const ry = 11 * size;
+  const cy = 34 - ry;
+  const top = cy + ry - fill * 2 * ry;
+  const clip = `spoon-${size}-${fill}`;
+  return (
+    <svg viewBox="0 0 30 66" width="24" height="53" aria-hidden="true">
+      <clipPath id={clip}>
+        <rect x="0" y={top} width="30" height={70} />
+      </clipPath>
+      <ellipse cx="15" cy={cy} rx={rx} ry={ry} fill="var(--feed)" fillOpacity="0.8" clipPath={`url(#${clip})`} />
+      <ellipse cx="15" cy={cy} rx={rx} ry={ry} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
+      <path d="M15,34V62" stroke="var(--ink)" strokeWidth="3" strokeLinecap="round" />
+    </svg>
+  );
+}
+
+const MOST_DRAWN = 6;
+
+function Drawn({ tool, count }: { tool: string; count: number }) {
+  const size = tool === "tablespoon" ? 1.35 : 0.95;
+  const full = Math.floor(count + 1e-9);
+  const part = count - full;
+  if (full > MOST_DRAWN) return <Spoon size={size} fill={1} />;
+  return (
+    <>
+      {Array.from({ length: full }, (_, i) => (
+        <Spoon key={i} size={size} fill={1} />
+      ))}
+      {part > 0.01 && <Spoon size={size} fill={part} />}
+    </>
+  );
+}
+
+function Count({ count }: { count: number }) {
+  const n = spoonNumber(count);
+  return (
+    <>
+      {n.whole}
+      {n.part && <span className="frac">{n.whole ? `\u200a${n.part}` : n.part}</span>}
+    </>
+  );
+}
+
+/** The words of an amount as a person would say it: 1 tbsp + 1½ tsp, or 12.5 g. */
+export function HandWords({ m }: { m: Measured }) {
+  if (m.pieces.length === 0) return <>less than the smallest measure</>;
+  return (
+    <>
+      {m.pieces.map((p, i) => (
+        <span key={p.tool} className="whitespace-nowrap">
+          {i > 0 && " + "}
+          {p.tool === "scale" || p.tool === "syringe" ? figures(p.count, 3) : <Count count={p.count} />}
+          {"\u00a0"}
+          {words("tools", p.tool)}
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** The amount drawn as spoons; a scale or a syringe says its number in words only. */
+export function HandDrawn({ m }: { m: Measured }) {
+  return (
+    <span className="flex items-end">
+      {m.pieces
+        .filter((p) => p.tool === "tablespoon" || p.tool === "teaspoon")
+        .map((p) => (
+          <Drawn key={p.tool} tool={p.tool} count={p.count} />
+        ))}
+    </span>
+  );
+}

@@ -1,0 +1,37 @@
+import type { LabelAnswer } from "../api";
+import { words } from "../text";
+
+const LINES: Record<string, string> = {
+  amount: "border-feed bg-feed-wash",
+  per_water: "border-water bg-water-wash",
+  per_pot: "border-ink border-dashed",
+  per_mix: "border-ink border-dotted",
+  rhythm: "border-ink",
+  ignored: "border-rule text-soft",
+  unknown: "border-stop stamp font-semibold",
+};
+
+/** The sentence with its understanding on the words themselves: neighbours of one role share a line and a caption. */
+export function ReadAs({ sentence, spans }: { sentence: string; spans: LabelAnswer["spans"] }) {
+  const runs: { role: string; start: number; end: number }[] = [];
+  for (const s of spans) {
+    const last = runs[runs.length - 1];
+    if (last && last.role === s.role) last.end = s.end;
+    else runs.push({ ...s });
+  }
+  return (
+    <p className="flex flex-wrap items-start gap-x-2 gap-y-3 text-xl" aria-label="How the sentence was understood">
+      {runs.map((r) => (
+        <span key={r.start} className="max-w-full">
+          <span className={`block border-b-4 px-0.5 break-words ${LINES[r.role] ?? ""}`}>
+            {sentence.slice(r.start, r.end)}
+          </span>
+          <span className={`block text-xs ${r.role === "unknown" ? "text-stop" : "text-soft"}`}>
+            {r.role === "unknown" ? "▲ " : ""}
+            {words("roles", r.role)}
+          </span>
+        </span>
+      ))}
+    </p>
+  );
+}

@@ -1,0 +1,53 @@
+import { Dialog } from "radix-ui";
+import { useEffect, useRef } from "react";
+import type { Step } from "../api";
+import { words } from "../text";
+import { figures, plain } from "../text/numbers";
+
+/** Every step that led to a number: formula, what went in and where it came from, what came out, the source. */
+export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; at: string; close: () => void }) {
+  const marked = useRef<HTMLLIElement>(null);
+  useEffect(() => marked.current?.scrollIntoView({ block: "center" }), [steps, at]);
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && close()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/30" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-y-0 right-0 z-40 w-[min(34rem,100vw)] overflow-y-auto border-l-2 border-ink bg-leaf p-5"
+        >
+          <div className="mb-3 flex items-baseline justify-between">
+            <Dialog.Title className="text-xl">The working</Dialog.Title>
+            <Dialog.Close className="min-h-9 px-2 underline underline-offset-4">Close (Esc)</Dialog.Close>
+          </div>
+          {!steps && <p className="note">Working it out again …</p>}
+          <ol className="list-none p-0">
+            {steps?.map((s) => (
+              <li
+                key={s.id}
+                ref={s.id === at ? marked : undefined}
+                className={`border-t border-rule py-2 pl-3 ${s.id === at ? "border-l-4 border-l-ink" : ""}`}
+              >
+                <p className="flex justify-between gap-3">
+                  <span>{words("steps", s.id)}</span>
+                  <b className="fig whitespace-nowrap">
+                    {figures(s.result, 3)} {s.unit}
+                  </b>
+                </p>
+                <p className="fig my-1 text-sm">{s.formula}</p>
+                <ul className="note fig list-none p-0">
+                  {s.inputs.map((i) => (
+                    <li key={i.symbol}>
+                      {i.symbol} = {plain(i.value)} {i.unit} <i>({words("origins", i.origin)})</i>
+                    </li>
+                  ))}
+                </ul>
+                <p className="note">Source: {words("sources", s.source)}</p>
+              </li>
+            ))}
+          </ol>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,110 @@
+import type { Catalogue, Garden, Measured } from "../api";
+
+export type Habit = Garden["unitHabit"];
+type Units = Catalogue["units"];
+
+/** Rounds to what is known: so many significant figures, never more decimals than they need. */
+export function figures(value: number, significant = 2): string {
+  if (value === 0 || !Number.isFinite(value)) return "0";
+  const digits = Math.max(0, significant - 1 - Math.floor(Math.log10(Math.abs(value))));
+  const rounded = Number(value.toPrecision(significant));
+  return rounded.toFixed(Math.min(digits, 4)).replace(/^-/, "−");
+}
+
+/** A figure as it went in: four places at most, and no noughts that nobody wrote. */
+export const plain = (value: number) => String(Number(value.toPrecision(4))).replace(/^-/, "−");
+
+/** Shows stored quantities in the units a person thinks in, by the factors that the server hands out. */
+export class Shown {
+  private readonly factors: Map<string, number>;
+
+  constructor(
+    units: Units,
+    readonly habit: Habit,
+  ) {
+    this.factors = new Map(units.map((u) => [u.symbol, u.factor]));
+  }
+
+  private as(canonical: number, unit: string, significant = 2): string {
+    const shown = unit.replace(/^US fl oz$/, "fl oz").replace(/^US gal$/, "gal");
+    return `${figures(canonical / (this.factors.get(unit) ?? 1), significant)}\u00a0${shown}`;
+  }
+
+  /** A vessel, as it was stated: 5 L, not 5.0. */
+  vessel(l: number): string {
+    const unit = this.habit === "us" ? "US gal" : "L";
+    const value = Number((l / (this.factors.get(unit) ?? 1)).toPrecision(3));
+    return `${value}\u00a0${this.habit === "us" ? "gal" : "L"}`;
+  }
+
+  litres(l: number, significant = 2): string {
+    if (this.habit === "us") return this.as(l, l < 1.9 ? "US fl oz" : "US gal", significant);
+    return this.as(l, l < 1 ? "mL" : "L", significant);
+  }
+
+  millilitres(ml: number): string {
+    return this.litres(ml / 1000);
+  }
+
+  grams(g: number): string {
+    if (g >= 1000) return this.as(g, this.habit === "us" ? "lb" : "kg");
+    return this.as(g, this.habit === "us" && g >= 28 ? "oz" : "g");
+  }
+
+  kilograms(kg: number): string {
+    return this.as(kg * 1000, this.habit === "us" ? "lb" : "kg");
+  }
+
+  centimetres(cm: number): string {
+    return this.as(cm / 100, this.habit === "us" ? "in" : "cm", 3);
+  }
+
+  product(amount: number, measure: string): string {
+    return measure === "grams" ? this.grams(amount) : this.millilitres(amount);
+  }
+}
+
+const EIGHTHS = ["", "1⁄8", "1⁄4", "3⁄8", "1⁄2", "5⁄8", "3⁄4", "7⁄8"];
+
+/** 1.125 as 1 and 1⁄8, for spoons. */
+export function spoonNumber(count: number): { whole: string; part: string } {
+  const whole = Math.floor(count + 1e-9);
+  return { whole: whole > 0 ? String(whole) : "", part: EIGHTHS[Math.round((count - whole) * 8)] ?? "" };
+}
+
+/** How far the hand's measure is from what was wanted, in words. */
+export function errorOf(m: Measured): string {
+  const e = Math.round(m.errorPercent);
+  if (m.pieces.length === 0) return "too little to measure";
+  return e === 0 ? "as exact as a hand can" : `${e > 0 ? "+" : "−"}${Math.abs(e)} % by rounding`;
+}
+
+const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short", timeZone: "UTC" });
+const LONG_DAY = new Intl.DateTimeFormat("en-GB", {
+  weekday: "long",
+  day: "numeric",
+  month: "long",
+  year: "numeric",
+  timeZone: "UTC",
+});
+
+export const day = (iso: string) => DAY.format(new Date(`${iso}T12:00:00Z`));
+export const longDay = (iso: string) => LONG_DAY.format(new Date(`${iso}T12:00:00Z`));
+
+export function moment(instant: string, timeZone: string): string {
+  const at = new Intl.DateTimeFormat("en-GB", {
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+    hour: "2-digit",
+    minute: "2-digit",
+    timeZone,
+  });
+  return at.format(new Date(instant));
+}
+
+export function clock(instant: string, timeZone: string): string {
+  return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", timeZone }).format(new Date(instant));
+}
+
+export const percent = (p: number) => `${p > 0.99 ? ">99" : p < 0.01 ? "<1" : Math.round(p * 100)} %`;

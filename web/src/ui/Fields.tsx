@@ -1,0 +1,150 @@
+import type { ReactNode } from "react";
+import { useId } from "react";
+import type { Fault, Typed } from "../api";
+
+type Common = { label: string; field: string; faults: Fault[]; hint?: ReactNode; row?: boolean };
+
+/** The fault of one field, worded by the server. */
+function faultOf(faults: Fault[], field: string): string | undefined {
+  return faults.find((f) => f.field === field)?.detail;
+}
+
+function Around({
+  label,
+  field,
+  faults,
+  hint,
+  row,
+  children,
+}: Common & { children: (a: { id: string; "aria-invalid": boolean; "aria-describedby": string }) => ReactNode }) {
+  const id = useId();
+  const fault = faultOf(faults, field);
+  return (
+    <div className={`min-w-0 ${row ? "mb-1" : "mb-2"}`}>
+      <div className={row ? "grid grid-cols-[6.5rem_1fr] items-center gap-2" : ""}>
+        <label htmlFor={id} className={`block text-sm ${row ? "" : "mb-0.5"}`}>
+          {label}
+        </label>
+        {children({ id, "aria-invalid": fault !== undefined, "aria-describedby": `${id}-note` })}
+      </div>
+      <div id={`${id}-note`} className="note">
+        {fault ? (
+          <span role="alert" className="text-stop">
+            ▲ {fault}
+          </span>
+        ) : (
+          hint
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** A number with its unit. Takes 2½, 1/2, 2,5, 4 in; what is typed stays as typed. */
+export function NumberField(
+  p: Common & {
+    value: Typed;
+    onChange: (v: Typed) => void;
+    units?: string[];
+    shownUnit?: string;
+    placeholder?: string;
+  },
+) {
+  return (
+    <Around {...p}>
+      {(a) => (
+        <div className="flex items-stretch">
+          <input
+            {...a}
+            className="box min-w-0"
+            inputMode="text"
+            autoComplete="off"
+            placeholder={p.placeholder}
+            value={p.value.text}
+            onChange={(e) => p.onChange({ ...p.value, text: e.target.value })}
+          />
+          {p.units ? (
+            <select
+              aria-label={`${p.label}: unit`}
+              className="box ml-1 !w-[4.75rem] shrink-0 !px-1"
+              value={p.value.unit}
+              onChange={(e) => p.onChange({ ...p.value, unit: e.target.value })}
+            >
+              {p.units.map((u) => (
+                <option key={u} value={u}>
+                  {u}
+                </option>
+              ))}
+            </select>
+          ) : (
+            <span className="fig note self-center pl-2 whitespace-nowrap">{p.shownUnit ?? p.value.unit}</span>
+          )}
+        </div>
+      )}
+    </Around>
+  );
+}
+
+export function TextField(p: Common & { value: string; onChange: (v: string) => void; placeholder?: string }) {
+  return (
+    <Around {...p}>
+      {(a) => (
+        <input
+          {...a}
+          className="box !font-text"
+          autoComplete="off"
+          placeholder={p.placeholder}
+          value={p.value}
+          onChange={(e) => p.onChange(e.target.value)}
+        />
+      )}
+    </Around>
+  );
+}
+
+export function DateField(p: Common & { value: string | undefined; onChange: (v: string | undefined) => void }) {
+  return (
+    <Around {...p}>
+      {(a) => (
+        <input
+          {...a}
+          type="date"
+          className="box"
+          value={p.value ?? ""}
+          onChange={(e) => p.onChange(e.target.value || undefined)}
+        />
+      )}
+    </Around>
+  );
+}
+
+export type Option = { value: string; label: string; group?: string };
+
+export function ChoiceField(p: Common & { value: string; onChange: (v: string) => void; options: Option[] }) {
+  const groups = [...new Set(p.options.map((o) => o.group))];
+  const inGroup = (g: string | undefined) =>
+    p.options
+      .filter((o) => o.group === g)
+      .map((o) => (
+        <option key={o.value} value={o.value}>
+          {o.label}
+        </option>
+      ));
+  return (
+    <Around {...p}>
+      {(a) => (
+        <select {...a} className="box !font-text" value={p.value} onChange={(e) => p.onChange(e.target.value)}>
+          {groups.map((g) =>
+            g ? (
+              <optgroup key={g} label={g}>
+                {inGroup(g)}
+              </optgroup>
+            ) : (
+              inGroup(g)
+            ),
+          )}
+        </select>
+      )}
+    </Around>
+  );
+}

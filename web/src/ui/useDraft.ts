@@ -1,0 +1,27 @@
+import { useCallback, useState } from "react";
+
+/**
+ * A form's input that survives a reload. Kept under a key with the version it was begun from; a draft of another version
+ * is still offered, so that nothing typed is lost.
+ */
+export function useDraft<T>(key: string, saved: T) {
+  const name = `draft:${key}`;
+  const [draft, setDraft] = useState<T | undefined>(() => {
+    const kept = sessionStorage.getItem(name);
+    return kept ? (JSON.parse(kept) as T) : undefined;
+  });
+  const change = useCallback(
+    (part: Partial<T>) =>
+      setDraft((d) => {
+        const next = { ...(d ?? saved), ...part };
+        sessionStorage.setItem(name, JSON.stringify(next));
+        return next;
+      }),
+    [name, saved],
+  );
+  const drop = useCallback(() => {
+    sessionStorage.removeItem(name);
+    setDraft(undefined);
+  }, [name]);
+  return { value: draft ?? saved, changed: draft !== undefined, change, drop };
+}

@@ -1,0 +1,204 @@
+import type { ReactNode } from "react";
+import type { Care, Catalogue, Dose, Feed, Garden, Lot } from "../../api";
+import { HandDrawn, HandWords } from "../../parts/Hand";
+import { PotSection } from "../../parts/PotSection";
+import { words } from "../../text";
+import { day, errorOf, figures, type Shown } from "../../text/numbers";
+
+type Open = (step: string) => void;
+
+/** A number whose working opens when it is pressed. */
+function Worked({ step, open, children, big }: { step: string; open: Open; children: ReactNode; big?: boolean }) {
+  return (
+    <button
+      type="button"
+      onClick={() => open(step)}
+      title="Show the working"
+      className={`fig text-left underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink ${big ? "text-xl font-semibold" : "font-semibold"}`}
+    >
+      {children}
+    </button>
+  );
+}
+
+function Line({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="flex items-baseline justify-between gap-3 border-b border-rule py-1">
+      <dt className="text-sm">{label}</dt>
+      <dd className="m-0 text-right whitespace-nowrap">{children}</dd>
+    </div>
+  );
+}
+
+type Props = {
+  care: Care;
+  garden: Garden;
+  catalogue: Catalogue;
+  lot: Lot | undefined;
+  feed: Feed | undefined;
+  pots: string;
+  shown: Shown;
+  open: Open;
+};
+
+export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, open }: Props) {
+  const w = care.water;
+  const layers = care.layers;
+  const mixHeight = (layers[layers.length - 1]?.aboveFloorCm ?? 0) * (layers.length / (layers.length - 0.5));
+  const many = pots.trim() !== "1";
+  return (
+    <div className="gap-6 xl:grid xl:grid-cols-[1fr_20rem]">
+      <div>
+        <h2 className="head !border-water">Water</h2>
+        <div className="grid grid-cols-[auto_auto_auto] justify-between gap-x-3">
+          <p>
+            <Worked step="water.pour" open={open} big>
+              {shown.litres(w.fullPourLitres)}
+            </Worked>
+            <span className="note block">each watering{many && ", each pot"}</span>
+          </p>
+          <p>
+            <Worked step="water.days" open={open} big>
+              {w.daysLikely} {w.daysLikely === 1 ? "day" : "days"}
+            </Worked>
+            <span className="note block">
+              between ({w.daysShort}–{w.daysLong})
+            </span>
+          </p>
+          <p>
+            <b className="fig text-xl whitespace-nowrap">{day(w.nextWater)}</b>
+            <span className="note block">next watering</span>
+          </p>
+        </div>
+        <p className="note mb-2">
+          {lot?.state.lastWateredOn
+            ? `Last watered ${day(lot.state.lastWateredOn)}; ${shown.litres(w.litresMissing)} gone since, so ${shown.litres(w.litresNow)} if you water now.`
+            : "Not watered yet under this plan: the dates start from today."}
+        </p>
+        <PotSection layers={layers} potHeightCm={mixHeight * 1.12} shown={shown} />
+        <dl className="m-0 grid grid-cols-2 gap-x-6">
+          <Line label="Mix in the pot">
+            <Worked step="pot.volume" open={open}>
+              {shown.litres(w.mixLitres)}
+            </Worked>
+          </Line>
+          <Line label="Weighs wet">
+            <span className="fig font-semibold">{shown.kilograms(w.wetKg)}</span>{" "}
+            <span className="note">+&nbsp;pot</span>
+          </Line>
+          <Line label="Drained, water">
+            <Worked step="media.capacity" open={open}>
+              {figures(w.capacityPercent)} %
+            </Worked>
+          </Line>
+          <Line label="Drained, air">
+            <Worked step="media.capacity" open={open}>
+              {figures(w.airPercent)} %
+            </Worked>
+          </Line>
+          <Line label="Roots can take">
+            <Worked step="media.available" open={open}>
+              {shown.litres(w.availableLitres)}
+            </Worked>
+          </Line>
+          <Line label="A day uses">
+            <Worked step="water.daily" open={open}>
+              {shown.litres(w.dailyLitres)}&nbsp;±30&nbsp;%
+            </Worked>
+          </Line>
+        </dl>
+      </div>
+      <div>
+        <h2 className="head mt-4 !border-feed xl:mt-0">{feed ? feed.name : "Feed"}</h2>
+        {care.feed ? (
+          <DoseOf dose={care.feed} garden={garden} catalogue={catalogue} shown={shown} open={open} />
+        ) : (
+          <p className="note">No feed: this lot gets plain water.</p>
+        )}
+        {care.nextFeed && (
+          <p className="my-2 border-l-4 border-feed pl-3">
+            Next feed <b className="fig text-xl">{day(care.nextFeed.date)}</b>
+            <span className="note block">{words("bindings", care.nextFeed.binding)}</span>
+          </p>
+        )}
+        <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+          {care.cautions.map((c) => (
+            <li key={c} className={c === "label_first" ? "font-semibold text-ink" : ""}>
+              ▲ {words("cautions", c)}
+            </li>
+          ))}
+        </ul>
+      </div>
+    </div>
+  );
+}
+
+function DoseOf({
+  dose: d,
+  garden,
+  catalogue,
+  shown,
+  open,
+}: {
+  dose: Dose;
+  garden: Garden;
+  catalogue: Catalogue;
+  shown: Shown;
+  open: Open;
+}) {
+  const meter = garden.meters[0];
+  const scale = catalogue.scales.find((s) => s.id === meter?.scale);
+  const watered = d.kind === "watered";
+  return (
+    <>
+      <div className="flex items-center gap-3">
+        <HandDrawn m={d.hand} />
+        <p>
+          <Worked step="feed.rounding" open={open} big>
+            <HandWords m={d.hand} />
+          </Worked>
+          <span className="note block">
+            {watered ? `to ${shown.vessel(d.canLitres ?? 0)} of water` : "on each pot"} · {errorOf(d.hand)}
+          </span>
+        </p>
+      </div>
+      <dl className="m-0">
+        {watered && (
+          <Line label="This pot gets">
+            <span className="fig font-semibold">{shown.product(d.perPot, d.hand.measure)}</span>{" "}
+            <span className="note">of product</span>
+          </Line>
+        )}
+        <Line label={watered ? "N · P · K in the can" : "N · P · K for the pot"}>
+          <Worked step={watered ? "feed.nitrogen" : "feed.strewn_nitrogen"} open={open}>
+            {figures(d.nutrients.n)} · {figures(d.nutrients.p)} · {figures(d.nutrients.k)} {watered ? "mg/L" : "g"}
+          </Worked>
+        </Line>
+        {d.meter !== undefined && d.meterPlusMinus !== undefined && (
+          <Line label="The meter should read">
+            <Worked step="feed.meter" open={open}>
+              {figures(d.meter)} ± {figures(d.meterPlusMinus, 1)} mS/cm
+            </Worked>
+            <span className="note fig block whitespace-normal">
+              {scale
+                ? `${figures(d.meter * scale.ppmPerMsCm)} ± ${figures(d.meterPlusMinus * scale.ppmPerMsCm, 1)} ppm, ${scale.id.slice(3)} scale`
+                : "ppm: say first which scale your meter prints"}
+              {d.meterOverWater !== undefined && ` · ${figures(d.meterOverWater)} over the water`}
+            </span>
+          </Line>
+        )}
+        {d.ceiling && d.ceilingPerLitre !== undefined && d.perLitre !== undefined && (
+          <Line label="Limit">
+            <Worked step="feed.ceiling" open={open}>
+              {shown.product(d.ceilingPerLitre, d.hand.measure)} per L
+            </Worked>
+            <span className={`note block ${d.heldBack ? "!text-stop" : ""}`}>
+              {d.heldBack && "▲ held back by "}
+              {words("ceilings", d.ceiling)}
+            </span>
+          </Line>
+        )}
+      </dl>
+    </>
+  );
+}

@@ -1,0 +1,154 @@
+import { useNavigate, useSearch } from "@tanstack/react-router";
+import { useState } from "react";
+import {
+  api,
+  call,
+  type Care,
+  type CareAsk,
+  type Catalogue,
+  type Fault,
+  type Feed,
+  type Garden,
+  type Lot,
+  type LotInput,
+} from "../../api";
+import { useAct } from "../../api/queries";
+import { useLive } from "../../api/useLive";
+import { WorkingPanel } from "../../parts/WorkingPanel";
+import type { Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { useNotices } from "../../ui/notices";
+import { Trouble } from "../../ui/States";
+import { useDraft } from "../../ui/useDraft";
+import { DoseAnswer } from "./DoseAnswer";
+import { LotForm } from "./LotForm";
+
+type Props = {
+  saved: LotInput;
+  lot: Lot | undefined;
+  garden: Garden;
+  catalogue: Catalogue;
+  feeds: Feed[];
+  shown: Shown;
+};
+
+/** Inputs on the left in the order the hand thinks, the answer on the right, redrawn with every keystroke. */
+export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) {
+  const draft = useDraft<LotInput>(`lot:${saved.id}:${saved.version}`, saved);
+  const [share, setShare] = useState("");
+  const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
+  const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
+  const { say } = useNotices();
+  const input = draft.value;
+  const place = garden.places.find((p) => p.id === input.placeId);
+  const water = garden.waters.find((w) => w.id === input.waterId);
+  const feed = feeds.find((f) => f.id === input.feedId);
+  const can = garden.vessels[0];
+  const ask: CareAsk | undefined =
+    place && water && can
+      ? {
+          species: input.species,
+          pot: input.pot,
+          mix: input.mix,
+          place,
+          water,
+          feed,
+          can: { text: String(can.litres), unit: "L" },
+          hand: garden.hand,
+          share: feed && share.trim() ? { text: share, unit: "%" } : undefined,
+          today: garden.today,
+          startedOn: input.startedOn,
+          repottedOn: input.repottedOn,
+          lastWateredOn: lot?.state.lastWateredOn,
+          lastFedOn: lot?.state.lastFedOn,
+          working: working !== undefined,
+        }
+      : undefined;
+  const live = useLive<CareAsk, Care>(ask, (body, signal) => call(api.POST("/api/live/care", { body, signal })));
+
+  const save = useAct(
+    garden.id,
+    (body: LotInput) =>
+      call(
+        lot
+          ? api.PUT("/api/gardens/{garden}/lots/{lot}", { params: { path: { garden: garden.id, lot: lot.id } }, body })
+          : api.POST("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body }),
+      ),
+    (now: Lot) => {
+      draft.drop();
+      say({ text: `${now.name}: saved.` });
+      if (!lot)
+        void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: now.id }, replace: true });
+    },
+  );
+  const faults: Fault[] = [...(save.error?.faults ?? []), ...(live.problem?.faults ?? [])];
+  const stale = save.error?.faults.some((f) => f.code === "stale") ?? false;
+  const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
+
+  return (
+    <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
+      <form
+        aria-label="Lot"
+        onSubmit={(e) => {
+          e.preventDefault();
+          save.mutate(stale && lot ? { ...input, version: lot.version } : input);
+        }}
+      >
+        <LotForm
+          input={input}
+          change={draft.change}
+          faults={faults}
+          garden={garden}
+          catalogue={catalogue}
+          feeds={feeds}
+          share={share}
+          setShare={setShare}
+        />
+        {save.isError && (save.error.retry || stale || save.error.faults.length === 0) && (
+          <Trouble problem={save.error} />
+        )}
+        <div className="sticky bottom-14 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
+          <Button look="ink" type="submit" disabled={save.isPending || (!draft.changed && lot !== undefined)}>
+            {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : lot ? "Save changes" : "Add this lot"}
+          </Button>
+          {draft.changed && (
+            <Button look="quiet" onClick={draft.drop}>
+              Put back
+            </Button>
+          )}
+          {!draft.changed && lot && <span className="note">Saved</span>}
+        </div>
+      </form>
+      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending}>
+        {live.problem && (
+          <div className="mb-3">
+            <Trouble problem={live.problem} />
+          </div>
+        )}
+        {live.answer ? (
+          <div className={live.problem ? "opacity-40" : ""}>
+            <DoseAnswer
+              care={live.answer}
+              garden={garden}
+              catalogue={catalogue}
+              lot={lot}
+              shown={shown}
+              open={open}
+              feed={feed}
+              pots={input.pots.text}
+            />
+          </div>
+        ) : (
+          !live.problem && <p className="note p-6">Working it out …</p>
+        )}
+      </section>
+      {working !== undefined && (
+        <WorkingPanel
+          steps={live.answer?.working}
+          at={working}
+          close={() => void navigate({ search: (s) => ({ ...s, working: undefined }) })}
+        />
+      )}
+    </div>
+  );
+}

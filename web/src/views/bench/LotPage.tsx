@@ -1,0 +1,108 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
+import { Tabs } from "radix-ui";
+import { useMemo } from "react";
+import type { Catalogue, Feed, Garden, Lot, LotInput } from "../../api";
+import { catalogueQuery, feedsQuery, gardenQuery, lotQuery, useGardenId } from "../../api/queries";
+import type { LotTab } from "../../router";
+import { Shown } from "../../text/numbers";
+import { Loading, Trouble } from "../../ui/States";
+import { Journal } from "./Journal";
+import { LotDose } from "./LotDose";
+import { Readings } from "./Readings";
+
+/** The form of a lot that is not there yet: the first species, place and mix, in the units the person thinks in. */
+function blank(id: string, garden: Garden, catalogue: Catalogue, feeds: Feed[]): LotInput {
+  const us = garden.unitHabit === "us";
+  const size = (cm: string, inches: string) => ({ text: us ? inches : cm, unit: us ? "in" : "cm" });
+  return {
+    id,
+    name: "",
+    pots: { text: "1", unit: "" },
+    species: catalogue.species[0]!.key,
+    pot: {
+      shape: "round",
+      top: size("13", "5"),
+      base: size("9", "3½"),
+      height: size("12", "4¾"),
+      measured: { text: "", unit: us ? "US gal" : "L" },
+    },
+    mix: catalogue.mixes[0]!.key,
+    placeId: garden.places[0]!.id,
+    waterId: garden.waters[0]!.id,
+    feedId: feeds[0]?.id,
+    version: 0,
+  };
+}
+
+function inputOf(lot: Lot): LotInput {
+  const { pots, state, ...rest } = lot;
+  return {
+    ...rest,
+    pots: { text: String(pots), unit: "" },
+    pot: { ...lot.pot, measured: lot.pot.measured ?? { text: "", unit: "L" } },
+  };
+}
+
+const TABS: { id: LotTab; label: string }[] = [
+  { id: "dose", label: "Pot and dose" },
+  { id: "readings", label: "Readings" },
+  { id: "journal", label: "Journal" },
+];
+
+export function LotPage() {
+  const garden = useGardenId();
+  const { lot: id } = useParams({ from: "/g/$garden/bench/$lot" });
+  const isNew = id.startsWith("new-");
+  const { tab } = useSearch({ from: "/g/$garden/bench/$lot" });
+  const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
+  const lot = useQuery({ ...lotQuery(garden, id), enabled: !isNew });
+  const g = useQuery(gardenQuery(garden)).data;
+  const catalogue = useQuery(catalogueQuery).data;
+  const feeds = useQuery(feedsQuery(garden));
+  const saved = useMemo(() => {
+    if (isNew) return g && catalogue && feeds.data ? blank(id.slice(4), g, catalogue, feeds.data) : undefined;
+    return lot.data ? inputOf(lot.data) : undefined;
+  }, [isNew, id, g, catalogue, feeds.data, lot.data]);
+  if (lot.isError) return <Trouble problem={lot.error} again={() => void lot.refetch()} />;
+  if (feeds.isError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
+  if (!saved || !g || !catalogue || !feeds.data) return <Loading what="the lot" />;
+  const shown = new Shown(catalogue.units, g.unitHabit);
+  const dose = (
+    <LotDose key={id} saved={saved} lot={lot.data} garden={g} catalogue={catalogue} feeds={feeds.data} shown={shown} />
+  );
+  return (
+    <div className="min-w-0">
+      <Link to="/g/$garden/bench" params={{ garden }} className="note lg:hidden">
+        ← all lots
+      </Link>
+      {!lot.data ? (
+        dose
+      ) : (
+        <Tabs.Root
+          value={tab ?? "dose"}
+          onValueChange={(v) => void navigate({ search: (s) => ({ ...s, tab: v as LotTab, working: undefined }) })}
+        >
+          <Tabs.List aria-label="Parts of this lot" className="no-print mb-3 flex gap-1 border-b border-rule-strong">
+            {TABS.map((t) => (
+              <Tabs.Trigger
+                key={t.id}
+                value={t.id}
+                className="-mb-px min-h-9 border border-transparent px-3 data-[state=active]:border-rule-strong data-[state=active]:border-b-ground data-[state=active]:font-semibold"
+              >
+                {t.label}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Tabs.Content value="dose">{dose}</Tabs.Content>
+          <Tabs.Content value="readings">
+            <Readings lot={lot.data} garden={g} catalogue={catalogue} shown={shown} />
+          </Tabs.Content>
+          <Tabs.Content value="journal">
+            <Journal lot={lot.data} garden={g} shown={shown} />
+          </Tabs.Content>
+        </Tabs.Root>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, Outlet, useNavigate, useParams } from "@tanstack/react-router";
+import { useState } from "react";
+import { newId } from "../../api";
+import { feedsQuery, useGardenId } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Loading, Nothing, Trouble } from "../../ui/States";
+
+/** The feeds on the shelf, and the one whose label is being read. */
+export function Feeds() {
+  const id = useGardenId();
+  const open = useParams({ strict: false }).feed;
+  const navigate = useNavigate({ from: "/g/$garden/feeds" });
+  const [find, setFind] = useState("");
+  const feeds = useQuery(feedsQuery(id));
+  if (feeds.isPending) return <Loading what="the feeds" />;
+  if (feeds.isError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
+  const listed = feeds.data.filter((f) => f.name.toLowerCase().includes(find.toLowerCase()));
+  const add = () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: id, feed: `new-${newId()}` } });
+  return (
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
+      <aside aria-label="Feeds" className={open ? "hidden lg:block" : ""}>
+        <input
+          type="search"
+          aria-label="Find a feed"
+          placeholder="Find a feed"
+          className="box !font-text"
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+        />
+        <ul className="my-2 list-none p-0">
+          {listed.map((f) => (
+            <li key={f.id} className="border-b border-rule">
+              <Link
+                to="/g/$garden/feeds/$feed"
+                params={{ garden: id, feed: f.id }}
+                className="block border-l-4 border-transparent py-1.5 pl-2 no-underline hover:border-rule-strong"
+                activeProps={{ className: "!border-ink font-semibold" }}
+              >
+                {f.name}
+                <span className="note fig block font-normal">
+                  {f.n}-{f.p2o5}-{f.k2o} · {f.form}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+        {feeds.data.length > 0 && listed.length === 0 && <p className="note">No feed is named like that.</p>}
+        <Button onClick={add}>Add a feed</Button>
+      </aside>
+      {open ? (
+        <Outlet key={open} />
+      ) : feeds.data.length === 0 ? (
+        <Nothing title="No feed on the shelf yet.">
+          <p className="mb-3">
+            Take the bottle or the box in your hand: its three numbers and the sentence that says how much to give are
+            all that is needed.
+          </p>
+          <Button look="ink" onClick={add}>
+            Add the first feed
+          </Button>
+        </Nothing>
+      ) : (
+        <p className="note hidden p-6 lg:block">Open a feed to see how its label was read.</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,122 @@
+import { useQuery } from "@tanstack/react-query";
+import { Checkbox } from "radix-ui";
+import { api, call, type Answer, type Garden, type LabelAnswer } from "../../api";
+import { ReadAs } from "../../parts/ReadAs";
+import { words } from "../../text";
+import { figures, type Shown } from "../../text/numbers";
+import { Segmented } from "../../ui/Segmented";
+
+type Props = {
+  sentence: string;
+  reading: LabelAnswer;
+  answer: (a: Answer) => void;
+  wordsSeen: boolean;
+  seen: (v: boolean) => void;
+  garden: Garden;
+  shown: Shown;
+  pending: boolean;
+};
+
+type Question = LabelAnswer["questions"][number];
+
+/** How the sentence was understood: on the words themselves, then what is open, then what it comes to. */
+export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown, pending }: Props) {
+  return (
+    <div className="mt-4" aria-live="polite" aria-busy={pending}>
+      <h2 className="head">Read as</h2>
+      <ReadAs sentence={sentence} spans={reading.spans} />
+      {reading.refusals.map((f) => (
+        <p key={f.code} className="stamp mt-3 border-l-4 border-stop p-2">
+          <span className="bg-ground px-1">▲ {f.detail}</span>
+        </p>
+      ))}
+      {reading.questions.map((q) => (
+        <Ask key={q.question} question={q} answer={answer} />
+      ))}
+      {reading.unknownWords && reading.refusals.length === 0 && (
+        <div className="mt-4 flex items-start gap-3 border-2 border-stop p-3">
+          <Checkbox.Root
+            id="words-seen"
+            checked={wordsSeen}
+            onCheckedChange={(v) => seen(v === true)}
+            className="mt-0.5 flex size-6 shrink-0 items-center justify-center border-2 border-ink bg-leaf"
+          >
+            <Checkbox.Indicator>✓</Checkbox.Indicator>
+          </Checkbox.Root>
+          <label htmlFor="words-seen">
+            I have read the words marked “{words("roles", "unknown")}”. They do not change how much or how often.
+          </label>
+        </div>
+      )}
+      {reading.rate && reading.rhythm && <Comes reading={reading} shown={shown} />}
+      <Ignored />
+    </div>
+  );
+}
+
+function Ask({ question: q, answer }: { question: Question; answer: (a: Answer) => void }) {
+  return (
+    <fieldset className={`mt-4 border-l-4 p-2 pl-3 ${q.chosen ? "border-ink" : "border-stop"}`}>
+      <legend className="float-left mr-3">
+        {!q.chosen && <span className="text-stop">▲ </span>}
+        {words("questions", q.question)}
+      </legend>
+      <Segmented
+        label={words("questions", q.question)}
+        value={q.chosen ?? ""}
+        onChange={(choice) => answer({ question: q.question, choice: choice as Answer["choice"] })}
+        options={q.choices.map((c) => ({ value: c, label: words("choices", c) }))}
+      />
+    </fieldset>
+  );
+}
+
+function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
+  const { rate, rhythm } = reading;
+  if (!rate || !rhythm) return null;
+  const unit = rate.measure === "grams" ? "g" : "mL";
+  const amount = rate.min === rate.max ? figures(rate.min) : `${figures(rate.min)}–${figures(rate.max)}`;
+  const per =
+    rate.per === "water"
+      ? "in each litre of water"
+      : rate.per === "mix"
+        ? "for each litre of mix"
+        : `for a pot ${shown.centimetres(rate.widthCm ?? 0)} wide, in proportion`;
+  const often =
+    rhythm.minDays === undefined || rhythm.maxDays === undefined
+      ? "with every watering"
+      : rhythm.minDays === rhythm.maxDays
+        ? `every ${rhythm.minDays} days`
+        : `every ${rhythm.minDays}–${rhythm.maxDays} days`;
+  return (
+    <div className="mt-4 border-l-4 border-feed pl-3">
+      <p>
+        <b className="fig text-2xl">
+          {amount} {unit}
+        </b>{" "}
+        {per}, <b>{often}</b>
+      </p>
+      <p className="note">The top of this range is the most that will ever be mixed. The label itself comes first.</p>
+      {reading.assumptions.map((a) => (
+        <p key={a} className="note">
+          {words("assumptions", a)}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function Ignored() {
+  const list = useQuery({
+    queryKey: ["ignored-words"],
+    queryFn: () => call(api.GET("/api/live/ignored-words")),
+    staleTime: Infinity,
+  });
+  return (
+    <details className="note mt-4">
+      <summary>Words that are passed over</summary>
+      <p>{list.data?.["words"]?.join(", ")}</p>
+      <p>Every other word is understood, or marked.</p>
+    </details>
+  );
+}
