@@ -6,7 +6,7 @@ import { Feeds } from "./views/feeds/Feeds";
 import { FeedPage } from "./views/feeds/FeedPage";
 import { FirstGarden } from "./views/FirstGarden";
 import { TodayView } from "./views/today/TodayView";
-import { Nothing } from "./ui/States";
+import { Nothing, Trouble } from "./ui/States";
 
 const root = createRootRoute({
   component: Outlet,
@@ -72,6 +72,7 @@ export const router = createRouter({
     garden.addChildren([gardenStart, today, bench.addChildren([lot]), feeds.addChildren([feed])]),
   ]),
   defaultPreload: "intent",
+  defaultErrorComponent: ({ error }) => <Trouble problem={error} again={() => location.reload()} />,
 });
 
 declare module "@tanstack/react-router" {

@@ -7,7 +7,9 @@ import { figures, plain } from "../text/numbers";
 /** Every step that led to a number: formula, what went in and where it came from, what came out, the source. */
 export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; at: string; close: () => void }) {
   const marked = useRef<HTMLLIElement>(null);
-  useEffect(() => marked.current?.scrollIntoView({ block: "center" }), [steps, at]);
+  useEffect(() => {
+    marked.current?.scrollIntoView({ block: "center" });
+  }, [steps, at]);
   return (
     <Dialog.Root open onOpenChange={(open) => !open && close()}>
       <Dialog.Portal>

@@ -7,7 +7,7 @@ import { Loading, Nothing, Trouble } from "../ui/States";
 export function FirstGarden() {
   const gardens = useQuery(gardensQuery);
   if (gardens.isPending) return <Loading what="the garden" />;
-  if (gardens.isError) return <Trouble problem={gardens.error} again={() => void gardens.refetch()} />;
+  if (gardens.isLoadingError) return <Trouble problem={gardens.error} again={() => void gardens.refetch()} />;
   const first = gardens.data[0];
   if (!first) {
     return (

@@ -46,7 +46,7 @@ function Habits({ garden }: { garden: Garden }) {
 export function Frame() {
   const { id, garden, catalogue } = useGarden();
   const { theme, turn } = useTheme();
-  const failed = garden.isError ? garden : catalogue.isError ? catalogue : undefined;
+  const failed = garden.isLoadingError ? garden : catalogue.isLoadingError ? catalogue : undefined;
   return (
     <div className="mx-auto flex min-h-screen max-w-[84rem] flex-col px-3 sm:px-6">
       <a href="#page" className="sr-only focus:not-sr-only">
@@ -85,6 +85,11 @@ export function Frame() {
           </div>
         </div>
       </header>
+      {garden.isRefetchError && (
+        <p role="status" className="stamp px-3 py-1">
+          <span className="bg-ground px-1">▲ No answer just now. What you see may be old; what you type is kept.</span>
+        </p>
+      )}
       <main id="page" className="flex-1 pb-24 sm:pb-6">
         {failed ? (
           <Trouble problem={failed.error} again={() => void failed.refetch()} />

@@ -14,7 +14,7 @@ export function Bench() {
   const navigate = useNavigate({ from: "/g/$garden/bench" });
   const lots = useQuery(lotsQuery(id));
   if (lots.isPending) return <Loading what="the bench" />;
-  if (lots.isError) return <Trouble problem={lots.error} again={() => void lots.refetch()} />;
+  if (lots.isLoadingError) return <Trouble problem={lots.error} again={() => void lots.refetch()} />;
   const wanted = (find ?? "").toLowerCase();
   const listed = lots.data.lots.filter((l) => l.name.toLowerCase().includes(wanted));
   const add = () => void navigate({ to: "/g/$garden/bench/$lot", params: { garden: id, lot: `new-${newId()}` } });

@@ -14,7 +14,7 @@ function Worked({ step, open, children, big }: { step: string; open: Open; child
       type="button"
       onClick={() => open(step)}
       title="Show the working"
-      className={`fig text-left underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink ${big ? "text-xl font-semibold" : "font-semibold"}`}
+      className={`fig text-left whitespace-nowrap underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink ${big ? "text-xl font-semibold" : "font-semibold"}`}
     >
       {children}
     </button>
@@ -66,7 +66,9 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             </span>
           </p>
           <p>
-            <b className="fig text-xl whitespace-nowrap">{day(w.nextWater)}</b>
+            <Worked step="plan.next_water" open={open} big>
+              {day(w.nextWater)}
+            </Worked>
             <span className="note block">next watering</span>
           </p>
         </div>
@@ -83,7 +85,9 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             </Worked>
           </Line>
           <Line label="Weighs wet">
-            <span className="fig font-semibold">{shown.kilograms(w.wetKg)}</span>{" "}
+            <Worked step="media.weight" open={open}>
+              {shown.kilograms(w.wetKg)}
+            </Worked>{" "}
             <span className="note">+&nbsp;pot</span>
           </Line>
           <Line label="Drained, water">
@@ -117,7 +121,10 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         )}
         {care.nextFeed && (
           <p className="my-2 border-l-4 border-feed pl-3">
-            Next feed <b className="fig text-xl">{day(care.nextFeed.date)}</b>
+            Next feed{" "}
+            <Worked step="plan.feed_gap" open={open} big>
+              {day(care.nextFeed.date)}
+            </Worked>
             <span className="note block">{words("bindings", care.nextFeed.binding)}</span>
           </p>
         )}
@@ -165,7 +172,9 @@ function DoseOf({
       <dl className="m-0">
         {watered && (
           <Line label="This pot gets">
-            <span className="fig font-semibold">{shown.product(d.perPot, d.hand.measure)}</span>{" "}
+            <Worked step="feed.pot" open={open}>
+              {shown.product(d.perPot, d.hand.measure)}
+            </Worked>{" "}
             <span className="note">of product</span>
           </Line>
         )}

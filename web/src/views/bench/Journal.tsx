@@ -26,7 +26,7 @@ function what(e: Entry, shown: Shown): string {
 export function Journal({ lot, garden, shown }: { lot: Lot; garden: Garden; shown: Shown }) {
   const journal = useQuery(journalQuery(garden.id, lot.id));
   if (journal.isPending) return <Loading what="the journal" />;
-  if (journal.isError) return <Trouble problem={journal.error} again={() => void journal.refetch()} />;
+  if (journal.isLoadingError) return <Trouble problem={journal.error} again={() => void journal.refetch()} />;
   if (journal.data.length === 0) {
     return (
       <Nothing title="Nothing has happened yet.">

@@ -64,8 +64,8 @@ export function LotPage() {
     if (isNew) return g && catalogue && feeds.data ? blank(id.slice(4), g, catalogue, feeds.data) : undefined;
     return lot.data ? inputOf(lot.data) : undefined;
   }, [isNew, id, g, catalogue, feeds.data, lot.data]);
-  if (lot.isError) return <Trouble problem={lot.error} again={() => void lot.refetch()} />;
-  if (feeds.isError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
+  if (lot.isLoadingError) return <Trouble problem={lot.error} again={() => void lot.refetch()} />;
+  if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
   if (!saved || !g || !catalogue || !feeds.data) return <Loading what="the lot" />;
   const shown = new Shown(catalogue.units, g.unitHabit);
   const dose = (

@@ -112,9 +112,12 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
           />
         </div>
         {needsScale && <AskScale garden={garden} catalogue={catalogue} meter={meter} />}
-        <label className="mb-2 block text-sm">
-          When
+        <div className="mb-2">
+          <label htmlFor="reading-when" className="block text-sm">
+            When
+          </label>
           <input
+            id="reading-when"
             type="datetime-local"
             className="box"
             value={d.at}
@@ -130,7 +133,7 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
               "Empty means now."
             )}
           </span>
-        </label>
+        </div>
         {plainTrouble && <Trouble problem={plainTrouble} />}
         <Button look="ink" type="submit" disabled={log.isPending || !ask}>
           {log.isPending ? "Recording …" : log.error?.retry ? "Retry" : "Record"}
@@ -204,7 +207,7 @@ function VerdictOf({ verdict: v, shown }: { verdict: Verdict; shown: Shown }) {
 function Charted({ lot, garden }: { lot: Lot; garden: Garden }) {
   const series = useQuery(readingsQuery(garden.id, lot.id));
   if (series.isPending) return <Loading what="the readings" />;
-  if (series.isError) return <Trouble problem={series.error} again={() => void series.refetch()} />;
+  if (series.isLoadingError) return <Trouble problem={series.error} again={() => void series.refetch()} />;
   const { readings, band, feedings } = series.data;
   if (readings.length === 0) {
     return <p className="note p-6">No readings yet. Two or three, some weeks apart, show where the pot is heading.</p>;

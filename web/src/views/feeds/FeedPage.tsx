@@ -178,16 +178,19 @@ function Form({
         />
       </div>
       <div className="min-w-0">
-        <label className="block">
-          <span className="text-sm">The label's own sentence</span>
+        <div>
+          <label htmlFor="label-sentence" className="text-sm">
+            The label's own sentence
+          </label>
           <textarea
+            id="label-sentence"
             className="box min-h-20 !font-text text-lg"
             value={input.label}
             placeholder="2½ tsp per 2 gal every 10 days"
             aria-invalid={labelFaults.length > 0}
             onChange={(e) => draft.change({ label: e.target.value, wordsSeen: false })}
           />
-        </label>
+        </div>
         {labelFaults.map((f) => (
           <p key={f.code} role="alert" className="text-sm text-stop">
             ▲ {f.detail}

@@ -14,7 +14,7 @@ export function Feeds() {
   const [find, setFind] = useState("");
   const feeds = useQuery(feedsQuery(id));
   if (feeds.isPending) return <Loading what="the feeds" />;
-  if (feeds.isError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
+  if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
   const listed = feeds.data.filter((f) => f.name.toLowerCase().includes(find.toLowerCase()));
   const add = () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: id, feed: `new-${newId()}` } });
   return (

@@ -22,7 +22,7 @@ export function TodayView() {
   const garden = useQuery(gardenQuery(id)).data;
   const catalogue = useQuery(catalogueQuery).data;
   if (!garden || !catalogue || today.isPending) return <Loading what="the work of today" />;
-  if (today.isError) return <Trouble problem={today.error} again={() => void today.refetch()} />;
+  if (today.isLoadingError) return <Trouble problem={today.error} again={() => void today.refetch()} />;
   const t = today.data;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const lots = t.groups.reduce((n, g) => n + g.due.length, 0);

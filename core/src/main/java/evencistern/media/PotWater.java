@@ -87,6 +87,15 @@ public final class PotWater {
                 "BF1987",
                 table("mix height", heightCm, Unit.CENTIMETRE, "pot:height"),
                 table("porosity", mix.porosity() * 100, Unit.PER_CENT, "recipes:" + mix.key()));
+        working.step(
+                "media.weight",
+                "weight = ρ(dry)·V + CC·V",
+                wetKg() * 1000,
+                Unit.GRAM,
+                "COMMON",
+                table("ρ(dry)", mix.densityKgPerL(), Unit.KILOGRAM_PER_LITRE, "recipes:" + mix.key()),
+                earlier("CC", capacity * 100, Unit.PER_CENT, "media.capacity"),
+                earlier("V", litres, Unit.LITRE, "pot.volume"));
         double available = Math.max(0, capacity - mix.unavailable());
         return working.step(
                 "media.available",

@@ -129,7 +129,17 @@ public record Care(
         Nutrients as = dose.mgPerL();
         Nutrients mixed = new Nutrients(as.n() * rounded, as.p() * rounded, as.k() * rounded);
         Uncertain meter = MeterForecast.inCan(feed, dose.gramsPerLitre().times(rounded), tools.water(), working);
-        return new Watered(dose, can, tools.canLitres(), can.practical() / tools.canLitres() * litres, mixed, meter);
+        Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        double forPot = working.step(
+                "feed.pot",
+                "for the pot = in the can·pour/can",
+                can.practical() / tools.canLitres() * litres,
+                shown,
+                "COMMON",
+                earlier("in the can", can.practical(), shown, "feed.rounding"),
+                earlier("pour", litres, Unit.LITRE, "water.pour"),
+                typed("can", tools.canLitres(), Unit.LITRE, "can"));
+        return new Watered(dose, can, tools.canLitres(), forPot, mixed, meter);
     }
 
     private static Strewn strewn(Feed feed, Pot pot, Appetite appetite, Tools tools, Working working) {

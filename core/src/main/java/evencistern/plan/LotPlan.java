@@ -1,10 +1,15 @@
 package evencistern.plan;
 
+import static evencistern.working.Working.Input.earlier;
+import static evencistern.working.Working.Input.table;
+import static evencistern.working.Working.Input.typed;
+
 import evencistern.feed.Feed;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.plant.Appetite;
+import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -63,14 +68,21 @@ public record LotPlan(
         need.useOn(from.plusDays(1), working);
         WaterNeed.Days days = need.daysAfter(from, working);
         LocalDate nextWater = s.lastWatered().isPresent() ? from.plusDays(days.likely()) : s.startedOn();
+        working.step(
+                "plan.next_water",
+                "next = last watering + days",
+                s.lastWatered().isPresent() ? days.likely() : 0,
+                Unit.DAY,
+                "COMMON",
+                earlier("days", days.likely(), Unit.DAY, "water.days"));
         Optional<FeedDate> nextFeed = s.feed()
                 .filter(f -> s.species().appetite() != Appetite.NONE)
-                .map(f -> feedDate(f, s, nextWater, days.likely()));
+                .map(f -> feedDate(f, s, nextWater, days.likely(), working));
         return new LotPlan(potWater, need, days, nextWater, nextFeed);
     }
 
-    private static FeedDate feedDate(Feed feed, Situation s, LocalDate nextWater, int gap) {
-        FeedDate free = byRhythm(feed, s, nextWater, gap);
+    private static FeedDate feedDate(Feed feed, Situation s, LocalDate nextWater, int gap, Working working) {
+        FeedDate free = byRhythm(feed, s, nextWater, gap, working);
         Set<Hold> holds = Hold.on(free.date(), s.species(), s.place(), s.repottedOn());
         if (holds.isEmpty()) {
             return free;
@@ -86,13 +98,22 @@ public record LotPlan(
         return new FeedDate(date, Binding.of(last), free.earliest(), free.latest());
     }
 
-    private static FeedDate byRhythm(Feed feed, Situation s, LocalDate nextWater, int gap) {
+    private static FeedDate byRhythm(Feed feed, Situation s, LocalDate nextWater, int gap, Working working) {
         if (feed.rhythm() instanceof Rhythm.EveryDays window && s.lastFed().isPresent()) {
             LocalDate fed = s.lastFed().get();
             LocalDate earliest = fed.plusDays(window.min());
             LocalDate latest = fed.plusDays(window.max());
             double growth = Growth.on(fed, s.species(), s.place()).factor();
             LocalDate target = latest.minusDays(Math.round(growth * (window.max() - window.min())));
+            working.step(
+                    "plan.feed_gap",
+                    "gap = longest − growth·(longest − shortest)",
+                    (double) (target.toEpochDay() - fed.toEpochDay()),
+                    Unit.DAY,
+                    "COMMON",
+                    typed("shortest", window.min(), Unit.DAY, "feed.label"),
+                    typed("longest", window.max(), Unit.DAY, "feed.label"),
+                    table("growth", growth * 100, Unit.PER_CENT, "species:growth"));
             return inWindow(earliest, target, latest, nextWater, gap);
         }
         Binding binding = feed.rhythm() instanceof Rhythm.EveryWatering ? Binding.EVERY_WATERING : Binding.FIRST_FEED;

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -47,6 +48,7 @@ final class Browsers {
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setBaseURL(address));
         context.setDefaultTimeout(15_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onPageError(complaints::add);

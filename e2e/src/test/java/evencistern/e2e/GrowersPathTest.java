@@ -178,7 +178,8 @@ class GrowersPathTest {
         assertThat(page.getByText("above the band").first()).isVisible();
         assertThat(page.getByText("Flush each pot slowly")).isVisible();
         button("Record").click();
-        assertThat(page.getByText("Reading recorded.")).isVisible();
+        assertThat(page.getByText("Reading recorded.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(page.getByRole(AriaRole.TABLE)).containsText("3.0");
         assertThat(page.locator(".recharts-wrapper")).hasCount(2);
         field("TDS or EC").fill("700");

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -75,7 +76,10 @@ public final class PostgresSession implements LauncherSessionListener {
     /** A folder that user postgres can reach. */
     public static Path newFolder() {
         try {
-            return Files.createTempDirectory(Path.of("/tmp"), "cistern-pg");
+            return Files.createTempDirectory(
+                    Path.of("/tmp"),
+                    "cistern-pg",
+                    PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwxr-xr-x")));
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
