@@ -1,6 +1,6 @@
 import type { Measured } from "../api";
 import { words } from "../text";
-import { figures, spoonNumber } from "../text/numbers";
+import { plain, spoonNumber } from "../text/numbers";
 
 /** A spoon, its bowl filled as far as it is to be filled. */
 function Spoon({ size, fill }: { size: number; fill: number }) {
@@ -56,7 +56,7 @@ export function HandWords({ m }: { m: Measured }) {
       {m.pieces.map((p, i) => (
         <span key={p.tool} className="whitespace-nowrap">
           {i > 0 && " + "}
-          {p.tool === "scale" || p.tool === "syringe" ? figures(p.count, 3) : <Count count={p.count} />}
+          {p.tool === "scale" || p.tool === "syringe" ? plain(p.count) : <Count count={p.count} />}
           {"\u00a0"}
           {words("tools", p.tool)}
         </span>

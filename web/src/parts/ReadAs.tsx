@@ -26,10 +26,12 @@ export function ReadAs({ sentence, spans }: { sentence: string; spans: LabelAnsw
           <span className={`block border-b-4 px-0.5 break-words ${LINES[r.role] ?? ""}`}>
             {sentence.slice(r.start, r.end)}
           </span>
-          <span className={`block text-xs ${r.role === "unknown" ? "text-stop" : "text-soft"}`}>
-            {r.role === "unknown" ? "▲ " : ""}
-            {words("roles", r.role)}
-          </span>
+          {/[\p{L}\p{N}]/u.test(sentence.slice(r.start, r.end)) || r.role === "unknown" ? (
+            <span className={`block text-xs ${r.role === "unknown" ? "text-stop" : "text-soft"}`}>
+              {r.role === "unknown" ? "▲ " : ""}
+              {words("roles", r.role)}
+            </span>
+          ) : null}
         </span>
       ))}
     </p>

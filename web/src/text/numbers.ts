@@ -26,24 +26,19 @@ export class Shown {
   }
 
   private as(canonical: number, unit: string, significant = 2): string {
-    const shown = unit.replace(/^US fl oz$/, "fl oz").replace(/^US gal$/, "gal");
-    return `${figures(canonical / (this.factors.get(unit) ?? 1), significant)}\u00a0${shown}`;
+    return `${figures(canonical / (this.factors.get(unit) ?? 1), significant)}\u00a0${unit.replace(/^US /, "")}`;
   }
 
   /** A vessel, as it was stated: 5 L, not 5.0. */
   vessel(l: number): string {
     const unit = this.habit === "us" ? "US gal" : "L";
-    const value = Number((l / (this.factors.get(unit) ?? 1)).toPrecision(3));
-    return `${value}\u00a0${this.habit === "us" ? "gal" : "L"}`;
+    return `${Number((l / (this.factors.get(unit) ?? 1)).toPrecision(3))}\u00a0${unit.replace(/^US /, "")}`;
   }
 
   litres(l: number, significant = 2): string {
-    if (this.habit === "us") return this.as(l, l < 1.9 ? "US fl oz" : "US gal", significant);
-    return this.as(l, l < 1 ? "mL" : "L", significant);
-  }
-
-  millilitres(ml: number): string {
-    return this.litres(ml / 1000);
+    if (this.habit === "metric") return this.as(l, l < 1 ? "mL" : "L", significant);
+    const unit = l >= 1.9 ? "US gal" : l >= 0.03 ? "US fl oz" : l >= 0.0005 ? "US tsp" : "mL";
+    return this.as(l, unit, significant);
   }
 
   grams(g: number): string {
@@ -56,11 +51,18 @@ export class Shown {
   }
 
   centimetres(cm: number): string {
-    return this.as(cm / 100, this.habit === "us" ? "in" : "cm", 3);
+    return this.as(cm / 100, this.habit === "us" ? "in" : "cm");
   }
 
   product(amount: number, measure: string): string {
-    return measure === "grams" ? this.grams(amount) : this.millilitres(amount);
+    return measure === "grams" ? this.grams(amount) : this.litres(amount / 1000);
+  }
+
+  /** Product in so much water: per litre, or per gallon. */
+  strength(perLitre: number, measure: string): string {
+    const us = this.habit === "us";
+    const litres = us ? (this.factors.get("US gal") ?? 1) : 1;
+    return `${this.product(perLitre * litres, measure)} per\u00a0${us ? "gal" : "L"}`;
   }
 }
 
@@ -89,6 +91,12 @@ const LONG_DAY = new Intl.DateTimeFormat("en-GB", {
 });
 
 export const day = (iso: string) => DAY.format(new Date(`${iso}T12:00:00Z`));
+/** A day as a person says it: today, tomorrow, or its date. */
+export function dayFrom(iso: string, today: string): string {
+  const ahead = (Date.parse(iso) - Date.parse(today)) / 86_400_000;
+  return ahead === 0 ? "today" : ahead === 1 ? "tomorrow" : day(iso);
+}
+
 export const longDay = (iso: string) => LONG_DAY.format(new Date(`${iso}T12:00:00Z`));
 
 export function moment(instant: string, timeZone: string): string {

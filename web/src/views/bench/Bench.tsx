@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, Outlet, useNavigate, useParams, useSearch } from "@tanstack/react-router";
 import { newId } from "../../api";
-import { lotsQuery, useGardenId } from "../../api/queries";
-import { day } from "../../text/numbers";
+import { gardenQuery, lotsQuery, useGardenId } from "../../api/queries";
+import { dayFrom } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
@@ -13,6 +13,7 @@ export function Bench() {
   const open = useParams({ strict: false }).lot;
   const navigate = useNavigate({ from: "/g/$garden/bench" });
   const lots = useQuery(lotsQuery(id));
+  const today = useQuery(gardenQuery(id)).data?.today;
   if (lots.isPending) return <Loading what="the bench" />;
   if (lots.isLoadingError) return <Trouble problem={lots.error} again={() => void lots.refetch()} />;
   const wanted = (find ?? "").toLowerCase();
@@ -43,7 +44,7 @@ export function Bench() {
               >
                 {l.name}
                 <span className="note block font-normal">
-                  {l.pots > 1 && `${l.pots} pots · `}due {day(l.state.dueOn)}
+                  {l.pots > 1 && `${l.pots} pots · `}due {today ? dayFrom(l.state.dueOn, today) : ""}
                 </span>
               </Link>
             </li>

@@ -3,7 +3,7 @@ import type { Care, Catalogue, Dose, Feed, Garden, Lot } from "../../api";
 import { HandDrawn, HandWords } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
 import { words } from "../../text";
-import { day, errorOf, figures, type Shown } from "../../text/numbers";
+import { day, dayFrom, errorOf, figures, type Shown } from "../../text/numbers";
 
 type Open = (step: string) => void;
 
@@ -67,7 +67,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           </p>
           <p>
             <Worked step="plan.next_water" open={open} big>
-              {day(w.nextWater)}
+              {dayFrom(w.nextWater, garden.today)}
             </Worked>
             <span className="note block">next watering</span>
           </p>
@@ -78,13 +78,13 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             : "Not watered yet under this plan: the dates start from today."}
         </p>
         <PotSection layers={layers} potHeightCm={mixHeight * 1.12} shown={shown} />
-        <dl className="m-0 grid grid-cols-2 gap-x-6">
+        <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
           <Line label="Mix in the pot">
             <Worked step="pot.volume" open={open}>
               {shown.litres(w.mixLitres)}
             </Worked>
           </Line>
-          <Line label="Weighs wet">
+          <Line label="Weighs">
             <Worked step="media.weight" open={open}>
               {shown.kilograms(w.wetKg)}
             </Worked>{" "}
@@ -105,10 +105,11 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               {shown.litres(w.availableLitres)}
             </Worked>
           </Line>
-          <Line label="A day uses">
+          <Line label="Daily use">
             <Worked step="water.daily" open={open}>
-              {shown.litres(w.dailyLitres)}&nbsp;±30&nbsp;%
-            </Worked>
+              {shown.litres(w.dailyLitres)}
+            </Worked>{" "}
+            <span className="note fig">±&nbsp;30&nbsp;%</span>
           </Line>
         </dl>
       </div>
@@ -123,7 +124,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           <p className="my-2 border-l-4 border-feed pl-3">
             Next feed{" "}
             <Worked step="plan.feed_gap" open={open} big>
-              {day(care.nextFeed.date)}
+              {dayFrom(care.nextFeed.date, garden.today)}
             </Worked>
             <span className="note block">{words("bindings", care.nextFeed.binding)}</span>
           </p>
@@ -199,7 +200,7 @@ function DoseOf({
         {d.ceiling && d.ceilingPerLitre !== undefined && d.perLitre !== undefined && (
           <Line label="Limit">
             <Worked step="feed.ceiling" open={open}>
-              {shown.product(d.ceilingPerLitre, d.hand.measure)} per L
+              {shown.strength(d.ceilingPerLitre, d.hand.measure)}
             </Worked>
             <span className={`note block ${d.heldBack ? "!text-stop" : ""}`}>
               {d.heldBack && "▲ held back by "}

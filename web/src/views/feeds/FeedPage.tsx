@@ -179,7 +179,7 @@ function Form({
       </div>
       <div className="min-w-0">
         <div>
-          <label htmlFor="label-sentence" className="text-sm">
+          <label htmlFor="label-sentence" className="mb-1 block text-sm">
             The label's own sentence
           </label>
           <textarea
