@@ -5,6 +5,7 @@ import { LotPage } from "./views/bench/LotPage";
 import { Feeds } from "./views/feeds/Feeds";
 import { FeedPage } from "./views/feeds/FeedPage";
 import { FirstGarden } from "./views/FirstGarden";
+import type { LotTab } from "./views/bench/tabs";
 import { TodayView } from "./views/today/TodayView";
 import { Nothing, Trouble } from "./ui/States";
 
@@ -46,8 +47,6 @@ const bench = createRoute({
     return find ? { find } : {};
   },
 });
-
-export type LotTab = "dose" | "readings" | "journal";
 
 const lot = createRoute({
   getParentRoute: () => bench,

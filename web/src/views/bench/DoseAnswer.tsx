@@ -73,8 +73,9 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           </p>
         </div>
         <p className="note mb-2">
+          Due when {shown.litres(w.usableLitres)} of the {shown.litres(w.availableLitres)} that roots can take is gone.{" "}
           {lot?.state.lastWateredOn
-            ? `Last watered ${day(lot.state.lastWateredOn)}; ${shown.litres(w.litresMissing)} gone since, so ${shown.litres(w.litresNow)} if you water now.`
+            ? `Last watered ${day(lot.state.lastWateredOn)}: ${shown.litres(w.litresMissing)} gone, so ${shown.litres(w.litresNow)} if you water now.`
             : "Not watered yet under this plan: the dates start from today."}
         </p>
         <PotSection layers={layers} potHeightCm={mixHeight * 1.12} shown={shown} />

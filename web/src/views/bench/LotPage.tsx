@@ -4,12 +4,12 @@ import { Tabs } from "radix-ui";
 import { useMemo } from "react";
 import type { Catalogue, Feed, Garden, Lot, LotInput } from "../../api";
 import { catalogueQuery, feedsQuery, gardenQuery, lotQuery, useGardenId } from "../../api/queries";
-import type { LotTab } from "../../router";
 import { Shown } from "../../text/numbers";
 import { Loading, Trouble } from "../../ui/States";
 import { Journal } from "./Journal";
 import { LotDose } from "./LotDose";
 import { Readings } from "./Readings";
+import { LOT_TABS, type LotTab } from "./tabs";
 
 /** The form of a lot that is not there yet: the first species, place and mix, in the units the person thinks in. */
 function blank(id: string, garden: Garden, catalogue: Catalogue, feeds: Feed[]): LotInput {
@@ -43,12 +43,6 @@ function inputOf(lot: Lot): LotInput {
     pot: { ...lot.pot, measured: lot.pot.measured ?? { text: "", unit: "L" } },
   };
 }
-
-const TABS: { id: LotTab; label: string }[] = [
-  { id: "dose", label: "Pot and dose" },
-  { id: "readings", label: "Readings" },
-  { id: "journal", label: "Journal" },
-];
 
 export function LotPage() {
   const garden = useGardenId();
@@ -84,7 +78,7 @@ export function LotPage() {
           onValueChange={(v) => void navigate({ search: (s) => ({ ...s, tab: v as LotTab, working: undefined }) })}
         >
           <Tabs.List aria-label="Parts of this lot" className="no-print mb-3 flex gap-1 border-b border-rule-strong">
-            {TABS.map((t) => (
+            {LOT_TABS.map((t) => (
               <Tabs.Trigger
                 key={t.id}
                 value={t.id}

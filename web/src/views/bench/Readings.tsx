@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useNavigate, useSearch } from "@tanstack/react-router";
 import { lazy, Suspense, useRef, useState } from "react";
 import {
   api,
@@ -14,6 +15,7 @@ import {
 import { readingsQuery, useAct } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { ReadingStrip } from "../../parts/ReadingStrip";
+import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
 import { day, figures, moment, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -45,6 +47,9 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
   const draft = useDraft<Draft>(`reading:${lot.id}`, EMPTY);
   const key = useRef(newId());
   const { say } = useNotices();
+  const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
+  const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
+  const open = (step: string | undefined) => void navigate({ search: (s) => ({ ...s, working: step }) });
   const d = draft.value;
   const water = garden.waters.find((w) => w.id === lot.waterId)!;
   const typed = {
@@ -53,7 +58,7 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
   };
   const ask: VerdictAsk | undefined =
     typed.ph || typed.ec
-      ? { species: lot.species, pot: lot.pot, mix: lot.mix, water, meter, ...typed, working: false }
+      ? { species: lot.species, pot: lot.pot, mix: lot.mix, water, meter, ...typed, working: working !== undefined }
       : undefined;
   const live = useLive<VerdictAsk, Verdict>(ask, (body, signal) =>
     call(api.POST("/api/live/verdict", { body, signal })),
@@ -140,8 +145,11 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
         </Button>
       </form>
       <div aria-live="polite" className="mt-4">
-        {ask && live.answer && <VerdictOf verdict={live.answer} shown={shown} />}
+        {ask && live.answer && <VerdictOf verdict={live.answer} shown={shown} open={open} />}
       </div>
+      {ask && working !== undefined && (
+        <WorkingPanel steps={live.answer?.working} at={working} close={() => open(undefined)} />
+      )}
     </section>
   );
 }
@@ -177,7 +185,7 @@ function AskScale({ garden, catalogue, meter }: { garden: Garden; catalogue: Cat
   );
 }
 
-function VerdictOf({ verdict: v, shown }: { verdict: Verdict; shown: Shown }) {
+function VerdictOf({ verdict: v, shown, open }: { verdict: Verdict; shown: Shown; open: (step: string) => void }) {
   const flush: Record<string, string> = v.flush
     ? {
         least: shown.litres(v.flush.leastLitres),
@@ -197,6 +205,12 @@ function VerdictOf({ verdict: v, shown }: { verdict: Verdict; shown: Shown }) {
           </li>
         ))}
       </ol>
+      <Button
+        look="quiet"
+        onClick={() => open(v.flush ? "reading.flush" : v.ec ? "reading.ec_inside" : "reading.ph_inside")}
+      >
+        Show the working
+      </Button>
       <p className="note">
         Band: runoff of {v.band.name.replace(":", ", appetite ")}. Runoff shows a trend, not a laboratory value.
       </p>

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { newId } from "../../api";
 import { feedsQuery, useGardenId } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { ENTRY, SideList } from "../../ui/SideList";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 /** The feeds on the shelf, and the one whose label is being read. */
@@ -15,39 +16,27 @@ export function Feeds() {
   const feeds = useQuery(feedsQuery(id));
   if (feeds.isPending) return <Loading what="the feeds" />;
   if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
-  const listed = feeds.data.filter((f) => f.name.toLowerCase().includes(find.toLowerCase()));
   const add = () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: id, feed: `new-${newId()}` } });
   return (
     <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
-      <aside aria-label="Feeds" className={open ? "hidden lg:block" : ""}>
-        <input
-          type="search"
-          aria-label="Find a feed"
-          placeholder="Find a feed"
-          className="box !font-text"
-          value={find}
-          onChange={(e) => setFind(e.target.value)}
-        />
-        <ul className="my-2 list-none p-0">
-          {listed.map((f) => (
-            <li key={f.id} className="border-b border-rule">
-              <Link
-                to="/g/$garden/feeds/$feed"
-                params={{ garden: id, feed: f.id }}
-                className="block border-l-4 border-transparent py-1.5 pl-2 no-underline hover:border-rule-strong"
-                activeProps={{ className: "!border-ink font-semibold" }}
-              >
-                {f.name}
-                <span className="note fig block font-normal">
-                  {f.n}-{f.p2o5}-{f.k2o} · {f.form}
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
-        {feeds.data.length > 0 && listed.length === 0 && <p className="note">No feed is named like that.</p>}
-        <Button onClick={add}>Add a feed</Button>
-      </aside>
+      <SideList
+        label="Feeds"
+        one="feed"
+        items={feeds.data}
+        nameOf={(f) => f.name}
+        find={find}
+        setFind={setFind}
+        add={add}
+        hidden={open !== undefined}
+        link={(f) => (
+          <Link to="/g/$garden/feeds/$feed" params={{ garden: id, feed: f.id }} {...ENTRY}>
+            {f.name}
+            <span className="note fig block font-normal">
+              {f.n}-{f.p2o5}-{f.k2o} · {f.form}
+            </span>
+          </Link>
+        )}
+      />
       {open ? (
         <Outlet key={open} />
       ) : feeds.data.length === 0 ? (

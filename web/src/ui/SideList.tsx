@@ -1,0 +1,58 @@
+import type { ReactNode } from "react";
+import { Button } from "./Button";
+
+type Props<T> = {
+  label: string;
+  /** What one of them is called: lot, feed. */
+  one: string;
+  items: T[];
+  nameOf: (item: T) => string;
+  find: string;
+  setFind: (v: string) => void;
+  link: (item: T) => ReactNode;
+  add: () => void;
+  /** On a narrow page the list makes room for what is open. */
+  hidden: boolean;
+};
+
+/** How an entry of the list is drawn, and how the open one is told from the rest. */
+export const ENTRY = {
+  className: "block border-l-4 border-transparent py-1.5 pl-2 no-underline hover:border-rule-strong",
+  activeProps: { className: "!border-ink font-semibold" },
+};
+
+/** The list at the side of a view, with its search and the way to add one. */
+export function SideList<T extends { id: string }>({
+  label,
+  one,
+  items,
+  nameOf,
+  find,
+  setFind,
+  link,
+  add,
+  hidden,
+}: Props<T>) {
+  const listed = items.filter((i) => nameOf(i).toLowerCase().includes(find.toLowerCase()));
+  return (
+    <aside aria-label={label} className={`no-print ${hidden ? "hidden lg:block" : ""}`}>
+      <input
+        type="search"
+        aria-label={`Find a ${one}`}
+        placeholder={`Find a ${one}`}
+        className="box !font-text"
+        value={find}
+        onChange={(e) => setFind(e.target.value)}
+      />
+      <ul className="my-2 list-none p-0">
+        {listed.map((i) => (
+          <li key={i.id} className="border-b border-rule">
+            {link(i)}
+          </li>
+        ))}
+      </ul>
+      {items.length > 0 && listed.length === 0 && <p className="note">No {one} is named like that.</p>}
+      <Button onClick={add}>Add a {one}</Button>
+    </aside>
+  );
+}

@@ -1,0 +1,8 @@
+/** The parts of a lot's page, each with an address of its own. */
+export type LotTab = "dose" | "readings" | "journal";
+
+export const LOT_TABS: { id: LotTab; label: string }[] = [
+  { id: "dose", label: "Pot and dose" },
+  { id: "readings", label: "Readings" },
+  { id: "journal", label: "Journal" },
+];
