@@ -6,6 +6,7 @@ import { Feeds } from "./views/feeds/Feeds";
 import { FeedPage } from "./views/feeds/FeedPage";
 import { FirstGarden } from "./views/FirstGarden";
 import type { LotTab } from "./views/bench/tabs";
+import { ShelfView } from "./views/shelf/ShelfView";
 import { TodayView } from "./views/today/TodayView";
 import { Nothing, Trouble } from "./ui/States";
 
@@ -62,13 +63,14 @@ const lot = createRoute({
   },
 });
 
+const shelf = createRoute({ getParentRoute: () => garden, path: "shelf", component: ShelfView });
 const feeds = createRoute({ getParentRoute: () => garden, path: "feeds", component: Feeds });
 const feed = createRoute({ getParentRoute: () => feeds, path: "$feed", component: FeedPage });
 
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
-    garden.addChildren([gardenStart, today, bench.addChildren([lot]), feeds.addChildren([feed])]),
+    garden.addChildren([gardenStart, today, bench.addChildren([lot]), feeds.addChildren([feed]), shelf]),
   ]),
   defaultPreload: "intent",
   defaultErrorComponent: ({ error }) => <Trouble problem={error} again={() => location.reload()} />,

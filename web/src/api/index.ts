@@ -4,7 +4,9 @@ import type { components, paths } from "./schema.gen";
 
 type Schemas = components["schemas"];
 export type Garden = Schemas["GardenWire"];
+export type NewGarden = Schemas["NewGarden"];
 export type Place = Schemas["PlaceWire"];
+export type MeterInput = Schemas["MeterInput"];
 export type Meter = Schemas["MeterWire"];
 export type Lot = Schemas["LotWire"];
 export type LotInput = Schemas["LotInput"];

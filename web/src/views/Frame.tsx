@@ -1,6 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { Link, Outlet } from "@tanstack/react-router";
-import { api, call, type Garden } from "../api";
-import { useAct, useGarden } from "../api/queries";
+import { api, call, newId, type Garden } from "../api";
+import { feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
 import { longDay } from "../text/numbers";
 import { Segmented } from "../ui/Segmented";
 import { Loading, Trouble } from "../ui/States";
@@ -10,6 +11,7 @@ const VIEWS = [
   { to: "/g/$garden/today", label: "Today" },
   { to: "/g/$garden/bench", label: "Bench" },
   { to: "/g/$garden/feeds", label: "Feeds" },
+  { to: "/g/$garden/shelf", label: "Shelf" },
 ] as const;
 
 function Habits({ garden }: { garden: Garden }) {
@@ -42,6 +44,31 @@ function Habits({ garden }: { garden: Garden }) {
   );
 }
 
+/** Until the first lot stands on the bench: what is done, and what comes next. */
+function FirstSteps({ garden }: { garden: string }) {
+  const lots = useQuery(lotsQuery(garden)).data;
+  const feeds = useQuery(feedsQuery(garden)).data;
+  if (!lots || !feeds || lots.total > 0) return null;
+  const params = { garden };
+  return (
+    <p role="note" className="border-b border-rule py-2">
+      ✓ The garden. {feeds.length > 0 ? "✓ The bottle. " : ""}
+      {feeds.length > 0 ? (
+        <Link to="/g/$garden/bench/$lot" params={{ ...params, lot: `new-${newId()}` }} className="font-semibold">
+          Next: the first plant →
+        </Link>
+      ) : (
+        <>
+          <b>Now the bottle or box of feed:</b> its three numbers and its label's sentence.{" "}
+          <Link to="/g/$garden/bench/$lot" params={{ ...params, lot: `new-${newId()}` }}>
+            Or go on without feed
+          </Link>
+        </>
+      )}
+    </p>
+  );
+}
+
 /** The running head of every page, and the page beneath it. */
 export function Frame() {
   const { id, garden, catalogue } = useGarden();
@@ -70,7 +97,7 @@ export function Frame() {
                 key={v.to}
                 to={v.to}
                 params={{ garden: id }}
-                className="flex min-h-14 flex-1 items-center justify-center px-4 text-lg sm:min-h-9 sm:px-3"
+                className="flex min-h-14 flex-1 items-center justify-center px-2 text-lg sm:min-h-9 sm:px-3"
                 activeProps={{ className: "font-semibold underline decoration-2 underline-offset-8" }}
               >
                 {v.label}
@@ -94,7 +121,10 @@ export function Frame() {
         {failed ? (
           <Trouble problem={failed.error} again={() => void failed.refetch()} />
         ) : garden.data && catalogue.data ? (
-          <Outlet />
+          <>
+            <FirstSteps garden={id} />
+            <Outlet />
+          </>
         ) : (
           <Loading what="the garden" />
         )}

@@ -17,7 +17,7 @@ import { useLive } from "../../api/useLive";
 import { ReadingStrip } from "../../parts/ReadingStrip";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
-import { day, figures, moment, type Shown } from "../../text/numbers";
+import { day, figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
 import { useNotices } from "../../ui/notices";
@@ -161,7 +161,12 @@ function AskScale({ garden, catalogue, meter }: { garden: Garden; catalogue: Cat
     call(
       api.PUT("/api/gardens/{garden}/meters/{meter}", {
         params: { path: { garden: garden.id, meter: meter.id } },
-        body: { ...meter, scale },
+        body: {
+          ...meter,
+          scale,
+          phPlusMinus: { text: plain(meter.phPlusMinus), unit: "pH" },
+          ecPlusMinus: { text: plain(meter.ecPlusMinus), unit: "%" },
+        },
       }),
     ),
   );

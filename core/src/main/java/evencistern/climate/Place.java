@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param humidityPercent mean relative humidity, 5–100
  * @param lightShare share of the light outdoors that reaches the plants, 0.01–1
  * @param sunshine share of the possible sun that the sky lets through in an average day, 0–1
+ * @param lamps electric light on top of what comes in from outdoors, empty where there is none
  * @param frosts first and last frost of the cold season, empty where none comes
  */
 public record Place(
@@ -25,12 +26,29 @@ public record Place(
         double humidityPercent,
         double lightShare,
         double sunshine,
+        Optional<Lamps> lamps,
         Optional<Frosts> frosts) {
 
-    /** Indoors water use follows light and dry air; outdoors the weather. */
+    /** Under a roof water use follows light and dry air; outdoors the weather. */
     public enum Kind {
         INDOORS,
+        UNDER_GLASS,
         OUTDOORS
+    }
+
+    /** Lamps: hours a day, 0–24, and photosynthetic light at the leaves in µmol m⁻² s⁻¹, 0–2 000. */
+    public record Lamps(double hours, double ppfd) {
+        public Lamps {
+            Faults faults = new Faults();
+            faults.within("place.lamp_hours", hours, 0, 24, "h");
+            faults.within("place.lamp_light", ppfd, 0, 2000, "µmol/m²/s");
+            faults.throwIfAny();
+        }
+
+        /** Light of a day, mol/m². */
+        double molPerDay() {
+            return ppfd * hours * 3600 / 1e6;
+        }
     }
 
     /** The first frost of autumn and the last of spring. */
@@ -62,7 +80,8 @@ public record Place(
         double high = between(highs, date);
         // FAO-56 equation 35 with its default a = 0.25, b = 0.50
         double global = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj() * lightShare;
-        return new Day(low, high, humidityPercent, sun.extraterrestrialMj(), global, sun.daylengthHours());
+        double lamp = lamps.map(Lamps::molPerDay).orElse(0.0) / Day.MOL_PER_MJ;
+        return new Day(low, high, humidityPercent, sun.extraterrestrialMj(), global + lamp, sun.daylengthHours());
     }
 
     private static double between(List<Double> months, LocalDate date) {

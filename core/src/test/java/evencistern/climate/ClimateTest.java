@@ -67,11 +67,46 @@ class ClimateTest {
     void temperaturesRunSmoothlyThroughTheYear() {
         var lows = new java.util.ArrayList<>(Collections.nCopies(12, 0.0));
         lows.set(6, 12.0);
-        Place place =
-                new Place(52, Place.Kind.OUTDOORS, lows, Collections.nCopies(12, 20.0), 70, 1, 0.4, Optional.empty());
+        Place place = new Place(
+                52,
+                Place.Kind.OUTDOORS,
+                lows,
+                Collections.nCopies(12, 20.0),
+                70,
+                1,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
         assertThat(place.on(LocalDate.of(2026, 7, 16)).lowC()).isCloseTo(12, within(0.3));
         assertThat(place.on(LocalDate.of(2026, 7, 31)).lowC()).isCloseTo(6, within(0.5));
         assertThat(place.on(LocalDate.of(2026, 8, 1)).lowC()).isCloseTo(6, within(0.5));
+    }
+
+    /** Arithmetic: 200 µmol m⁻² s⁻¹ for 12 h is 8.64 mol m⁻² d⁻¹, on top of what the window lets in. */
+    @Test
+    void lampsAddTheirLightToTheDay() {
+        Place dark = new Place(
+                52,
+                Place.Kind.INDOORS,
+                Collections.nCopies(12, 18.0),
+                Collections.nCopies(12, 22.0),
+                50,
+                0.1,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
+        Place lit = new Place(
+                52,
+                Place.Kind.INDOORS,
+                dark.lows(),
+                dark.highs(),
+                50,
+                0.1,
+                0.4,
+                Optional.of(new Place.Lamps(12, 200)),
+                Optional.empty());
+        LocalDate january = LocalDate.of(2026, 1, 10);
+        assertThat(lit.on(january).lightMol() - dark.on(january).lightMol()).isCloseTo(8.64, within(1e-9));
     }
 
     @Test
@@ -84,6 +119,7 @@ class ClimateTest {
                         50,
                         0.2,
                         0.4,
+                        Optional.empty(),
                         Optional.empty()))
                 .isInstanceOfSatisfying(
                         FaultException.class, e -> assertThat(e.faults()).hasSize(2));

@@ -45,6 +45,7 @@ class CareTest {
             50,
             0.25,
             0.4,
+            Optional.empty(),
             Optional.empty());
     private static final Place BENCH = new Place(
             52.4,
@@ -54,6 +55,7 @@ class CareTest {
             75,
             1,
             0.4,
+            Optional.empty(),
             Optional.of(new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(5, 5))));
 
     private static final Feed FORTNIGHTLY = new Feed(
@@ -142,6 +144,7 @@ class CareTest {
                 SILL.humidityPercent(),
                 SILL.lightShare(),
                 SILL.sunshine(),
+                Optional.empty(),
                 Optional.empty());
         assertThat(days(at("streptocarpus", pot(0.12, 0.11), "peat_perlite", sill, winter)))
                 .isGreaterThan(days(at("streptocarpus", pot(0.12, 0.11), "peat_perlite", sill, summer)));
@@ -240,6 +243,7 @@ class CareTest {
                 80,
                 0.6,
                 0.4,
+                Optional.empty(),
                 Optional.empty());
         for (int month = 1; month <= 12; month++) {
             assertThat(Hold.on(

@@ -9,7 +9,7 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
-/** The real jar in a process of its own, on a free port, with the demo garden. */
+/** The real jar in a process of its own, on a free port. */
 final class Cistern implements AutoCloseable {
     private static final int PATIENCE_SECONDS = 90;
 
@@ -47,8 +47,17 @@ final class Cistern implements AutoCloseable {
         }
     }
 
-    /** Starts it on that day and waits until it answers. */
+    /** Starts it on that day with the demo garden and waits until it answers. */
     static Cistern start(PostgresSession.Database database, String today) {
+        return start(database, today, true);
+    }
+
+    /** The same without a garden, as after {@code ./run --empty}. */
+    static Cistern startEmpty(PostgresSession.Database database, String today) {
+        return start(database, today, false);
+    }
+
+    private static Cistern start(PostgresSession.Database database, String today, boolean demo) {
         int port = freePort();
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -63,7 +72,7 @@ final class Cistern implements AutoCloseable {
         env.put("SPRING_DATASOURCE_PASSWORD", database.password());
         env.put("EVEN_CISTERN_PORT", Integer.toString(port));
         env.put("EVEN_CISTERN_TODAY", today);
-        env.put("EVEN_CISTERN_DEMO", "true");
+        env.put("EVEN_CISTERN_DEMO", Boolean.toString(demo));
         builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
         try {
             Cistern cistern = new Cistern(builder.start(), "http://127.0.0.1:" + port);

@@ -82,12 +82,12 @@ class GrowersPathTest {
     }
 
     @Test
-    void theStartShowsTheDemoGardenWithItsThreeLots() {
+    void theStartShowsTheDemoGardenWithItsTwelveLots() {
         page.navigate("/");
         assertThat(page.getByText("Quillwater Yard")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench"))
                 .click();
-        assertThat(page.getByLabel("Lots").getByRole(AriaRole.LISTITEM)).hasCount(3);
+        assertThat(page.getByLabel("Lots").getByRole(AriaRole.LISTITEM)).hasCount(12);
     }
 
     @Test
@@ -194,5 +194,24 @@ class GrowersPathTest {
         radio("gal · in").click();
         assertThat(page.getByLabel("Answer")).containsText("fl oz");
         assertThat(page.getByLabel("Answer")).not().containsText("mL");
+    }
+
+    @Test
+    void aSecondCanIsPutOnTheShelfAndChosenForTheRound() {
+        addLot();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shelf"))
+                .click();
+        button("Add a vessel").click();
+        field("Name").fill("Blue bucket");
+        field("Holds, up to where you fill it").fill("none");
+        button("Save").click();
+        assertThat(page.getByText("is not a number")).isVisible();
+        field("Holds, up to where you fill it").fill("2 imp gal");
+        button("Save").click();
+        assertThat(page.getByText("9.09 L")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today"))
+                .click();
+        radio("Blue bucket, 9.09 L").click();
+        assertThat(page).hasURL(Pattern.compile("can="));
     }
 }

@@ -52,7 +52,8 @@ class LookTest {
                 home + "/bench/" + lot + "?tab=readings",
                 home + "/bench/" + lot + "?tab=journal",
                 home + "/bench/" + lot + "?working=feed.meter",
-                home + "/feeds/" + feed);
+                home + "/feeds/" + feed,
+                home + "/shelf");
     }
 
     @ParameterizedTest

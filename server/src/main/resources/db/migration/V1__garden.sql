@@ -16,12 +16,15 @@ create table place (
   garden_id uuid not null references garden,
   id uuid not null,
   name text not null check (length(name) between 1 and 80),
-  kind text not null check (kind in ('indoors', 'outdoors')),
+  kind text not null check (kind in ('indoors', 'under_glass', 'outdoors')),
   lows double precision[] not null check (cardinality(lows) = 12),
   highs double precision[] not null check (cardinality(highs) = 12),
   humidity double precision not null check (humidity between 5 and 100),
   light_share double precision not null check (light_share between 0.01 and 1),
   sunshine double precision not null check (sunshine between 0 and 1),
+  lamp_hours double precision check (lamp_hours between 0 and 24),
+  lamp_ppfd double precision check (lamp_ppfd between 0 and 2000),
+  check ((lamp_hours is null) = (lamp_ppfd is null)),
   first_frost text check (first_frost ~ '^\d\d-\d\d$'),
   last_frost text check (last_frost ~ '^\d\d-\d\d$'),
   check ((first_frost is null) = (last_frost is null)),
@@ -34,6 +37,7 @@ create table water (
   name text not null check (length(name) between 1 and 80),
   ec double precision not null check (ec between 0 and 5),
   ph double precision not null check (ph between 3 and 11),
+  version integer not null check (version > 0),
   primary key (garden_id, id)
 );
 
@@ -53,6 +57,7 @@ create table vessel (
   id uuid not null,
   name text not null check (length(name) between 1 and 80),
   litres double precision not null check (litres between 0.1 and 1000),
+  version integer not null check (version > 0),
   primary key (garden_id, id)
 );
 

@@ -191,6 +191,45 @@ class PathTest {
     }
 
     @Test
+    void theShelfTakesVesselsWatersAndPlacesOnceAndRefusesAnOlderVersion() {
+        Map<String, Object> bucket = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                "Bucket",
+                "litres",
+                Bodies.typed("2 imp gal", "L"),
+                "version",
+                0));
+        api.put(home + "/vessels", bucket).ok();
+        api.put(home + "/vessels", bucket).ok();
+        JsonNode vessels = api.get(home).ok().path("vessels");
+        assertThat(vessels.size()).isEqualTo(2);
+        assertThat(vessels.get(1).path("litres").asDouble()).isCloseTo(9.09218, within(1e-9));
+        bucket.put("version", 1);
+        api.put(home + "/vessels", bucket).ok();
+        assertThat(api.put(home + "/vessels", bucket).faults()).containsExactly("stale");
+        bucket.put("litres", Bodies.typed("0", "L"));
+        assertThat(api.put(home + "/vessels", bucket).faults()).containsExactly("too_small");
+        Map<String, Object> rain = Map.of(
+                "id", UUID.randomUUID().toString(),
+                "name", "Rain",
+                "ec", Bodies.typed("50 µS/cm", "mS/cm"),
+                "ph", Bodies.typed("6", "pH"),
+                "version", 0);
+        assertThat(api.put(home + "/waters", rain)
+                        .ok()
+                        .path("waters")
+                        .get(0)
+                        .path("ec")
+                        .asDouble())
+                .isCloseTo(0.05, within(1e-9));
+        Map<String, Object> place = Map.of("id", UUID.randomUUID().toString(), "name", "Lamps", "preset", "lamp_shelf");
+        api.post(home + "/places", place).ok();
+        assertThat(api.post(home + "/places", place).ok().path("places").size()).isEqualTo(3);
+    }
+
+    @Test
     void aReadingIsJudgedChartedAndAsksTheMetersScaleOnce() {
         JsonNode lot = addLot(null);
         String path = home + "/lots/" + lot.path("id").asString() + "/readings";
@@ -209,9 +248,9 @@ class PathTest {
                 "scale",
                 "ppm500",
                 "phPlusMinus",
-                0.1,
+                Bodies.typed("0.1", "pH"),
                 "ecPlusMinus",
-                5,
+                Bodies.typed("5", "%"),
                 "version",
                 1));
         api.put(home + "/meters/" + meter.path("id").asString(), told).ok();

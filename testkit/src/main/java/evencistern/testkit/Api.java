@@ -118,7 +118,7 @@ public final class Api {
                                 "timeZone",
                                 "Europe/London",
                                 "latitude",
-                                52.4,
+                                Map.of("text", "52.4", "unit", "°"),
                                 "unitHabit",
                                 "metric",
                                 "hand",

@@ -8,6 +8,7 @@ import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
+import evencistern.server.garden.PlacePreset;
 import evencistern.server.journal.Acts;
 import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
@@ -17,6 +18,7 @@ import evencistern.server.lot.PotInput;
 import evencistern.server.reading.EcTyped;
 import evencistern.server.reading.Readings;
 import evencistern.server.typed.Typed;
+import evencistern.table.DataFile;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -26,6 +28,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -70,74 +73,37 @@ public class DemoGarden implements ApplicationRunner {
                     new Gardens.NewGarden(
                             "Quillwater Yard",
                             "Europe/London",
-                            52.4,
+                            new Typed("52.4", "°"),
                             GardenWire.UnitHabit.metric,
-                            GardenWire.Hand.spoons),
+                            GardenWire.Hand.spoons,
+                            null,
+                            null,
+                            null,
+                            null),
                     true);
             plant(g, g.today());
             LOG.info("demo garden laid in {} ms", (System.nanoTime() - start) / 1_000_000);
         }
     }
 
-    /** Plants the lots so that something is due on {@code today}, whatever the day of the year. */
-    public void plant(GardenWire g, LocalDate today) {
-        GardenId garden = new GardenId(g.id());
+    /** Lays the shelf and plants the lots so that something is due on {@code today}, whatever the day of the year. */
+    public void plant(GardenWire bare, LocalDate today) {
+        GardenId garden = new GardenId(bare.id());
+        GardenWire g = shelf(garden, bare);
         GardenWire.MeterWire pen = g.meters().get(0);
-        gardens.changeMeter(
-                garden,
-                new GardenWire.MeterWire(
-                        pen.id(), pen.name(), "ppm500", pen.phPlusMinus(), pen.ecPlusMinus(), pen.version()));
-        FeedWire salts = feeds.add(
-                garden,
-                new FeedInput(
-                        UUID.randomUUID(),
-                        "Tarn Blue crystals",
-                        percent("15"),
-                        percent("7"),
-                        percent("20"),
-                        FeedWire.Form.dry,
-                        new Typed("0.95", "kg/L"),
-                        null,
-                        "Dissolve 2½ tsp per 2 gal every 10 days",
-                        List.of(
-                                new FeedWire.Answer(Question.WHICH_MEASURES, Question.Choice.IMPERIAL),
-                                new FeedWire.Answer(Question.SPOON_LEVEL, Question.Choice.LEVEL)),
-                        false,
-                        0));
+        FeedWire salts = feeds.add(garden, tarnBlue());
         FeedWire liquid = feeds.add(garden, oldMarl());
-        UUID bench = place(g, GardenWire.PlaceWire.Kind.outdoors);
-        UUID tap = g.waters().get(0).id();
+        FeedWire orchid = feeds.add(garden, alderDrops());
         LotWire cape = work(garden, g, capePrimrose(g, liquid), liquid, today);
-        work(
-                garden,
-                g,
-                lot(
-                        "Standard fuchsia by the gate",
-                        "1",
-                        "fuchsia",
-                        round("28 cm", "20 cm", "26 cm"),
-                        "peat_perlite",
-                        bench,
-                        tap,
-                        salts.id(),
-                        today),
-                salts,
-                today);
-        work(
-                garden,
-                g,
-                lot(
-                        "Heather plugs, spring batch",
-                        "360",
-                        "heather",
-                        square("4,5 cm", "3 cm", "5 cm"),
-                        "peat_perlite",
-                        bench,
-                        tap,
-                        liquid.id(),
-                        today),
-                liquid,
-                today);
+        for (DataFile.Row row : DataFile.read(DemoGarden.class, "lots.csv")) {
+            FeedWire feed = switch (row.text("feed")) {
+                case "salts" -> salts;
+                case "liquid" -> liquid;
+                case "orchid" -> orchid;
+                default -> null;
+            };
+            work(garden, g, lot(g, row, feed), feed, today);
+        }
         double[][] drift = {{6.2, 610}, {6.0, 820}, {5.9, 1060}, {5.7, 1390}};
         for (int i = 0; i < drift.length; i++) {
             LocalDate day = today.minusDays(49 - 15L * i);
@@ -153,33 +119,105 @@ public class DemoGarden implements ApplicationRunner {
         }
     }
 
-    private static FeedInput oldMarl() {
+    /** Five places, two waters, four vessels, and the meter's scale. */
+    private GardenWire shelf(GardenId garden, GardenWire bare) {
+        gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Lamp shelf", PlacePreset.lamp_shelf));
+        gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Lean-to", PlacePreset.glasshouse));
+        gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Small tunnel", PlacePreset.tunnel));
+        gardens.saveWater(
+                garden,
+                new Gardens.WaterInput(
+                        UUID.randomUUID(), "Rain butt", new Typed("0.05", "mS/cm"), new Typed("6.0", "pH"), 0));
+        for (String[] vessel : new String[][] {{"Indoor can", "1½"}, {"Bucket", "9"}, {"Barrel", "200"}}) {
+            gardens.saveVessel(
+                    garden, new Gardens.VesselInput(UUID.randomUUID(), vessel[0], new Typed(vessel[1], "L"), 0));
+        }
+        GardenWire.MeterWire pen = bare.meters().get(0);
+        gardens.changeMeter(
+                garden,
+                new Gardens.MeterInput(
+                        pen.id(), pen.name(), "ppm500", new Typed("0.1", "pH"), new Typed("5", "%"), pen.version()));
+        return gardens.require(garden);
+    }
+
+    private static FeedInput feed(
+            String name,
+            String[] analysis,
+            FeedWire.Form form,
+            String density,
+            String label,
+            List<FeedWire.Answer> answers) {
         return new FeedInput(
                 UUID.randomUUID(),
-                "Old Marl liquid",
-                percent("5"),
-                percent("3"),
-                percent("6"),
-                FeedWire.Form.liquid,
-                new Typed("1.15", "kg/L"),
+                name,
+                new Typed(analysis[0], "%"),
+                new Typed(analysis[1], "%"),
+                new Typed(analysis[2], "%"),
+                form,
+                new Typed(density, "kg/L"),
                 null,
-                "1–2 ml/l every 10–14 days",
-                List.of(),
+                label,
+                answers,
                 false,
                 0);
     }
 
+    private static FeedInput tarnBlue() {
+        return feed(
+                "Tarn Blue crystals",
+                new String[] {"15", "7", "20"},
+                FeedWire.Form.dry,
+                "0.95",
+                "Dissolve 2½ tsp per 2 gal every 10 days",
+                List.of(
+                        new FeedWire.Answer(Question.WHICH_MEASURES, Question.Choice.IMPERIAL),
+                        new FeedWire.Answer(Question.SPOON_LEVEL, Question.Choice.LEVEL)));
+    }
+
+    private static FeedInput oldMarl() {
+        return feed(
+                "Old Marl liquid",
+                new String[] {"5", "3", "6"},
+                FeedWire.Form.liquid,
+                "1.15",
+                "1–2 ml/l every 10–14 days",
+                List.of());
+    }
+
+    private static FeedInput alderDrops() {
+        return feed(
+                "Alder orchid drops",
+                new String[] {"3", "2", "3"},
+                FeedWire.Form.liquid,
+                "1.1",
+                "1:1000 with every watering",
+                List.of());
+    }
+
     private static LotInput capePrimrose(GardenWire g, FeedWire feed) {
-        return lot(
-                "Streptocarpus ‘Wren’",
-                "1",
-                "streptocarpus",
-                round("12 cm", "9 cm", "11 cm"),
-                "peat_perlite",
-                place(g, GardenWire.PlaceWire.Kind.indoors),
-                g.waters().get(0).id(),
-                feed.id(),
-                g.today());
+        DataFile.Row row = DataFile.read(DemoGarden.class, "first-lot.csv").get(0);
+        return lot(g, row, feed);
+    }
+
+    private static LotInput lot(GardenWire g, DataFile.Row row, @Nullable FeedWire feed) {
+        return new LotInput(
+                UUID.randomUUID(),
+                row.text("name"),
+                new Typed(row.text("pots"), ""),
+                row.text("species"),
+                new PotInput(
+                        PotInput.Shape.valueOf(row.text("shape")),
+                        new Typed(row.text("top"), "cm"),
+                        new Typed(row.text("base"), "cm"),
+                        new Typed(row.text("height"), "cm"),
+                        null),
+                row.text("mix"),
+                place(g, row.text("place")),
+                water(g, row.text("water")),
+                feed == null ? null : feed.id(),
+                g.today(),
+                null,
+                0);
     }
 
     /** The day on which the work fell due that the demo leaves for {@code today}. */
@@ -189,7 +227,7 @@ public class DemoGarden implements ApplicationRunner {
     }
 
     /** Plants a lot and does its work day by day as it falls due, but for the last that is left for today. */
-    private LotWire work(GardenId garden, GardenWire g, LotInput wanted, FeedWire feeding, LocalDate today) {
+    private LotWire work(GardenId garden, GardenWire g, LotInput wanted, @Nullable FeedWire feeding, LocalDate today) {
         Start start = startedSoThatItIsDue(g, wanted, feeding, today);
         LotWire planted = lots.add(garden, start.lot());
         LotState state = planted.state();
@@ -221,7 +259,7 @@ public class DemoGarden implements ApplicationRunner {
      * The lot, started on the day from which its work, done as it falls due, comes round to {@code today}, or failing
      * that leaves something due as few days ago as can be.
      */
-    private Start startedSoThatItIsDue(GardenWire g, LotInput lot, FeedWire feed, LocalDate today) {
+    private Start startedSoThatItIsDue(GardenWire g, LotInput lot, @Nullable FeedWire feed, LocalDate today) {
         Start best = null;
         for (int back = 0; back < SEARCH_DAYS; back++) {
             Start found = lastDueBy(g, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
@@ -232,13 +270,13 @@ public class DemoGarden implements ApplicationRunner {
         return Objects.requireNonNull(best);
     }
 
-    private Start lastDueBy(GardenWire g, LotInput lot, FeedWire feed, LocalDate today) {
+    private Start lastDueBy(GardenWire g, LotInput lot, @Nullable FeedWire feed, LocalDate today) {
         Start done = new Start(lot, Objects.requireNonNull(lot.startedOn()), false);
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
             LotPlan plan = LotPlan.of(lots.situation(g, lot, feed, watered, fed), Working.off());
-            LocalDate feedOn = plan.nextFeed().orElseThrow().date();
+            LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {
                 return done;
@@ -252,31 +290,6 @@ public class DemoGarden implements ApplicationRunner {
 
     private static Instant at(GardenWire g, LocalDate day) {
         return day.atTime(LocalTime.of(8, 10)).atZone(ZoneId.of(g.timeZone())).toInstant();
-    }
-
-    private static LotInput lot(
-            String name,
-            String pots,
-            String species,
-            PotInput pot,
-            String mix,
-            UUID place,
-            UUID water,
-            UUID feed,
-            LocalDate today) {
-        return new LotInput(
-                UUID.randomUUID(),
-                name,
-                new Typed(pots, ""),
-                species,
-                pot,
-                mix,
-                place,
-                water,
-                feed,
-                today.minusWeeks(WEEKS_BACK),
-                null,
-                0);
     }
 
     private static LotInput started(LotInput l, LocalDate on) {
@@ -295,25 +308,17 @@ public class DemoGarden implements ApplicationRunner {
                 l.version());
     }
 
-    private static Typed percent(String text) {
-        return new Typed(text, "%");
-    }
-
-    private static PotInput round(String top, String base, String height) {
-        return new PotInput(PotInput.Shape.round, cm(top), cm(base), cm(height), null);
-    }
-
-    private static PotInput square(String top, String base, String height) {
-        return new PotInput(PotInput.Shape.square, cm(top), cm(base), cm(height), null);
-    }
-
-    private static Typed cm(String text) {
-        return new Typed(text, "cm");
-    }
-
-    private static UUID place(GardenWire g, GardenWire.PlaceWire.Kind kind) {
+    private static UUID place(GardenWire g, String name) {
         return g.places().stream()
-                .filter(p -> p.kind() == kind)
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private static UUID water(GardenWire g, String name) {
+        return g.waters().stream()
+                .filter(w -> w.name().equals(name))
                 .findFirst()
                 .orElseThrow()
                 .id();

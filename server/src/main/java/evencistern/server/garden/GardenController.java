@@ -51,11 +51,26 @@ class GardenController {
 
     @PutMapping("/{garden}/meters/{meter}")
     GardenWire.MeterWire changeMeter(
-            @PathVariable UUID garden, @PathVariable UUID meter, @RequestBody GardenWire.MeterWire changed) {
+            @PathVariable UUID garden, @PathVariable UUID meter, @RequestBody Gardens.MeterInput changed) {
         if (!meter.equals(changed.id())) {
             throw new FaultException(
                     Fault.of(FaultCode.CHOICE_UNKNOWN, "meter", changed.id().toString()));
         }
         return gardens.changeMeter(new GardenId(garden), changed);
+    }
+
+    @PostMapping("/{garden}/places")
+    GardenWire addPlace(@PathVariable UUID garden, @RequestBody Gardens.NewPlace place) {
+        return gardens.addPlace(new GardenId(garden), place);
+    }
+
+    @PutMapping("/{garden}/vessels")
+    GardenWire saveVessel(@PathVariable UUID garden, @RequestBody Gardens.VesselInput vessel) {
+        return gardens.saveVessel(new GardenId(garden), vessel);
+    }
+
+    @PutMapping("/{garden}/waters")
+    GardenWire saveWater(@PathVariable UUID garden, @RequestBody Gardens.WaterInput water) {
+        return gardens.saveWater(new GardenId(garden), water);
     }
 }

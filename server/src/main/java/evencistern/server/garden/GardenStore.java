@@ -93,8 +93,8 @@ class GardenStore {
     void insertPlace(GardenId garden, PlaceWire p) {
         db.sql("""
                         insert into place (garden_id, id, name, kind, lows, highs, humidity, light_share, sunshine,
-                                           first_frost, last_frost)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                                           lamp_hours, lamp_ppfd, first_frost, last_frost)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         """)
                 .params(Arrays.asList(
                         garden.value(),
@@ -106,6 +106,8 @@ class GardenStore {
                         p.humidity(),
                         p.lightShare(),
                         p.sunshine(),
+                        p.lampHours(),
+                        p.lampPpfd(),
                         p.firstFrost(),
                         p.lastFrost()))
                 .update();
@@ -114,7 +116,7 @@ class GardenStore {
     List<PlaceWire> listPlaces(GardenId garden) {
         return db.sql("""
                         select p.id, p.name, p.kind, g.latitude, p.lows, p.highs, p.humidity, p.light_share,
-                               p.sunshine, p.first_frost, p.last_frost
+                               p.sunshine, p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost
                         from place p join garden g on g.id = p.garden_id
                         where p.garden_id = ? order by p.name, p.id limit 500
                         """)
@@ -129,6 +131,8 @@ class GardenStore {
                         r.getDouble("humidity"),
                         r.getDouble("light_share"),
                         r.getDouble("sunshine"),
+                        r.getObject("lamp_hours", Double.class),
+                        r.getObject("lamp_ppfd", Double.class),
                         r.getString("first_frost"),
                         r.getString("last_frost")))
                 .list();
@@ -139,16 +143,31 @@ class GardenStore {
     }
 
     void insertWater(GardenId garden, WaterWire w) {
-        db.sql("insert into water (garden_id, id, name, ec, ph) values (?, ?, ?, ?, ?)")
-                .params(garden.value(), w.id(), w.name(), w.ec(), w.ph())
+        db.sql("insert into water (name, ec, ph, garden_id, id, version) values (?, ?, ?, ?, ?, 1)")
+                .params(w.name(), w.ec(), w.ph(), garden.value(), w.id())
                 .update();
     }
 
+    /** Whether the version was still the one the person had seen. */
+    boolean updateWater(GardenId garden, WaterWire w) {
+        return db.sql("""
+                                update water set name = ?, ec = ?, ph = ?, version = version + 1
+                                where garden_id = ? and id = ? and version = ?
+                                """)
+                        .params(w.name(), w.ec(), w.ph(), garden.value(), w.id(), w.version())
+                        .update()
+                == 1;
+    }
+
     List<WaterWire> listWaters(GardenId garden) {
-        return db.sql("select id, name, ec, ph from water where garden_id = ? order by name, id limit 500")
+        return db.sql("select id, name, ec, ph, version from water where garden_id = ? order by name, id limit 500")
                 .param(garden.value())
                 .query((r, n) -> new WaterWire(
-                        r.getObject("id", UUID.class), r.getString("name"), r.getDouble("ec"), r.getDouble("ph")))
+                        r.getObject("id", UUID.class),
+                        r.getString("name"),
+                        r.getDouble("ec"),
+                        r.getDouble("ph"),
+                        r.getInt("version")))
                 .list();
     }
 
@@ -197,16 +216,27 @@ class GardenStore {
     }
 
     void insertVessel(GardenId garden, VesselWire v) {
-        db.sql("insert into vessel (garden_id, id, name, litres) values (?, ?, ?, ?)")
-                .params(garden.value(), v.id(), v.name(), v.litres())
+        db.sql("insert into vessel (name, litres, garden_id, id, version) values (?, ?, ?, ?, 1)")
+                .params(v.name(), v.litres(), garden.value(), v.id())
                 .update();
     }
 
+    /** Whether the version was still the one the person had seen. */
+    boolean updateVessel(GardenId garden, VesselWire v) {
+        return db.sql("""
+                                update vessel set name = ?, litres = ?, version = version + 1
+                                where garden_id = ? and id = ? and version = ?
+                                """)
+                        .params(v.name(), v.litres(), garden.value(), v.id(), v.version())
+                        .update()
+                == 1;
+    }
+
     List<VesselWire> listVessels(GardenId garden) {
-        return db.sql("select id, name, litres from vessel where garden_id = ? order by litres, id limit 500")
+        return db.sql("select id, name, litres, version from vessel where garden_id = ? order by litres, id limit 500")
                 .param(garden.value())
-                .query((r, n) ->
-                        new VesselWire(r.getObject("id", UUID.class), r.getString("name"), r.getDouble("litres")))
+                .query((r, n) -> new VesselWire(
+                        r.getObject("id", UUID.class), r.getString("name"), r.getDouble("litres"), r.getInt("version")))
                 .list();
     }
 }

@@ -51,12 +51,15 @@ public record GardenWire(
             double humidity,
             double lightShare,
             double sunshine,
+            @Nullable Double lampHours,
+            @Nullable Double lampPpfd,
             @Nullable String firstFrost,
             @Nullable String lastFrost) {
 
-        /** Under a roof that is heated, or in the open. */
+        /** In a room, under glass or film, or in the open. */
         public enum Kind {
             indoors,
+            under_glass,
             outdoors
         }
 
@@ -73,12 +76,15 @@ public record GardenWire(
                     humidity,
                     lightShare,
                     sunshine,
+                    lampHours == null || lampPpfd == null
+                            ? Optional.empty()
+                            : Optional.of(new Place.Lamps(lampHours, lampPpfd)),
                     frosts);
         }
     }
 
     /** A source of water. */
-    public record WaterWire(UUID id, String name, double ec, double ph) {
+    public record WaterWire(UUID id, String name, double ec, double ph, int version) {
         public SourceWater toWater() {
             return new SourceWater(ec, ph);
         }
@@ -93,5 +99,5 @@ public record GardenWire(
     }
 
     /** A can, bucket or barrel. */
-    public record VesselWire(UUID id, String name, double litres) {}
+    public record VesselWire(UUID id, String name, double litres, int version) {}
 }

@@ -5,22 +5,27 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.server.garden.GardenWire.MeterWire;
-import evencistern.server.garden.GardenWire.PlaceWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.GardenWire.WaterWire;
+import evencistern.server.typed.Typed;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Gardens and what belongs to them. */
 @Service
 public class Gardens {
+    private static final double USUAL_CAN_L = 5;
+    /** Tap water where nothing is known of it; typical, from memory. */
+    private static final WaterWire USUAL_TAP = new WaterWire(new UUID(0, 0), "Tap", 0.45, 7.3, 1);
+
     private final GardenStore store;
     private final Clock clock;
 
@@ -59,16 +64,40 @@ public class Gardens {
                 store.listVessels(garden));
     }
 
-    /** Everything a new garden is told about itself. */
+    /**
+     * Everything a new garden is told about itself, as typed.
+     *
+     * @param can what the can holds; empty for one of 5 L
+     * @param waterEc,waterPh of the water; empty for what tap water usually has
+     */
     public record NewGarden(
-            String name, String timeZone, double latitude, GardenWire.UnitHabit unitHabit, GardenWire.Hand hand) {}
+            String name,
+            String timeZone,
+            Typed latitude,
+            GardenWire.UnitHabit unitHabit,
+            GardenWire.Hand hand,
+            @Nullable Typed can,
+            @Nullable String waterName,
+            @Nullable Typed waterEc,
+            @Nullable Typed waterPh) {}
 
-    /** Makes a garden with two places, tap water, one meter of unknown scale and a can, to be changed at will. */
+    /** Makes a garden with two places, its water, one meter of unknown scale and a can, to be changed at will. */
     @Transactional
     public GardenWire create(NewGarden wanted, boolean demo) {
         Faults faults = new Faults();
         String name = faults.text("garden.name", wanted.name(), 80);
-        faults.within("garden.latitude", wanted.latitude(), -66, 66, "°");
+        double latitude = wanted.latitude().read("garden.latitude", faults);
+        if (!Double.isNaN(latitude)) {
+            faults.within("garden.latitude", latitude, -66, 66, "°");
+        }
+        double can = Typed.optional(wanted.can(), "can", faults).orElse(USUAL_CAN_L);
+        faults.within("can", can, 0.1, 1000, "L");
+        double ec = Typed.optional(wanted.waterEc(), "water.ec", faults).orElse(USUAL_TAP.ec());
+        double ph = Typed.optional(wanted.waterPh(), "water.ph", faults).orElse(USUAL_TAP.ph());
+        String given = wanted.waterName();
+        WaterWire water = new WaterWire(
+                UUID.randomUUID(), given == null ? USUAL_TAP.name() : faults.text("water.name", given, 80), ec, ph, 1);
+        faults.attempt(water::toWater);
         try {
             ZoneId.of(wanted.timeZone());
         } catch (DateTimeException e) {
@@ -79,70 +108,91 @@ public class Gardens {
         store.insertGarden(
                 garden,
                 new GardenStore.Row(
-                        garden.value(),
-                        name,
-                        wanted.timeZone(),
-                        wanted.latitude(),
-                        wanted.unitHabit(),
-                        wanted.hand(),
-                        demo,
-                        1),
+                        garden.value(), name, wanted.timeZone(), latitude, wanted.unitHabit(), wanted.hand(), demo, 1),
                 clock.instant());
-        store.insertPlace(
-                garden,
-                new PlaceWire(
-                        UUID.randomUUID(),
-                        "North window",
-                        PlaceWire.Kind.indoors,
-                        wanted.latitude(),
-                        Collections.nCopies(12, 16.5),
-                        Collections.nCopies(12, 21.5),
-                        50,
-                        0.18,
-                        0.4,
-                        null,
-                        null));
-        store.insertPlace(garden, openBench(wanted.latitude()));
-        store.insertWater(garden, new WaterWire(UUID.randomUUID(), "Tap", 0.45, 7.3));
+        store.insertPlace(garden, PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude));
+        store.insertPlace(garden, PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude));
+        store.insertWater(garden, water);
         store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, 1));
-        store.insertVessel(garden, new VesselWire(UUID.randomUUID(), "Can", 5));
+        store.insertVessel(garden, new VesselWire(UUID.randomUUID(), "Can", can, 1));
         return require(garden);
     }
 
-    /** A cool temperate year, turned round south of the equator and warm without frost in the tropics. */
-    private static PlaceWire openBench(double latitude) {
-        List<Double> lows = List.of(1.5, 1.5, 3.0, 4.5, 7.5, 10.5, 12.5, 12.5, 10.0, 7.0, 4.0, 2.0);
-        List<Double> highs = List.of(7.0, 7.5, 10.5, 13.5, 17.0, 20.0, 22.5, 22.0, 19.0, 14.5, 10.0, 7.5);
-        String first = "10-25";
-        String last = "04-28";
-        boolean tropics = Math.abs(latitude) < 23.5;
-        if (tropics) {
-            lows = Collections.nCopies(12, 22.5);
-            highs = Collections.nCopies(12, 31.0);
-        } else if (latitude < 0) {
-            lows = halfYearOn(lows);
-            highs = halfYearOn(highs);
-            first = "05-15";
-            last = "10-05";
+    /** A new place, started from what it is like. */
+    public record NewPlace(UUID id, String name, PlacePreset preset) {}
+
+    /** Adds a place. The same id sent again changes nothing. */
+    @Transactional
+    public GardenWire addPlace(GardenId garden, NewPlace wanted) {
+        GardenWire g = require(garden);
+        Faults faults = new Faults();
+        String name = faults.text("place.name", wanted.name(), 80);
+        faults.throwIfAny();
+        if (g.places().stream().noneMatch(p -> p.id().equals(wanted.id()))) {
+            store.insertPlace(garden, wanted.preset().at(wanted.id(), name, g.latitude()));
         }
-        return new PlaceWire(
-                UUID.randomUUID(),
-                "Open bench",
-                PlaceWire.Kind.outdoors,
-                latitude,
-                lows,
-                highs,
-                78,
-                1,
-                0.38,
-                tropics ? null : first,
-                tropics ? null : last);
+        return require(garden);
     }
 
-    private static List<Double> halfYearOn(List<Double> months) {
-        List<Double> turned = new java.util.ArrayList<>(months);
-        Collections.rotate(turned, 6);
-        return turned;
+    /**
+     * A vessel as typed.
+     *
+     * @param version the version it was changed from; 0 for a new one
+     */
+    public record VesselInput(UUID id, String name, Typed litres, int version) {}
+
+    /** Adds or changes a vessel; a version that is no longer current is refused. */
+    @Transactional
+    public GardenWire saveVessel(GardenId garden, VesselInput input) {
+        GardenWire g = require(garden);
+        Faults faults = new Faults();
+        String name = faults.text("vessel.name", input.name(), 80);
+        double litres = input.litres().read("vessel.litres", faults);
+        faults.throwIfAny();
+        faults.within("vessel.litres", litres, 0.1, 1000, "L");
+        faults.throwIfAny();
+        VesselWire vessel = new VesselWire(input.id(), name, litres, input.version());
+        Optional<Integer> has = g.vessels().stream()
+                .filter(v -> v.id().equals(input.id()))
+                .map(VesselWire::version)
+                .findFirst();
+        if (has.isEmpty()) {
+            store.insertVessel(garden, vessel);
+        } else if (input.version() > 0 && !store.updateVessel(garden, vessel)) {
+            throw stale("vessel", input.version(), has.get());
+        }
+        return require(garden);
+    }
+
+    /**
+     * A water as typed.
+     *
+     * @param version the version it was changed from; 0 for a new one
+     */
+    public record WaterInput(UUID id, String name, Typed ec, Typed ph, int version) {}
+
+    /** Adds or changes a water; a version that is no longer current is refused. */
+    @Transactional
+    public GardenWire saveWater(GardenId garden, WaterInput input) {
+        GardenWire g = require(garden);
+        Faults faults = new Faults();
+        String name = faults.text("water.name", input.name(), 80);
+        double ec = input.ec().read("water.ec", faults);
+        double ph = input.ph().read("water.ph", faults);
+        faults.throwIfAny();
+        WaterWire water = new WaterWire(input.id(), name, ec, ph, input.version());
+        faults.attempt(water::toWater);
+        faults.throwIfAny();
+        Optional<Integer> has = g.waters().stream()
+                .filter(w -> w.id().equals(input.id()))
+                .map(WaterWire::version)
+                .findFirst();
+        if (has.isEmpty()) {
+            store.insertWater(garden, water);
+        } else if (input.version() > 0 && !store.updateWater(garden, water)) {
+            throw stale("water", input.version(), has.get());
+        }
+        return require(garden);
     }
 
     /** Changes units and measuring habit; a version that is no longer current is refused with the present one. */
@@ -155,11 +205,23 @@ public class Gardens {
         return require(garden);
     }
 
+    /**
+     * A meter as typed.
+     *
+     * @param scale the ppm scale it prints, or null where that is not known yet
+     */
+    public record MeterInput(
+            UUID id, String name, @Nullable String scale, Typed phPlusMinus, Typed ecPlusMinus, int version) {}
+
     /** Changes a meter, as when its scale is told for the first time. */
     @Transactional
-    public MeterWire changeMeter(GardenId garden, MeterWire meter) {
+    public MeterWire changeMeter(GardenId garden, MeterInput input) {
         Faults faults = new Faults();
-        faults.text("meter.name", meter.name(), 80);
+        String name = faults.text("meter.name", input.name(), 80);
+        double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults);
+        double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults);
+        faults.throwIfAny();
+        MeterWire meter = new MeterWire(input.id(), name, input.scale(), ph, ec, input.version());
         faults.attempt(meter::toMeter);
         faults.throwIfAny();
         MeterWire before = requireMeter(garden, meter.id());
