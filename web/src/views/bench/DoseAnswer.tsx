@@ -80,7 +80,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         </p>
         <PotSection layers={layers} potHeightCm={mixHeight * 1.12} shown={shown} />
         <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
-          <Line label="Mix in the pot">
+          <Line label="Mix in pot">
             <Worked step="pot.volume" open={open}>
               {shown.litres(w.mixLitres)}
             </Worked>
@@ -101,7 +101,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               {figures(w.airPercent)} %
             </Worked>
           </Line>
-          <Line label="Roots can take">
+          <Line label="Available">
             <Worked step="media.available" open={open}>
               {shown.litres(w.availableLitres)}
             </Worked>

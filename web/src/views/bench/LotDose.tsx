@@ -43,7 +43,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
   const place = garden.places.find((p) => p.id === input.placeId);
   const water = garden.waters.find((w) => w.id === input.waterId);
   const feed = feeds.find((f) => f.id === input.feedId);
-  const can = garden.vessels[0];
+  const can = garden.vessels.find((v) => v.id === garden.usualVesselId);
   const ask: CareAsk | undefined =
     place && water && can
       ? {

@@ -101,8 +101,9 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         onChange={(mix) => change({ mix })}
         options={catalogue.mixes.map((m) => ({ value: m.key, label: words("mixes", m.key) }))}
       />
-      <div className="grid grid-cols-[1fr_6rem] gap-2">
+      <div>
         <ChoiceField
+          row
           label="Place"
           field="lot.place"
           faults={faults}
@@ -111,6 +112,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
           options={garden.places.map((p) => ({ value: p.id, label: p.name }))}
         />
         <ChoiceField
+          row
           label="Water"
           field="lot.water"
           faults={faults}

@@ -13,6 +13,9 @@ import { Loading, Nothing, Trouble } from "../../ui/States";
 
 type Group = Today["groups"][number];
 
+/** Each group in the smallest vessel that takes it. */
+const FITTING = "fitting";
+
 /** The work of the day, for wet hands: what goes into the can, then pot by pot, a tick each. */
 export function TodayView() {
   const id = useGardenId();
@@ -37,14 +40,17 @@ export function TodayView() {
           </p>
         </div>
         <Segmented
-          label="Can"
-          value={t.vesselId}
-          onChange={(v) => void navigate({ search: { can: v } })}
-          options={garden.vessels.map((v) => ({ value: v.id, label: `${v.name}, ${shown.vessel(v.litres)}` }))}
+          label="Mix in"
+          value={can ?? FITTING}
+          onChange={(v) => void navigate({ search: v === FITTING ? {} : { can: v } })}
+          options={[
+            { value: FITTING, label: "what fits" },
+            ...garden.vessels.map((v) => ({ value: v.id, label: `${v.name}, ${shown.vessel(v.litres)}` })),
+          ]}
         />
       </div>
       {t.groups.map((g) => (
-        <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} vessel={t.vesselId} />
+        <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}
       {lots === 0 && t.done.length === 0 && (
         <Nothing title={t.nextDue ? `Next: ${day(t.nextDue)}.` : "No lots yet."}>
@@ -60,17 +66,7 @@ export function TodayView() {
   );
 }
 
-function GroupOfWork({
-  group: g,
-  garden,
-  shown,
-  vessel,
-}: {
-  group: Group;
-  garden: Garden;
-  shown: Shown;
-  vessel: string;
-}) {
+function GroupOfWork({ group: g, garden, shown }: { group: Group; garden: Garden; shown: Shown }) {
   const meter = garden.meters[0];
   const scale = useQuery(catalogueQuery).data?.scales.find((s) => s.id === meter?.scale);
   return (
@@ -79,7 +75,8 @@ function GroupOfWork({
         {g.feedName ?? "Plain water"}{" "}
         <span className="note">
           {g.feedName ? `in ${g.waterName.toLowerCase()} water` : `from the ${g.waterName.toLowerCase()}`} ·{" "}
-          <span className="fig">{shown.litres(g.litres)}</span> in all, {g.cans === 1 ? "one can" : `${g.cans} cans`}
+          <span className="fig">{shown.litres(g.litres)}</span> in all,{" "}
+          {g.cans === 1 ? `one ${g.vessel.name.toLowerCase()}` : `${g.cans} × ${g.vessel.name.toLowerCase()}`}
         </span>
       </h2>
       {g.dose && (
@@ -89,13 +86,15 @@ function GroupOfWork({
             <b className="fig text-2xl">
               <HandWords m={g.dose.hand} />
             </b>{" "}
-            {g.dose.kind === "watered" ? `to each full can` : "for each pot"}
+            {g.dose.kind === "watered"
+              ? `to each full ${g.vessel.name.toLowerCase()}, ${shown.vessel(g.vessel.litres)}`
+              : "for each pot"}
             <span className="note block">
               {errorOf(g.dose.hand)}
               {g.dose.kind === "watered" && g.dose.meter !== undefined && g.dose.meterPlusMinus !== undefined && (
                 <>
                   {" "}
-                  · the can should read{" "}
+                  · it should read{" "}
                   <span className="fig">
                     {figures(g.dose.meter)} ± {figures(g.dose.meterPlusMinus, 1)} mS/cm
                     {scale && `, ${figures(g.dose.meter * scale.ppmPerMsCm)} ppm on the ${scale.id.slice(3)} scale`}
@@ -109,7 +108,7 @@ function GroupOfWork({
       )}
       <ul className="list-none p-0">
         {g.due.map((d) => (
-          <Row key={d.item + d.lot.id} due={d} garden={garden} shown={shown} vessel={vessel} />
+          <Row key={d.item + d.lot.id} due={d} garden={garden} shown={shown} vessel={g.vessel.id} />
         ))}
       </ul>
     </section>

@@ -51,10 +51,10 @@ public class LotCare {
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "water", id.toString())));
     }
 
-    /** Litres of the can asked for, or of the garden's smallest vessel where none was. */
+    /** Litres of the vessel asked for, or of the usual one where none was. */
     public static double can(GardenWire g, @Nullable UUID vessel) {
         return g.vessels().stream()
-                .filter(v -> vessel == null || v.id().equals(vessel))
+                .filter(v -> v.id().equals(vessel == null ? g.usualVesselId() : vessel))
                 .findFirst()
                 .map(GardenWire.VesselWire::litres)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "vessel", String.valueOf(vessel))));

@@ -94,7 +94,7 @@ public class DemoGarden implements ApplicationRunner {
         FeedWire salts = feeds.add(garden, tarnBlue());
         FeedWire liquid = feeds.add(garden, oldMarl());
         FeedWire orchid = feeds.add(garden, alderDrops());
-        LotWire cape = work(garden, g, capePrimrose(g, liquid), liquid, today);
+        LotWire cape = work(garden, g, startedSoThatItIsDue(g, capePrimrose(g, liquid), liquid, today));
         for (DataFile.Row row : DataFile.read(DemoGarden.class, "lots.csv")) {
             FeedWire feed = switch (row.text("feed")) {
                 case "salts" -> salts;
@@ -102,7 +102,9 @@ public class DemoGarden implements ApplicationRunner {
                 case "orchid" -> orchid;
                 default -> null;
             };
-            work(garden, g, lot(g, row, feed), feed, today);
+            LotInput lot = started(lot(g, row, feed), today.minusWeeks(WEEKS_BACK));
+            boolean due = row.text("due").equals("yes");
+            work(garden, g, due ? startedSoThatItIsDue(g, lot, feed, today) : new Start(lot, today, false));
         }
         double[][] drift = {{6.2, 610}, {6.0, 820}, {5.9, 1060}, {5.7, 1390}};
         for (int i = 0; i < drift.length; i++) {
@@ -227,8 +229,7 @@ public class DemoGarden implements ApplicationRunner {
     }
 
     /** Plants a lot and does its work day by day as it falls due, but for the last that is left for today. */
-    private LotWire work(GardenId garden, GardenWire g, LotInput wanted, @Nullable FeedWire feeding, LocalDate today) {
-        Start start = startedSoThatItIsDue(g, wanted, feeding, today);
+    private LotWire work(GardenId garden, GardenWire g, Start start) {
         LotWire planted = lots.add(garden, start.lot());
         LotState state = planted.state();
         for (int n = 0; state.dueOn().isBefore(start.leftDueOn()) && n < 200; n++) {

@@ -12,7 +12,12 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A garden with what belongs to it, as it goes over the wire. Today is the garden's own date. */
+/**
+ * A garden with what belongs to it, as it goes over the wire.
+ *
+ * @param today the garden's own date
+ * @param usualVesselId the can that is carried when nobody says otherwise
+ */
 public record GardenWire(
         UUID id,
         String name,
@@ -26,7 +31,8 @@ public record GardenWire(
         List<PlaceWire> places,
         List<WaterWire> waters,
         List<MeterWire> meters,
-        List<VesselWire> vessels) {
+        List<VesselWire> vessels,
+        UUID usualVesselId) {
 
     /** Which units a person thinks in; every number of the page follows. */
     public enum UnitHabit {

@@ -23,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Gardens {
     private static final double USUAL_CAN_L = 5;
+    private static final double CARRIED_L = 10;
     /** Tap water where nothing is known of it; typical, from memory. */
     private static final WaterWire USUAL_TAP = new WaterWire(new UUID(0, 0), "Tap", 0.45, 7.3, 1);
 
@@ -48,6 +49,7 @@ public class Gardens {
     private GardenWire whole(GardenStore.Row r) {
         GardenId garden = new GardenId(r.id());
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.of(r.timeZone()));
+        List<VesselWire> vessels = store.listVessels(garden);
         return new GardenWire(
                 r.id(),
                 r.name(),
@@ -61,7 +63,16 @@ public class Gardens {
                 store.listPlaces(garden),
                 store.listWaters(garden),
                 store.listMeters(garden),
-                store.listVessels(garden));
+                vessels,
+                usual(vessels).id());
+    }
+
+    /** The largest that can be carried full: 10 L weigh what one person should lift from the floor. */
+    private static VesselWire usual(List<VesselWire> bySize) {
+        return bySize.stream()
+                .filter(v -> v.litres() <= CARRIED_L)
+                .reduce((smaller, larger) -> larger)
+                .orElse(bySize.get(0));
     }
 
     /**

@@ -8,6 +8,7 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
@@ -64,7 +65,8 @@ class TodayController {
      *
      * @param feedName what is in it, absent for plain water
      * @param litres for all pots together
-     * @param cans how often the can is filled for that
+     * @param vessel what it is mixed in: the one asked for, or else the smallest that takes it all
+     * @param cans how often the vessel is filled for that
      * @param dose what goes into the can, or for a strewn feed what each pot gets
      */
     record GroupWire(
@@ -72,6 +74,7 @@ class TodayController {
             @Nullable String feedName,
             String waterName,
             double litres,
+            VesselWire vessel,
             int cans,
             @Nullable DoseWire dose,
             List<DueWire> due) {}
@@ -79,7 +82,6 @@ class TodayController {
     /** The day: what is due, what has been ticked, and what comes next where nothing is due. */
     record Today(
             LocalDate date,
-            UUID vesselId,
             List<GroupWire> groups,
             List<EntryWire> done,
             @Nullable LocalDate nextDue) {}
@@ -91,11 +93,11 @@ class TodayController {
         GardenId id = new GardenId(garden);
         GardenWire g = gardens.require(id);
         LocalDate today = g.today();
-        double can = LotCare.can(g, vessel);
+        LotCare.can(g, vessel);
         Map<UUID, FeedWire> shelf =
                 feeds.list(id).stream().collect(Collectors.toMap(FeedWire::id, Function.identity()));
         List<Found> due = lots.listDue(id, today, MOST).stream()
-                .map(lot -> due(g, lot, shelf, today, can))
+                .map(lot -> due(g, lot, shelf, today, g.usualVesselId()))
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty()
@@ -104,14 +106,19 @@ class TodayController {
                         .min(LocalDate::compareTo)
                         .orElse(null)
                 : null;
-        UUID vesselId = vessel == null ? g.vessels().get(0).id() : vessel;
-        return new Today(today, vesselId, groups(g, due, can), journal.listDoneSince(id, morning, MOST), next);
+        List<GroupWire> groups = due.stream()
+                .collect(Collectors.groupingBy(Found::key, TreeMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .map(group -> group(g, group.getKey(), group.getValue(), shelf, vessel))
+                .toList();
+        return new Today(today, groups, journal.listDoneSince(id, morning, MOST), next);
     }
 
-    private Found due(GardenWire g, LotWire lot, Map<UUID, FeedWire> shelf, LocalDate today, double can) {
+    private Found due(GardenWire g, LotWire lot, Map<UUID, FeedWire> shelf, LocalDate today, UUID vessel) {
         LocalDate feedOn = lot.state().nextFeedOn();
         FeedWire feed = feedOn != null && !feedOn.isAfter(today) ? shelf.get(lot.feedId()) : null;
-        Care pot = care.on(g, lot, feed, today, can);
+        Care pot = care.on(g, lot, feed, today, LotCare.can(g, vessel));
         CareWire wire = CareWire.of(pot, LotCare.water(g, lot.waterId()).ec(), today, null);
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
@@ -121,9 +128,9 @@ class TodayController {
                 : String.format(
                         Locale.ROOT,
                         "1 %08.3f %s %s",
-                        dose.meterOverWater() == null ? 0 : dose.meterOverWater(),
+                        dose.perLitre() == null ? 0 : dose.perLitre() * feed.n(),
                         feed.id(),
-                        watered ? dose.hand().practical() : "strewn");
+                        watered ? dose.perLitre() : "strewn");
         return new Found(
                 new DueWire(
                         lot,
@@ -135,28 +142,36 @@ class TodayController {
                 key);
     }
 
-    /** Plain water first, then from the weakest feed to the strongest, so that a can is never rinsed in between. */
-    private static List<GroupWire> groups(GardenWire g, List<Found> due, double can) {
-        Map<String, List<Found>> byKey =
-                due.stream().collect(Collectors.groupingBy(Found::key, TreeMap::new, Collectors.toList()));
-        return byKey.entrySet().stream()
-                .map(group -> {
-                    List<Found> found = group.getValue();
-                    Found first = found.get(0);
-                    double litres = found.stream()
-                            .mapToDouble(
-                                    f -> f.due().litresEach() * f.due().lot().pots())
-                            .sum();
-                    FeedWire feed = first.feed();
-                    return new GroupWire(
-                            group.getKey(),
-                            feed == null ? null : feed.name(),
-                            LotCare.water(g, first.due().lot().waterId()).name(),
-                            litres,
-                            (int) Math.ceil(litres / can),
-                            first.due().care().feed(),
-                            found.stream().map(Found::due).toList());
-                })
+    /** Groups are sorted by their keys: plain water first, then from weak feed to strong, so that no can is rinsed. */
+    private GroupWire group(
+            GardenWire g, String key, List<Found> found, Map<UUID, FeedWire> shelf, @Nullable UUID asked) {
+        double litres = found.stream()
+                .mapToDouble(f -> f.due().litresEach() * f.due().lot().pots())
+                .sum();
+        VesselWire vessel = g.vessels().stream()
+                .filter(v -> asked == null ? v.litres() >= litres : v.id().equals(asked))
+                .findFirst()
+                .filter(v -> asked != null || v.litres() <= usual(g).litres())
+                .orElse(usual(g));
+        List<DueWire> due = found.stream()
+                .map(f -> due(g, f.due().lot(), shelf, g.today(), vessel.id()).due())
                 .toList();
+        FeedWire feed = found.get(0).feed();
+        return new GroupWire(
+                key,
+                feed == null ? null : feed.name(),
+                LotCare.water(g, due.get(0).lot().waterId()).name(),
+                litres,
+                vessel,
+                (int) Math.ceil(litres / vessel.litres()),
+                due.get(0).care().feed(),
+                due);
+    }
+
+    private static VesselWire usual(GardenWire g) {
+        return g.vessels().stream()
+                .filter(v -> v.id().equals(g.usualVesselId()))
+                .findFirst()
+                .orElseThrow();
     }
 }
