@@ -48,8 +48,8 @@ export function Journal({ lot, garden, shown }: { lot: Lot; garden: Garden; show
         {journal.data.map((e) => (
           <tr key={e.id} className={`border-b border-rule ${e.undone ? "text-soft line-through" : ""}`}>
             <td className="fig py-1 pr-3">{e.id}</td>
-            <td className="fig pr-3 whitespace-nowrap">{moment(e.occurredAt, garden.timeZone)}</td>
-            <td className="pr-3 whitespace-nowrap">
+            <td className="fig pr-3 sm:whitespace-nowrap">{moment(e.occurredAt, garden.timeZone)}</td>
+            <td className="pr-3 sm:whitespace-nowrap">
               {words("entries", e.kind)}
               {e.clockAhead && " (sender's clock ran ahead)"}
             </td>

@@ -199,7 +199,9 @@ class GrowersPathTest {
     @Test
     void aSecondCanIsPutOnTheShelfAndChosenForTheRound() {
         addLot();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Shelf"))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Shelf").setExact(true))
                 .click();
         button("Add a vessel").click();
         field("Name").fill("Blue bucket");
