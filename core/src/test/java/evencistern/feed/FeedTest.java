@@ -217,4 +217,25 @@ class FeedTest {
         assertThat(count(scale, Measured.Tool.SCALE)).isCloseTo(9, within(1e-9));
         assertThat(scale.practical()).isCloseTo(10, within(1e-9));
     }
+
+    /** Seeded: whatever the amount, the pieces add up to what is said to be taken, and the error is the true one. */
+    @Test
+    void thePiecesAddUpToThePracticalAmount() {
+        java.util.Random random = new java.util.Random(11);
+        for (int i = 0; i < 2000; i++) {
+            double amount = Math.pow(10, random.nextDouble() * 4 - 1.5);
+            double density = 0.4 + random.nextDouble();
+            Measure measure = random.nextBoolean() ? Measure.GRAMS : Measure.MILLILITRES;
+            boolean liquid = random.nextBoolean();
+            HandMeasure hand = random.nextBoolean() ? HandMeasure.SPOONS : HandMeasure.SCALE;
+            Measured m = hand.nearest(amount, amount * 10, measure, density, liquid, Working.off());
+            double millilitres = count(m, Measured.Tool.TABLESPOON) * 15
+                    + count(m, Measured.Tool.TEASPOON) * 5
+                    + count(m, Measured.Tool.SYRINGE);
+            double grams = count(m, Measured.Tool.SCALE);
+            double taken = measure == Measure.GRAMS ? grams + millilitres * density : millilitres + grams / density;
+            assertThat(taken).as(hand + " " + amount).isCloseTo(m.practical(), within(1e-6 * Math.max(1, amount)));
+            assertThat(m.errorPercent()).isCloseTo((m.practical() / amount - 1) * 100, within(1e-6));
+        }
+    }
 }

@@ -1,0 +1,42 @@
+package evencistern.caution;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.label.ProductForm;
+import evencistern.plant.Toxicity;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class CautionTest {
+
+    @ParameterizedTest
+    @EnumSource(ProductForm.class)
+    void theLabelComesFirstForEveryProduct(ProductForm form) {
+        assertThat(Caution.forFeed(form, true)).startsWith(Caution.LABEL_FIRST).contains(Caution.RUNOFF_OUT_OF_DRAINS);
+        assertThat(Caution.forFeed(form, false))
+                .startsWith(Caution.LABEL_FIRST)
+                .doesNotContain(Caution.GRANULES_AND_PETS);
+    }
+
+    @Test
+    void dustForPowdersGlovesForConcentrates() {
+        assertThat(Caution.forFeed(ProductForm.DRY, false)).contains(Caution.DUST);
+        assertThat(Caution.forFeed(ProductForm.LIQUID, false)).contains(Caution.GLOVES_AND_EYES);
+    }
+
+    /** NIOSH lifting equation, from memory: 9.8 kg from the floor, 23 kg at best. */
+    @ParameterizedTest
+    @CsvSource({"9.7, ''", "9.9, HEAVY_FROM_FLOOR", "22.9, HEAVY_FROM_FLOOR", "23.1, TOO_HEAVY_FOR_ONE"})
+    void aHeavyPotIsSaidSo(double kg, String caution) {
+        assertThat(Caution.forPot(kg, Toxicity.HARMLESS).stream().map(Enum::name))
+                .isEqualTo(caution.isEmpty() ? java.util.List.of() : java.util.List.of(caution));
+    }
+
+    @Test
+    void toxicAndUnknownPlantsAreNamedApart() {
+        assertThat(Caution.forPot(1, Toxicity.TOXIC)).containsExactly(Caution.PLANT_TOXIC);
+        assertThat(Caution.forPot(1, Toxicity.UNKNOWN)).containsExactly(Caution.PLANT_TOXICITY_UNKNOWN);
+    }
+}

@@ -1,0 +1,81 @@
+package evencistern.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.climate.Place;
+import evencistern.plant.Species;
+import evencistern.plant.SpeciesGuide;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.Collections;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class HoldTest {
+    private static final Species FUCHSIA = SpeciesGuide.require("fuchsia");
+
+    private static Place place(double latitude, double mean, double light, Optional<Place.Frosts> frosts) {
+        return new Place(
+                latitude,
+                Place.Kind.OUTDOORS,
+                Collections.nCopies(12, mean - 4),
+                Collections.nCopies(12, mean + 4),
+                75,
+                light,
+                0.4,
+                Optional.empty(),
+                frosts);
+    }
+
+    private static boolean held(Hold hold, LocalDate date, Place place) {
+        return Hold.on(date, FUCHSIA, place, Optional.empty()).contains(hold);
+    }
+
+    /** Common practice: seven weeks before the first frost, here 25 October, is 6 September; four before 5 May, 7 April. */
+    @ParameterizedTest
+    @CsvSource({
+        "2026-09-05, false",
+        "2026-09-06, true",
+        "2026-12-31, true",
+        "2027-01-01, true",
+        "2027-04-06, true",
+        "2027-04-07, false",
+        "2027-07-01, false"
+    })
+    void theFrostHoldRunsOverTheTurnOfTheYear(LocalDate date, boolean held) {
+        Place north = place(52, 18, 1, Optional.of(new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(5, 5))));
+        assertThat(held(Hold.FROST_NEAR, date, north)).isEqualTo(held);
+    }
+
+    /** The same rule south of the equator, first frost 15 May, last 5 October. */
+    @ParameterizedTest
+    @CsvSource({"2026-03-26, false", "2026-03-27, true", "2026-07-01, true", "2026-09-07, false", "2026-12-25, false"})
+    void inTheSouthTheFrostHoldLiesInJuly(LocalDate date, boolean held) {
+        Place south = place(-34, 18, 1, Optional.of(new Place.Frosts(MonthDay.of(5, 15), MonthDay.of(10, 5))));
+        assertThat(held(Hold.FROST_NEAR, date, south)).isEqualTo(held);
+    }
+
+    @Test
+    void coldAndDarkHoldByThePlantsOwnThresholds() {
+        LocalDate june = LocalDate.of(2026, 6, 21);
+        assertThat(held(Hold.COLD, june, place(52, 6.5, 1, Optional.empty()))).isTrue();
+        assertThat(held(Hold.COLD, june, place(52, 8, 1, Optional.empty()))).isFalse();
+        assertThat(held(Hold.DARK, june, place(52, 18, 0.02, Optional.empty()))).isTrue();
+        assertThat(held(Hold.DARK, june, place(52, 18, 0.5, Optional.empty()))).isFalse();
+    }
+
+    @Test
+    void aDayBeforeRepottingIsNotHeldAndTheLastHeldDayIsTheTwentySeventhAfter() {
+        Place warm = place(20, 22, 1, Optional.empty());
+        LocalDate repotted = LocalDate.of(2026, 6, 1);
+        assertThat(Hold.on(repotted.minusDays(1), FUCHSIA, warm, Optional.of(repotted)))
+                .isEmpty();
+        assertThat(Hold.on(repotted, FUCHSIA, warm, Optional.of(repotted))).containsExactly(Hold.REPOTTED);
+        assertThat(Hold.on(repotted.plusDays(27), FUCHSIA, warm, Optional.of(repotted)))
+                .containsExactly(Hold.REPOTTED);
+        assertThat(Hold.on(repotted.plusDays(28), FUCHSIA, warm, Optional.of(repotted)))
+                .isEmpty();
+    }
+}
