@@ -52,7 +52,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         <h2 className="head !border-water">Water</h2>
         <div className="grid grid-cols-[auto_auto_auto] justify-between gap-x-3">
           <p>
-            <Worked step="water.pour" open={open} big>
+            <Worked step="water.full_pour" open={open} big>
               {shown.litres(w.fullPourLitres)}
             </Worked>
             <span className="note block">each watering{many && ", each pot"}</span>

@@ -60,7 +60,13 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         faults={faults}
         value={input.species}
         onChange={(species) => change({ species })}
-        hint={kind && <i>{kind.scientific}</i>}
+        hint={
+          kind && (
+            <>
+              <i>{kind.scientific}</i> · {words("toxicity", kind.toxicity)}
+            </>
+          )
+        }
         options={catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group }))}
       />
       <fieldset className="m-0 mb-2 border-0 p-0">

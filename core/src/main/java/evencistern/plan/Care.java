@@ -97,23 +97,27 @@ public record Care(
         double missing = s.lastWatered().map(d -> need.deficit(d, today)).orElse(need.usableLitres());
         double pour = need.pour(missing, working);
         // the dose of the day on which it is next poured, not of a pot just watered
-        double fullPour = need.usableLitres() / (1 - WaterNeed.LEACHING_FRACTION);
-        Optional<Feeding> feeding = s.feed().map(f -> feeding(f, s, Math.max(pour, fullPour), tools, working));
+        double fullPour = need.fullPour(working);
+        Poured poured = pour > fullPour ? new Poured(pour, "water.pour") : new Poured(fullPour, "water.full_pour");
+        Optional<Feeding> feeding = s.feed().map(f -> feeding(f, s, poured, tools, working));
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
         return new Care(plan, pour, fullPour, missing, feeding, cautions);
     }
 
-    private static Feeding feeding(Feed feed, Situation s, double litres, Tools tools, Working working) {
+    /** Litres that carry the feed, and the step of the working they come from. */
+    private record Poured(double litres, String step) {}
+
+    private static Feeding feeding(Feed feed, Situation s, Poured poured, Tools tools, Working working) {
         if (feed.rate() instanceof Rate.PerWater rate) {
-            return watered(feed, rate, s, litres, tools, working);
+            return watered(feed, rate, s, poured, tools, working);
         }
         return strewn(feed, s.pot(), s.species().appetite(), tools, working);
     }
 
     private static Watered watered(
-            Feed feed, Rate.PerWater rate, Situation s, double litres, Tools tools, Working working) {
+            Feed feed, Rate.PerWater rate, Situation s, Poured poured, Tools tools, Working working) {
         Dose dose = Dose.choose(
                 feed, rate, s.species().cap(), s.species().appetite().placeInRange(), tools.share(), working);
         double grams = feed.gramsPer(Measure.MILLILITRES).value();
@@ -133,11 +137,11 @@ public record Care(
         double forPot = working.step(
                 "feed.pot",
                 "for the pot = in the can·pour/can",
-                can.practical() / tools.canLitres() * litres,
+                can.practical() / tools.canLitres() * poured.litres(),
                 shown,
                 "COMMON",
                 earlier("in the can", can.practical(), shown, "feed.rounding"),
-                earlier("pour", litres, Unit.LITRE, "water.pour"),
+                earlier("pour", poured.litres(), Unit.LITRE, poured.step()),
                 typed("can", tools.canLitres(), Unit.LITRE, "can"));
         return new Watered(dose, can, tools.canLitres(), forPot, mixed, meter);
     }

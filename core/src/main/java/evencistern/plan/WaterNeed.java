@@ -93,6 +93,18 @@ public final class WaterNeed {
         return Math.min(missing, availableLitres);
     }
 
+    /** Litres to pour once the usable water is gone. */
+    double fullPour(Working working) {
+        return working.step(
+                "water.full_pour",
+                "pour = usable/(1 − LF)",
+                usableLitres / (1 - LEACHING_FRACTION),
+                Unit.LITRE,
+                "COMMON",
+                earlier("usable", usableLitres, Unit.LITRE, "water.usable"),
+                table("LF", LEACHING_FRACTION * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+    }
+
     /** Litres to pour to make up a deficit and let the leaching fraction run through. */
     double pour(double deficitLitres, Working working) {
         return working.step(
@@ -101,7 +113,7 @@ public final class WaterNeed {
                 deficitLitres / (1 - LEACHING_FRACTION),
                 Unit.LITRE,
                 "COMMON",
-                earlier("deficit", deficitLitres, Unit.LITRE, "water.usable"),
+                earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
                 table("LF", LEACHING_FRACTION * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 

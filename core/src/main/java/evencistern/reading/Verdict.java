@@ -104,6 +104,7 @@ public record Verdict(
         List<Action> actions = new ArrayList<>();
         Optional<FlushVolume> flush = Optional.empty();
         if (byEc.isPresent() && byEc.get().finding().high()) {
+            potWater.availableLitres(working); // so that the working shows where the water held comes from
             double goal = (band.ecLow() + band.ecHigh()) / 2;
             flush = FlushVolume.of(
                     byEc.get().value().value(), goal, water.ecMsCm(), potWater.capacityLitres(), working);

@@ -21,6 +21,7 @@ import evencistern.water.Meter;
 import evencistern.water.SourceWater;
 import evencistern.water.TdsScale;
 import evencistern.working.Working;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,6 +85,26 @@ class VerdictTest {
         assertThat(flush.goalMsCm()).isCloseTo(1.45, within(1e-9));
         assertThat(flush.mostLitres()).isCloseTo(POT.capacityLitres() * Math.log(2.85 / 1.05), within(1e-9));
         assertThat(flush.leastLitres()).isCloseTo(POT.capacityLitres() * (1 - 1.05 / 2.85), within(1e-9));
+    }
+
+    @Test
+    void theWorkingOfAFlushShowsWhereEachOfItsInputsComesFrom() {
+        Working.Recorder working = new Working.Recorder();
+        Verdict.of(
+                OptionalDouble.of(5.9),
+                OptionalDouble.of(3.25),
+                GOOD,
+                SpeciesGuide.require("streptocarpus"),
+                PEAT,
+                POT,
+                TAP,
+                working);
+        List<String> ids = working.steps().stream().map(Working.Step::id).toList();
+        assertThat(ids).contains("reading.flush");
+        working.steps()
+                .forEach(step -> step.inputs().stream()
+                        .filter(i -> i.origin() == Working.Origin.EARLIER)
+                        .forEach(i -> assertThat(ids).contains(i.from())));
     }
 
     @Test

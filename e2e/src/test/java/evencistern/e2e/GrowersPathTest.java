@@ -129,7 +129,7 @@ class GrowersPathTest {
         Locator working = page.getByRole(AriaRole.DIALOG);
         assertThat(working).containsText("V = π·h/3·(R² + R·r + r²)");
         assertThat(working).containsText("FAO paper 56");
-        assertThat(page).hasURL(Pattern.compile("working=water.pour"));
+        assertThat(page).hasURL(Pattern.compile("working=water.full_pour"));
         page.keyboard().press("Escape");
         assertThat(working).isHidden();
         // a draft survives a reload, a rejected value stays in sight

@@ -51,6 +51,36 @@ class TodayTest {
                 .isEqualTo(404);
     }
 
+    @Test
+    void theSameFeedInTwoWatersIsTwoCans() {
+        String feed = api.post(home + "/feeds", Bodies.feed()).ok().path("id").asString();
+        String rain = UUID.randomUUID().toString();
+        api.put(
+                        home + "/waters",
+                        Map.of(
+                                "id",
+                                rain,
+                                "name",
+                                "Rain",
+                                "ec",
+                                Bodies.typed("0.05", "mS/cm"),
+                                "ph",
+                                Bodies.typed("6", "pH"),
+                                "version",
+                                0))
+                .ok();
+        lot("In tap", "1", feed);
+        Map<String, Object> other = Bodies.lot(garden, feed);
+        other.put("waterId", rain);
+        api.post(home + "/lots", other).ok();
+        assertThat(api.get(home + "/today")
+                        .ok()
+                        .path("groups")
+                        .valueStream()
+                        .map(g -> g.path("waterName").asString()))
+                .containsExactlyInAnyOrder("Tap", "Rain");
+    }
+
     /** A barrel is not carried: much water is so many fillings of the largest vessel one person should lift. */
     @Test
     void whatIsMoreThanOnePersonCarriesTakesSeveralTrips() {

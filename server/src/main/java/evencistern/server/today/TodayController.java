@@ -93,7 +93,7 @@ class TodayController {
         GardenId id = new GardenId(garden);
         GardenWire g = gardens.require(id);
         LocalDate today = g.today();
-        LotCare.can(g, vessel);
+        LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
         Map<UUID, FeedWire> shelf =
                 feeds.list(id).stream().collect(Collectors.toMap(FeedWire::id, Function.identity()));
         List<Found> due = lots.listDue(id, today, MOST).stream()
@@ -127,10 +127,11 @@ class TodayController {
                 ? "0 water " + lot.waterId()
                 : String.format(
                         Locale.ROOT,
-                        "1 %08.3f %s %s",
+                        "1 %08.3f %s %s %s",
                         dose.perLitre() == null ? 0 : dose.perLitre() * feed.n(),
                         feed.id(),
-                        watered ? dose.perLitre() : "strewn");
+                        watered ? dose.perLitre() : "strewn",
+                        lot.waterId());
         return new Found(
                 new DueWire(
                         lot,
