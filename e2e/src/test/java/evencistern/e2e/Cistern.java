@@ -76,16 +76,16 @@ final class Cistern implements AutoCloseable {
         builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD);
         try {
             Cistern cistern = new Cistern(builder.start(), "http://127.0.0.1:" + port);
-            await(cistern.address);
+            await(cistern.address, cistern.process);
             return cistern;
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
     }
 
-    /** Waits until the application at an address answers that it is well. */
-    static void await(String address) {
-        for (int i = 0; i < PATIENCE_SECONDS * 4; i++) {
+    /** Waits until the application at an address answers that it is well, as long as what starts it is alive. */
+    static void await(String address, Process starting) {
+        for (int i = 0; i < PATIENCE_SECONDS * 4 && starting.isAlive(); i++) {
             try {
                 if (new Api(address).get("/actuator/health").status() == 200) {
                     return;

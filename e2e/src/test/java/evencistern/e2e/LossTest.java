@@ -85,6 +85,17 @@ class LossTest {
         return builder.start();
     }
 
+    /** Runs it and waits until it answers; what it printed is told where it does not. */
+    private Process started(int port) throws IOException {
+        Process process = run(port);
+        try {
+            Cistern.await(address(port), process);
+        } catch (IllegalStateException e) {
+            throw new IllegalStateException(Files.readString(dir.resolve("run.log")), e);
+        }
+        return process;
+    }
+
     private static String address(int port) {
         return "http://127.0.0.1:" + port;
     }
@@ -120,8 +131,7 @@ class LossTest {
     @Test
     void stoppedOrKilledTheGardenIsAsItWasLeft() throws Exception {
         int port = Cistern.freePort();
-        Process first = run(port);
-        Cistern.await(address(port));
+        Process first = started(port);
         Map<String, Object> work = everythingDue(address(port));
         JsonNode done = tick(address(port), work);
         JsonNode left = lots(address(port));
@@ -132,8 +142,7 @@ class LossTest {
                 .as("database stopped")
                 .isFalse();
 
-        Process second = run(port);
-        Cistern.await(address(port));
+        Process second = started(port);
         assertThat(lots(address(port))).isEqualTo(left);
         second.descendants().forEach(ProcessHandle::destroyForcibly);
         second.destroyForcibly();
@@ -142,14 +151,28 @@ class LossTest {
         ProcessHandle.of(postmaster).ifPresent(ProcessHandle::destroyForcibly);
         assertThat(second.waitFor(30, TimeUnit.SECONDS)).isTrue();
 
-        Process third = run(port);
-        Cistern.await(address(port));
+        Process third = started(port);
         assertThat(lots(address(port))).isEqualTo(left);
         // the same key again records nothing, even after all that
         assertThat(tick(address(port), work)).isEqualTo(done);
         assertThat(lots(address(port))).isEqualTo(left);
-        third.destroy();
+
+        Process beside = run(Cistern.freePort());
+        assertThat(beside.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        assertThat(Files.readString(dir.resolve("run.log")))
+                .contains("already runs on")
+                .contains(address(port));
+
+        // only the command is killed: its server is left, and the next start takes its place
+        Path orphan = Path.of("/proc", Files.readString(dir.resolve("server.pid")).strip(), "exe");
+        assertThat(orphan).exists();
+        third.destroyForcibly();
         assertThat(third.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        Process fourth = started(port);
+        assertThat(orphan).doesNotExist();
+        assertThat(lots(address(port))).isEqualTo(left);
+        fourth.destroy();
+        assertThat(fourth.waitFor(30, TimeUnit.SECONDS)).isTrue();
     }
 
     @Test
