@@ -164,7 +164,8 @@ class LossTest {
                 .contains(address(port));
 
         // only the command is killed: its server is left, and the next start takes its place
-        Path orphan = Path.of("/proc", Files.readString(dir.resolve("server.pid")).strip(), "exe");
+        Path orphan =
+                Path.of("/proc", Files.readString(dir.resolve("server.pid")).strip(), "exe");
         assertThat(orphan).exists();
         third.destroyForcibly();
         assertThat(third.waitFor(30, TimeUnit.SECONDS)).isTrue();
