@@ -1,12 +1,16 @@
-import { createRootRoute, createRoute, createRouter, Outlet, redirect } from "@tanstack/react-router";
+import {
+  createRootRoute,
+  createRoute,
+  createRouter,
+  lazyRouteComponent,
+  Outlet,
+  redirect,
+} from "@tanstack/react-router";
+import { LOT_STATES, type Look } from "./api/queries";
 import { Frame } from "./views/Frame";
-import { Bench } from "./views/bench/Bench";
-import { LotPage } from "./views/bench/LotPage";
-import { Feeds } from "./views/feeds/Feeds";
-import { FeedPage } from "./views/feeds/FeedPage";
 import { FirstGarden } from "./views/FirstGarden";
 import type { LotTab } from "./views/bench/tabs";
-import { ShelfView } from "./views/shelf/ShelfView";
+import { GARDEN_PARTS, type GardenPart } from "./views/garden/parts";
 import { TodayView } from "./views/today/TodayView";
 import { Nothing, Trouble } from "./ui/States";
 
@@ -42,17 +46,19 @@ const today = createRoute({
 const bench = createRoute({
   getParentRoute: () => garden,
   path: "bench",
-  component: Bench,
-  validateSearch: (s: Record<string, unknown>): { find?: string } => {
+  component: lazyRouteComponent(() => import("./views/bench/Bench"), "Bench"),
+  validateSearch: (s: Record<string, unknown>): Look => {
     const find = text(s["find"]);
-    return find ? { find } : {};
+    const place = text(s["place"]);
+    const state = LOT_STATES.find((x) => x === s["state"]);
+    return { ...(find ? { find } : {}), ...(place ? { place } : {}), ...(state && state !== "all" ? { state } : {}) };
   },
 });
 
 const lot = createRoute({
   getParentRoute: () => bench,
   path: "$lot",
-  component: LotPage,
+  component: lazyRouteComponent(() => import("./views/bench/LotPage"), "LotPage"),
   validateSearch: (s: Record<string, unknown>): { tab?: LotTab; working?: string } => {
     const tab = text(s["tab"]);
     const working = text(s["working"]);
@@ -63,14 +69,35 @@ const lot = createRoute({
   },
 });
 
-const shelf = createRoute({ getParentRoute: () => garden, path: "shelf", component: ShelfView });
-const feeds = createRoute({ getParentRoute: () => garden, path: "feeds", component: Feeds });
-const feed = createRoute({ getParentRoute: () => feeds, path: "$feed", component: FeedPage });
+const shelf = createRoute({
+  getParentRoute: () => garden,
+  path: "shelf",
+  component: lazyRouteComponent(() => import("./views/shelf/ShelfView"), "ShelfView"),
+});
+const settings = createRoute({
+  getParentRoute: () => garden,
+  path: "garden",
+  component: lazyRouteComponent(() => import("./views/garden/GardenView"), "GardenView"),
+  validateSearch: (s: Record<string, unknown>): { part?: GardenPart } => {
+    const part = GARDEN_PARTS.find((p) => p.id === s["part"])?.id;
+    return part ? { part } : {};
+  },
+});
+const feeds = createRoute({
+  getParentRoute: () => garden,
+  path: "feeds",
+  component: lazyRouteComponent(() => import("./views/feeds/Feeds"), "Feeds"),
+});
+const feed = createRoute({
+  getParentRoute: () => feeds,
+  path: "$feed",
+  component: lazyRouteComponent(() => import("./views/feeds/FeedPage"), "FeedPage"),
+});
 
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
-    garden.addChildren([gardenStart, today, bench.addChildren([lot]), feeds.addChildren([feed]), shelf]),
+    garden.addChildren([gardenStart, today, bench.addChildren([lot]), feeds.addChildren([feed]), shelf, settings]),
   ]),
   defaultPreload: "intent",
   defaultErrorComponent: ({ error }) => <Trouble problem={error} again={() => location.reload()} />,

@@ -4,6 +4,16 @@ import type { components, paths } from "./schema.gen";
 
 type Schemas = components["schemas"];
 export type Garden = Schemas["GardenWire"];
+export type SettingsInput = Schemas["SettingsInput"];
+export type Vessel = Schemas["VesselWire"];
+export type VesselInput = Schemas["VesselInput"];
+export type Water = Schemas["WaterWire"];
+export type WaterInput = Schemas["WaterInput"];
+export type PlaceInput = Schemas["PlaceInput"];
+export type Stock = Schemas["StockWire"];
+export type StockInput = Schemas["StockInput"];
+export type Done = Schemas["DoneWire"];
+export type Counts = Schemas["Counts"];
 export type NewGarden = Schemas["NewGarden"];
 export type Place = Schemas["PlaceWire"];
 export type MeterInput = Schemas["MeterInput"];
@@ -40,6 +50,8 @@ export class Problem extends Error {
     readonly status: number,
     readonly detail: string,
     readonly faults: Fault[],
+    /** Of an edit from an older version: the thing as it is now. */
+    readonly present?: unknown,
   ) {
     super(detail);
   }
@@ -70,16 +82,30 @@ api.use(token);
 
 type Result<T> = { data?: T; error?: unknown; response: Response };
 
-/** The data of a call, or a thrown {@link Problem}. */
-export async function call<T>(request: Promise<Result<T>>): Promise<T> {
-  let result: Result<T>;
+/** What an edit made: the thing as it is now, and the act to take it back by, unless nothing changed. */
+export type Edited<T> = { now: T; act: string | undefined };
+
+/** The result of a call that went well, or a thrown {@link Problem}. */
+async function result<T>(request: Promise<Result<T>>): Promise<{ data: T; response: Response }> {
+  let r: Result<T>;
   try {
-    result = await request;
+    r = await request;
   } catch (e) {
     if (e instanceof DOMException && e.name === "AbortError") throw e;
     throw new Problem(0, words("problems", "server_away"), []);
   }
-  if (result.response.ok && result.data !== undefined) return result.data;
-  const body = (result.error ?? {}) as { detail?: string; faults?: Fault[] };
-  throw new Problem(result.response.status, body.detail ?? words("problems", "unexpected"), body.faults ?? []);
+  if (r.response.ok && r.data !== undefined) return { data: r.data, response: r.response };
+  const body = (r.error ?? {}) as { detail?: string; faults?: Fault[]; present?: unknown };
+  throw new Problem(r.response.status, body.detail ?? words("problems", "unexpected"), body.faults ?? [], body.present);
+}
+
+/** The data of a call. */
+export async function call<T>(request: Promise<Result<T>>): Promise<T> {
+  return (await result(request)).data;
+}
+
+/** The data of a call that edits, with its act. */
+export async function edit<T>(request: Promise<Result<T>>): Promise<Edited<T>> {
+  const { data, response } = await result(request);
+  return { now: data, act: response.headers.get("Act-Id") ?? undefined };
 }

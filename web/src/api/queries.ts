@@ -1,4 +1,11 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  infiniteQueryOptions,
+  keepPreviousData,
+  queryOptions,
+  useMutation,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { useParams } from "@tanstack/react-router";
 import { api, call, type Problem } from ".";
 
@@ -18,11 +25,35 @@ export const gardenQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}", { params: { path: { garden } } })),
   });
 
-export const lotsQuery = (garden: string) =>
+/** What of the bench is looked at. */
+export type Look = { find?: string; place?: string; state?: LotState };
+export const LOT_STATES = ["all", "due", "thirsty", "over", "retired"] as const;
+export type LotState = (typeof LOT_STATES)[number];
+
+const PAGE = 200;
+
+const lots = (garden: string, look: Look, offset: number, limit: number) =>
+  call(api.GET("/api/gardens/{garden}/lots", { params: { path: { garden }, query: { ...look, offset, limit } } }));
+
+/** The first page of the bench, with the counts. */
+export const lotsQuery = (garden: string, look: Look = {}) =>
   queryOptions({
-    queryKey: ["garden", garden, "lots"],
-    queryFn: () =>
-      call(api.GET("/api/gardens/{garden}/lots", { params: { path: { garden }, query: { offset: 0, limit: 200 } } })),
+    queryKey: ["garden", garden, "lots", "first", look],
+    queryFn: () => lots(garden, look, 0, PAGE),
+    placeholderData: keepPreviousData,
+  });
+
+/** The bench page by page. */
+export const benchQuery = (garden: string, look: Look) =>
+  infiniteQueryOptions({
+    queryKey: ["garden", garden, "lots", "pages", look],
+    queryFn: ({ pageParam }) => lots(garden, look, pageParam, PAGE),
+    initialPageParam: 0,
+    getNextPageParam: (_last, pages) => {
+      const got = pages.reduce((n, p) => n + p.lots.length, 0);
+      return got < (pages[0]?.counts.looked ?? 0) && pages[pages.length - 1]!.lots.length > 0 ? got : undefined;
+    },
+    placeholderData: keepPreviousData,
   });
 
 export const lotQuery = (garden: string, lot: string) =>
@@ -31,15 +62,20 @@ export const lotQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}", { params: { path: { garden, lot } } })),
   });
 
+const LINES = 50;
+
+/** A lot's journal, newest first, page by page. */
 export const journalQuery = (garden: string, lot: string) =>
-  queryOptions({
+  infiniteQueryOptions({
     queryKey: ["garden", garden, "lots", lot, "journal"],
-    queryFn: () =>
+    queryFn: ({ pageParam }) =>
       call(
         api.GET("/api/gardens/{garden}/lots/{lot}/journal", {
-          params: { path: { garden, lot }, query: { limit: 50 } },
+          params: { path: { garden, lot }, query: { limit: LINES, ...(pageParam ? { before: pageParam } : {}) } },
         }),
       ),
+    initialPageParam: 0,
+    getNextPageParam: (last) => (last.length === LINES ? last[last.length - 1]!.id : undefined),
   });
 
 export const readingsQuery = (garden: string, lot: string) =>
@@ -52,6 +88,20 @@ export const feedsQuery = (garden: string) =>
   queryOptions({
     queryKey: ["garden", garden, "feeds"],
     queryFn: () => call(api.GET("/api/gardens/{garden}/feeds", { params: { path: { garden } } })),
+  });
+
+export const stockQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "stock"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/stock", { params: { path: { garden } } })),
+  });
+
+export const actsQuery = (garden: string, limit: number) =>
+  queryOptions({
+    queryKey: ["garden", garden, "acts", limit],
+    queryFn: () =>
+      call(api.GET("/api/gardens/{garden}/acts", { params: { path: { garden }, query: { offset: 0, limit } } })),
+    placeholderData: keepPreviousData,
   });
 
 export const todayQuery = (garden: string, vessel: string | undefined) =>

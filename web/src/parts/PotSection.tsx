@@ -8,20 +8,43 @@ const LEFT = 62;
  * The pot cut open, to scale: each layer's tint is the share of its pores that hold water, as computed for that height;
  * beside it the same as a curve, water to the left of the line, air between it and the dashed edge of the pores.
  */
-export function PotSection({ layers, potHeightCm, shown }: { layers: Layer[]; potHeightCm: number; shown: Shown }) {
+export function PotSection({
+  layers,
+  potHeightCm,
+  topWidthCm,
+  shown,
+}: {
+  layers: Layer[];
+  potHeightCm: number;
+  topWidthCm: number;
+  shown: Shown;
+}) {
   const first = layers[0];
   const last = layers[layers.length - 1];
   if (!first || !last) return null;
   const step = layers.length > 1 ? layers[1]!.aboveFloorCm - first.aboveFloorCm : potHeightCm;
   const mixHeight = last.aboveFloorCm + step / 2;
-  const slope = (last.widthCm - first.widthCm) / (last.aboveFloorCm - first.aboveFloorCm || 1);
-  const widthAt = (h: number) => first.widthCm + slope * (h - first.aboveFloorCm);
   const rim = Math.max(potHeightCm, mixHeight * 1.02);
-  const scale = Math.min(HEIGHT / rim, 250 / widthAt(rim));
+  // the wall, height by height, from the layers' own widths; beyond the lowest it runs on as it does above it
+  const beyond = layers.length > 1 ? first.widthCm - (layers[1]!.widthCm - first.widthCm) / 2 : first.widthCm;
+  const wall = [
+    { h: 0, w: Math.max(0, beyond) },
+    ...layers.map((l) => ({ h: l.aboveFloorCm, w: l.widthCm })),
+    { h: rim, w: topWidthCm },
+  ];
+  const widthAt = (h: number) => {
+    const i = wall.findIndex((p) => p.h >= h);
+    const above = wall[Math.max(i, 1)] ?? wall[wall.length - 1]!;
+    const below = wall[Math.max(i, 1) - 1] ?? wall[0]!;
+    return below.w + ((above.w - below.w) * (h - below.h)) / (above.h - below.h || 1);
+  };
+  const widest = Math.max(...wall.map((p) => p.w));
+  const scale = Math.min(HEIGHT / rim, 250 / widest);
   const drawn = rim * scale;
   const middle = LEFT + 125;
   const y = (h: number) => 12 + drawn - h * scale;
   const x = (h: number, side: number) => middle + (side * widthAt(h) * scale) / 2;
+  const side = (s: number, points: typeof wall) => points.map((p) => `${x(p.h, s)},${y(p.h)}`).join("L");
   const curveLeft = LEFT + 280;
   const curve = (v: number) => curveLeft + v * 90;
   const path = (of: (l: Layer) => number) =>
@@ -49,7 +72,7 @@ export function PotSection({ layers, potHeightCm, shown }: { layers: Layer[]; po
           );
         })}
         <path
-          d={`M${x(rim, -1)},${y(rim)}L${x(0, -1)},${y(0)}L${x(0, 1)},${y(0)}L${x(rim, 1)},${y(rim)}`}
+          d={`M${side(-1, [...wall].reverse())}L${side(1, wall)}`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth="2.5"

@@ -5,14 +5,15 @@ type Props<T> = {
   label: string;
   /** What one of them is called: lot, feed. */
   one: string;
+  /** Those that are found. */
   items: T[];
-  nameOf: (item: T) => string;
   find: string;
   setFind: (v: string) => void;
   link: (item: T) => ReactNode;
   add: () => void;
   /** On a narrow page the list makes room for what is open. */
   hidden: boolean;
+  foot?: ReactNode;
 };
 
 /** How an entry of the list is drawn, and how the open one is told from the rest. */
@@ -26,14 +27,13 @@ export function SideList<T extends { id: string }>({
   label,
   one,
   items,
-  nameOf,
   find,
   setFind,
   link,
   add,
   hidden,
+  foot,
 }: Props<T>) {
-  const listed = items.filter((i) => nameOf(i).toLowerCase().includes(find.toLowerCase()));
   return (
     <aside aria-label={label} className={`no-print ${hidden ? "hidden lg:block" : ""}`}>
       <input
@@ -45,14 +45,15 @@ export function SideList<T extends { id: string }>({
         onChange={(e) => setFind(e.target.value)}
       />
       <ul className="my-2 list-none p-0">
-        {listed.map((i) => (
+        {items.map((i) => (
           <li key={i.id} className="border-b border-rule">
             {link(i)}
           </li>
         ))}
       </ul>
-      {items.length > 0 && listed.length === 0 && <p className="note">No {one} is named like that.</p>}
+      {find && items.length === 0 && <p className="note">No {one} is named like that.</p>}
       <Button onClick={add}>Add a {one}</Button>
+      {foot && <div className="mt-2">{foot}</div>}
     </aside>
   );
 }

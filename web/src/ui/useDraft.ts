@@ -1,9 +1,6 @@
 import { useCallback, useState } from "react";
 
-/**
- * A form's input that survives a reload. Kept under a key with the version it was begun from; a draft of another version
- * is still offered, so that nothing typed is lost.
- */
+/** A form's input that survives a reload. It holds the version it was begun from, so that a save of an older one is seen. */
 export function useDraft<T>(key: string, saved: T) {
   const name = `draft:${key}`;
   const [draft, setDraft] = useState<T | undefined>(() => {

@@ -8,6 +8,7 @@ import { Segmented } from "../ui/Segmented";
 import { Trouble } from "../ui/States";
 import { useDraft } from "../ui/useDraft";
 import { useTheme } from "../ui/useTheme";
+import { RestoreGarden } from "./garden/RestoreGarden";
 
 type Water = "tap" | "rain" | "measured";
 type Draft = NewGarden & { water: Water };
@@ -41,7 +42,7 @@ function sent({ water, waterEc, waterPh, ...rest }: Draft): NewGarden {
 }
 
 /** The first page of an empty installation: six short answers, then the bottle, then the plant. */
-export function FirstStart() {
+export default function FirstStart() {
   useTheme();
   const draft = useDraft<Draft>("first-garden", EMPTY);
   const navigate = useNavigate();
@@ -51,8 +52,10 @@ export function FirstStart() {
     (body: NewGarden) => call(api.POST("/api/gardens", { body })),
     (garden) => {
       draft.drop();
-      void client.invalidateQueries({ queryKey: ["gardens"] });
-      void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: garden.id, feed: `new-${newId()}` } });
+      // the list of gardens only once this page is left: with a garden in it, it would lead to that one's day
+      void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: garden.id, feed: `new-${newId()}` } }).then(() =>
+        client.invalidateQueries({ queryKey: ["gardens"] }),
+      );
     },
   );
   const d = draft.value;
@@ -171,6 +174,12 @@ export function FirstStart() {
           {make.isPending ? "Making it …" : make.error?.retry ? "Retry" : "On to the bottle"}
         </Button>
       </form>
+      <details className="mt-8 max-w-md border-t border-rule pt-3">
+        <summary className="note underline underline-offset-4">You have a garden file from before?</summary>
+        <div className="mt-2">
+          <RestoreGarden />
+        </div>
+      </details>
     </main>
   );
 }

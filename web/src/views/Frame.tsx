@@ -1,54 +1,70 @@
-import { useQuery } from "@tanstack/react-query";
-import { Link, Outlet } from "@tanstack/react-router";
-import { api, call, newId, type Garden } from "../api";
-import { feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link, Outlet, useNavigate } from "@tanstack/react-router";
+import { Fragment, lazy, Suspense, useState } from "react";
+import { newId, Problem, type Garden } from "../api";
+import { actsQuery, feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
 import { longDay } from "../text/numbers";
+import { KEYS, useKeys } from "../ui/keys";
+import { useNotices } from "../ui/notices";
+import { Panel } from "../ui/Panel";
 import { Segmented } from "../ui/Segmented";
 import { Loading, Trouble } from "../ui/States";
 import { useTheme } from "../ui/useTheme";
+import { useUndo } from "../ui/useUndo";
+import { GARDEN_PARTS } from "./garden/parts";
+import { saveSettings, settingsOf } from "./garden/settings";
+import type { Order } from "./Palette";
+
+const Palette = lazy(() => import("./Palette"));
 
 const VIEWS = [
   { to: "/g/$garden/today", label: "Today" },
   { to: "/g/$garden/bench", label: "Bench" },
   { to: "/g/$garden/feeds", label: "Feeds" },
   { to: "/g/$garden/shelf", label: "Shelf" },
+  { to: "/g/$garden/garden", label: "Garden" },
 ] as const;
 
-function Habits({ garden }: { garden: Garden }) {
-  const change = useAct(garden.id, (body: Pick<Garden, "unitHabit" | "hand" | "version">) =>
-    call(api.PUT("/api/gardens/{garden}/habits", { params: { path: { garden: garden.id } }, body })),
+/** The unit habit, changed from any page. */
+function Units({ garden }: { garden: Garden }) {
+  const { say } = useNotices();
+  const change = useAct(garden.id, (unitHabit: Garden["unitHabit"]) =>
+    saveSettings(garden.id, { ...settingsOf(garden), unitHabit }),
   );
-  const set = (part: Partial<Pick<Garden, "unitHabit" | "hand">>) =>
-    change.mutate({ unitHabit: garden.unitHabit, hand: garden.hand, version: garden.version, ...part });
   return (
-    <>
-      <Segmented
-        label="Units"
-        value={garden.unitHabit}
-        onChange={(v) => set({ unitHabit: v as Garden["unitHabit"] })}
-        options={[
-          { value: "metric", label: "L · cm" },
-          { value: "us", label: "gal · in" },
-        ]}
-      />
-      <Segmented
-        label="Measure feed with"
-        value={garden.hand}
-        onChange={(v) => set({ hand: v as Garden["hand"] })}
-        options={[
-          { value: "spoons", label: "spoons" },
-          { value: "scale", label: "gram scale" },
-        ]}
-      />
-    </>
+    <Segmented
+      label="Units"
+      value={garden.unitHabit}
+      onChange={(v) => change.mutate(v as Garden["unitHabit"], { onError: (e) => say({ text: e.detail, bad: true }) })}
+      options={[
+        { value: "metric", label: "L · cm" },
+        { value: "us", label: "gal · in" },
+      ]}
+    />
   );
+}
+
+/** Takes back the last act that has not been taken back. */
+function useUndoLast(garden: string) {
+  const client = useQueryClient();
+  const { say } = useNotices();
+  const undo = useUndo(garden);
+  return () =>
+    void client
+      .fetchQuery({ ...actsQuery(garden, 20), staleTime: 0 })
+      .then((acts) => {
+        const last = acts.find((a) => !a.undone && a.undoes === undefined);
+        if (last) undo(last.actId);
+        else say({ text: "There is nothing to take back." });
+      })
+      .catch((e: unknown) => say({ text: e instanceof Problem ? e.detail : String(e), bad: true }));
 }
 
 /** Until the first lot stands on the bench: what is done, and what comes next. */
 function FirstSteps({ garden }: { garden: string }) {
   const lots = useQuery(lotsQuery(garden)).data;
   const feeds = useQuery(feedsQuery(garden)).data;
-  if (!lots || !feeds || lots.total > 0) return null;
+  if (!lots || !feeds || lots.counts.all + lots.counts.retired > 0) return null;
   const params = { garden };
   return (
     <p role="note" className="border-b border-rule py-2">
@@ -73,6 +89,36 @@ function FirstSteps({ garden }: { garden: string }) {
 export function Frame() {
   const { id, garden, catalogue } = useGarden();
   const { theme, turn } = useTheme();
+  const navigate = useNavigate();
+  const [panel, setPanel] = useState<"find" | "keys">();
+  const undoLast = useUndoLast(id);
+  const params = { garden: id };
+  const newLot = () => void navigate({ to: "/g/$garden/bench/$lot", params: { ...params, lot: `new-${newId()}` } });
+  const orders: Order[] = [
+    ...VIEWS.map((v) => ({
+      label: v.label,
+      key: v.label[0]!.toLowerCase(),
+      run: () => void navigate({ to: v.to, params }),
+    })),
+    { label: "A new lot", key: "n", run: newLot },
+    {
+      label: "A new feed",
+      run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
+    },
+    { label: "Undo what was done last", key: "u", run: undoLast },
+    ...GARDEN_PARTS.slice(1).map((p) => ({
+      label: p.label,
+      run: () => void navigate({ to: "/g/$garden/garden", params, search: { part: p.id } }),
+    })),
+    { label: theme === "light" ? "Night colours" : "Day colours", run: turn },
+    { label: "Print this page", run: () => window.print() },
+    { label: "Keys", key: "?", run: () => setPanel("keys") },
+  ];
+  useKeys({
+    ...Object.fromEntries(orders.flatMap((o) => (o.key ? [[o.key, o.run]] : []))),
+    "/": () => document.querySelector<HTMLInputElement>("main input[type=search]")?.focus(),
+    "Ctrl K": () => setPanel("find"),
+  });
   const failed = garden.isLoadingError ? garden : catalogue.isLoadingError ? catalogue : undefined;
   return (
     <div className="mx-auto flex min-h-screen max-w-[84rem] flex-col px-3 sm:px-6">
@@ -105,7 +151,22 @@ export function Frame() {
             ))}
           </nav>
           <div className="flex flex-wrap items-center gap-2">
-            {garden.data && <Habits garden={garden.data} />}
+            {garden.data && <Units garden={garden.data} />}
+            <button
+              type="button"
+              onClick={() => setPanel("find")}
+              className="min-h-8 px-2 text-sm underline underline-offset-4"
+            >
+              Find <kbd className="fig hidden text-xs text-soft no-underline lg:inline">Ctrl K</kbd>
+            </button>
+            <button
+              type="button"
+              aria-label="Keys"
+              onClick={() => setPanel("keys")}
+              className="min-h-8 px-2 text-sm underline underline-offset-4"
+            >
+              ?
+            </button>
             <button type="button" onClick={turn} className="min-h-8 px-2 text-sm underline underline-offset-4">
               {theme === "light" ? "Night" : "Day"}
             </button>
@@ -129,6 +190,25 @@ export function Frame() {
           <Loading what="the garden" />
         )}
       </main>
+      {panel === "keys" && (
+        <Panel title="Keys" close={() => setPanel(undefined)}>
+          <dl className="m-0 grid grid-cols-[5rem_1fr] gap-y-1">
+            {KEYS.map((k) => (
+              <Fragment key={k.key}>
+                <dt>
+                  <kbd className="fig border border-rule-strong px-1.5">{k.key}</kbd>
+                </dt>
+                <dd className="m-0">{k.does}</dd>
+              </Fragment>
+            ))}
+          </dl>
+        </Panel>
+      )}
+      {panel === "find" && (
+        <Suspense fallback={null}>
+          <Palette garden={id} orders={orders} close={() => setPanel(undefined)} />
+        </Suspense>
+      )}
     </div>
   );
 }

@@ -3,56 +3,55 @@ import { Link, Outlet, useNavigate, useParams, useSearch } from "@tanstack/react
 import { newId } from "../../api";
 import { gardenQuery, lotsQuery, useGardenId } from "../../api/queries";
 import { dayFrom } from "../../text/numbers";
-import { Button } from "../../ui/Button";
 import { ENTRY, SideList } from "../../ui/SideList";
-import { Loading, Nothing, Trouble } from "../../ui/States";
+import { Loading, Trouble } from "../../ui/States";
+import { BenchList } from "./BenchList";
 
-/** The lots, and the one that is open beside them. */
+/** All lots, or the one that is open with the others beside it. */
 export function Bench() {
-  const id = useGardenId();
-  const { find } = useSearch({ from: "/g/$garden/bench" });
   const open = useParams({ strict: false }).lot;
+  return open ? (
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
+      <Beside />
+      <Outlet key={open} />
+    </div>
+  ) : (
+    <BenchList />
+  );
+}
+
+function Beside() {
+  const id = useGardenId();
+  const look = useSearch({ from: "/g/$garden/bench" });
   const navigate = useNavigate({ from: "/g/$garden/bench" });
-  const lots = useQuery(lotsQuery(id));
+  const lots = useQuery(lotsQuery(id, look));
   const today = useQuery(gardenQuery(id)).data?.today;
   if (lots.isPending) return <Loading what="the bench" />;
   if (lots.isLoadingError) return <Trouble problem={lots.error} again={() => void lots.refetch()} />;
-  const add = () => void navigate({ to: "/g/$garden/bench/$lot", params: { garden: id, lot: `new-${newId()}` } });
+  const more = lots.data.counts.looked - lots.data.lots.length;
   return (
-    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
-      <SideList
-        label="Lots"
-        one="lot"
-        items={lots.data.lots}
-        nameOf={(l) => l.name}
-        find={find ?? ""}
-        setFind={(v) => void navigate({ to: ".", search: v ? { find: v } : {}, replace: true })}
-        add={add}
-        hidden={open !== undefined}
-        link={(l) => (
-          <Link to="/g/$garden/bench/$lot" params={{ garden: id, lot: l.id }} search={(s) => s} {...ENTRY}>
-            {l.name}
-            <span className="note block font-normal">
-              {l.pots > 1 && `${l.pots} pots · `}due {today ? dayFrom(l.state.dueOn, today) : ""}
-            </span>
-          </Link>
-        )}
-      />
-      {open ? (
-        <Outlet key={open} />
-      ) : lots.data.total === 0 ? (
-        <Nothing title="The bench is empty.">
-          <p className="mb-3">
-            A lot is one plant, or many alike: its pot, its mix, its place. From these come the litres, the days and the
-            spoons.
-          </p>
-          <Button look="ink" onClick={add}>
-            Add the first lot
-          </Button>
-        </Nothing>
-      ) : (
-        <p className="note hidden p-6 lg:block">Open a lot to see its pot, its dose and its dates.</p>
+    <SideList
+      label="Lots"
+      one="lot"
+      items={lots.data.lots}
+      find={look.find ?? ""}
+      setFind={(v) => void navigate({ to: ".", search: (s) => ({ ...s, find: v || undefined }), replace: true })}
+      add={() => void navigate({ to: "/g/$garden/bench/$lot", params: { garden: id, lot: `new-${newId()}` } })}
+      hidden
+      link={(l) => (
+        <Link to="/g/$garden/bench/$lot" params={{ garden: id, lot: l.id }} search={(s) => s} {...ENTRY}>
+          {l.name}
+          <span className="note block font-normal">
+            {l.pots > 1 && `${l.pots} pots · `}
+            {l.retired ? "off the bench" : `due ${today ? dayFrom(l.state.dueOn, today) : ""}`}
+          </span>
+        </Link>
       )}
-    </div>
+      foot={
+        <Link to="/g/$garden/bench" params={{ garden: id }} search={(s) => s} className="note">
+          {more > 0 ? `${more} more on the whole bench` : "The whole bench"}
+        </Link>
+      }
+    />
   );
 }

@@ -44,7 +44,6 @@ type Props = {
 export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, open }: Props) {
   const w = care.water;
   const layers = care.layers;
-  const mixHeight = (layers[layers.length - 1]?.aboveFloorCm ?? 0) * (layers.length / (layers.length - 0.5));
   const many = pots.trim() !== "1";
   return (
     <div className="gap-6 xl:grid xl:grid-cols-[1fr_20rem]">
@@ -78,18 +77,17 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             ? `Last watered ${day(lot.state.lastWateredOn)}: ${shown.litres(w.litresMissing)} gone, so ${shown.litres(w.litresNow)} if you water now.`
             : "Not watered yet under this plan: the dates start from today."}
         </p>
-        <PotSection layers={layers} potHeightCm={mixHeight * 1.12} shown={shown} />
+        <PotSection layers={layers} potHeightCm={w.potHeightCm} topWidthCm={w.topWidthCm} shown={shown} />
         <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
           <Line label="Mix in pot">
             <Worked step="pot.volume" open={open}>
               {shown.litres(w.mixLitres)}
             </Worked>
           </Line>
-          <Line label="Weighs">
+          <Line label="Weighs, drained">
             <Worked step="media.weight" open={open}>
               {shown.kilograms(w.wetKg)}
-            </Worked>{" "}
-            <span className="note">+&nbsp;pot</span>
+            </Worked>
           </Line>
           <Line label="Drained, water">
             <Worked step="media.capacity" open={open}>
@@ -203,7 +201,7 @@ function DoseOf({
             <Worked step="feed.ceiling" open={open}>
               {shown.strength(d.ceilingPerLitre, d.hand.measure)}
             </Worked>
-            <span className={`note block ${d.heldBack ? "!text-stop" : ""}`}>
+            <span className={`note block whitespace-normal ${d.heldBack ? "!text-stop" : ""}`}>
               {d.heldBack && "▲ held back by "}
               {words("ceilings", d.ceiling)}
             </span>

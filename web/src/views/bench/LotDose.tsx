@@ -3,9 +3,11 @@ import { useState } from "react";
 import {
   api,
   call,
+  edit,
   type Care,
   type CareAsk,
   type Catalogue,
+  type Edited,
   type Fault,
   type Feed,
   type Garden,
@@ -17,11 +19,13 @@ import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { useNotices } from "../../ui/notices";
+import { Conflict } from "../../ui/Conflict";
 import { Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
 import { DoseAnswer } from "./DoseAnswer";
 import { LotForm } from "./LotForm";
+import { inputOf } from "./lotInput";
 
 type Props = {
   saved: LotInput;
@@ -34,11 +38,10 @@ type Props = {
 
 /** Inputs on the left in the order the hand thinks, the answer on the right, redrawn with every keystroke. */
 export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) {
-  const draft = useDraft<LotInput>(`lot:${saved.id}:${saved.version}`, saved);
+  const draft = useDraft<LotInput>(`lot:${saved.id}`, saved);
   const [share, setShare] = useState("");
   const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
-  const { say } = useNotices();
   const input = draft.value;
   const place = garden.places.find((p) => p.id === input.placeId);
   const water = garden.waters.find((w) => w.id === input.waterId);
@@ -55,34 +58,34 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
           feed,
           can: { text: String(can.litres), unit: "L" },
           hand: garden.hand,
+          spoons: garden.spoons,
           share: feed && share.trim() ? { text: share, unit: "%" } : undefined,
           today: garden.today,
           startedOn: input.startedOn,
           repottedOn: input.repottedOn,
-          lastWateredOn: lot?.state.lastWateredOn,
-          lastFedOn: lot?.state.lastFedOn,
+          lastWateredOn: lot?.state.lastWateredOn ?? input.wateredBefore,
+          lastFedOn: lot?.state.lastFedOn ?? input.fedBefore,
           working: working !== undefined,
         }
       : undefined;
   const live = useLive<CareAsk, Care>(ask, (body, signal) => call(api.POST("/api/live/care", { body, signal })));
 
+  const told = useTold(garden.id);
   const save = useAct(
     garden.id,
-    (body: LotInput) =>
-      call(
-        lot
-          ? api.PUT("/api/gardens/{garden}/lots/{lot}", { params: { path: { garden: garden.id, lot: lot.id } }, body })
-          : api.POST("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body }),
-      ),
-    (now: Lot) => {
+    (body: LotInput) => edit(api.PUT("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body })),
+    ({ now, act }: Edited<Lot>) => {
       draft.drop();
-      say({ text: `${now.name}: saved.` });
+      told(`${now.name}: saved.`, act);
       if (!lot)
         void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: now.id }, replace: true });
     },
   );
   const faults: Fault[] = [...(save.error?.faults ?? []), ...(live.problem?.faults ?? [])];
-  const stale = save.error?.faults.some((f) => f.code === "stale") ?? false;
+  const theirs = lot && draft.changed && input.version !== lot.version ? inputOf(lot) : undefined;
+  const named = (id: string) =>
+    [...garden.places, ...garden.waters, ...feeds].find((t) => t.id === id)?.name ??
+    catalogue.species.find((s) => s.key === id)?.common;
   const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
 
   return (
@@ -91,7 +94,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
         aria-label="Lot"
         onSubmit={(e) => {
           e.preventDefault();
-          save.mutate(stale && lot ? { ...input, version: lot.version } : input);
+          save.mutate(input);
         }}
       >
         <LotForm
@@ -104,11 +107,27 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
           share={share}
           setShare={setShare}
         />
-        {save.isError && (save.error.retry || stale || save.error.faults.length === 0) && (
+        {theirs && (
+          <Conflict
+            mine={input}
+            theirs={theirs}
+            named={named}
+            keep={() => {
+              draft.change({ version: theirs.version });
+              save.mutate({ ...input, version: theirs.version });
+            }}
+            take={draft.drop}
+          />
+        )}
+        {save.isError && !theirs && (save.error.retry || save.error.faults.length === 0) && (
           <Trouble problem={save.error} />
         )}
         <div className="sticky bottom-14 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
-          <Button look="ink" type="submit" disabled={save.isPending || (!draft.changed && lot !== undefined)}>
+          <Button
+            look="ink"
+            type="submit"
+            disabled={save.isPending || theirs !== undefined || (!draft.changed && lot !== undefined)}
+          >
             {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : lot ? "Save changes" : "Add this lot"}
           </Button>
           {draft.changed && (

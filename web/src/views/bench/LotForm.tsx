@@ -1,11 +1,9 @@
 import { Link } from "@tanstack/react-router";
-import type { Catalogue, Fault, Feed, Garden, LotInput, PotInput, Typed } from "../../api";
+import type { Catalogue, Fault, Feed, Garden, LotInput } from "../../api";
 import { words } from "../../text";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
-import { Segmented } from "../../ui/Segmented";
+import { PotFields } from "./PotFields";
 
-const LENGTHS = ["cm", "in", "mm"];
-const VOLUMES = ["L", "mL", "US gal", "US qt"];
 const NO_FEED = "none";
 
 type Props = {
@@ -19,21 +17,13 @@ type Props = {
   setShare: (v: string) => void;
 };
 
+/** What may be chosen: everything but what was put away, unless it is the one chosen already. */
+function offered<T extends { id: string; retired: boolean }>(things: T[], chosen: string | undefined): T[] {
+  return things.filter((t) => !t.retired || t.id === chosen);
+}
+
 export function LotForm({ input, change, faults, garden, catalogue, feeds, share, setShare }: Props) {
-  const pot = (part: Partial<PotInput>) => change({ pot: { ...input.pot, ...part } });
-  const size = (label: string, field: "top" | "base" | "height") => (
-    <NumberField
-      row
-      label={label}
-      field={`pot.${field}`}
-      faults={faults}
-      value={input.pot[field]}
-      units={LENGTHS}
-      onChange={(v: Typed) => pot({ [field]: v })}
-    />
-  );
   const kind = catalogue.species.find((s) => s.key === input.species);
-  const across = input.pot.shape === "round" ? "across" : "side";
   return (
     <>
       <div className="grid grid-cols-[1fr_4.5rem] gap-2">
@@ -69,36 +59,12 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         }
         options={catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group }))}
       />
-      <fieldset className="m-0 mb-2 border-0 p-0">
-        <legend className="sr-only">Pot</legend>
-        <div className="flex items-center justify-between">
-          <span className="text-sm">Pot, inside</span>
-          <Segmented
-            label="Pot shape"
-            value={input.pot.shape}
-            onChange={(shape) => pot({ shape: shape as PotInput["shape"] })}
-            options={[
-              { value: "round", label: "round" },
-              { value: "square", label: "square" },
-            ]}
-          />
-        </div>
-        <div className="mt-1">
-          {size(`Top, ${across}`, "top")}
-          {size(`Base, ${across}`, "base")}
-          {size("Height", "height")}
-          <NumberField
-            row
-            label="Mix, measured"
-            field="pot.measured"
-            faults={faults}
-            value={input.pot.measured ?? { text: "", unit: "L" }}
-            units={VOLUMES}
-            placeholder="if you did"
-            onChange={(measured) => pot({ measured })}
-          />
-        </div>
-      </fieldset>
+      <PotFields
+        pot={input.pot}
+        change={(part) => change({ pot: { ...input.pot, ...part } })}
+        faults={faults}
+        catalogue={catalogue}
+      />
       <ChoiceField
         label="Mix"
         field="mix"
@@ -115,7 +81,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
           faults={faults}
           value={input.placeId}
           onChange={(placeId) => change({ placeId })}
-          options={garden.places.map((p) => ({ value: p.id, label: p.name }))}
+          options={offered(garden.places, input.placeId).map((p) => ({ value: p.id, label: p.name }))}
         />
         <ChoiceField
           row
@@ -124,7 +90,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
           faults={faults}
           value={input.waterId}
           onChange={(waterId) => change({ waterId })}
-          options={garden.waters.map((w) => ({ value: w.id, label: w.name }))}
+          options={offered(garden.waters, input.waterId).map((w) => ({ value: w.id, label: w.name }))}
         />
       </div>
       <ChoiceField
@@ -134,7 +100,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         value={input.feedId ?? NO_FEED}
         onChange={(v) => change({ feedId: v === NO_FEED ? undefined : v })}
         options={[
-          ...feeds.map((f) => ({ value: f.id, label: `${f.name} ${f.n}-${f.p2o5}-${f.k2o}` })),
+          ...offered(feeds, input.feedId).map((f) => ({ value: f.id, label: `${f.name} ${f.n}-${f.p2o5}-${f.k2o}` })),
           { value: NO_FEED, label: "none, plain water" },
         ]}
         hint={
@@ -160,6 +126,22 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
           faults={faults}
           value={input.repottedOn}
           onChange={(repottedOn) => change({ repottedOn })}
+        />
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        <DateField
+          label="Watered last, before this"
+          field="lot.watered_before"
+          faults={faults}
+          value={input.wateredBefore}
+          onChange={(wateredBefore) => change({ wateredBefore })}
+        />
+        <DateField
+          label="Fed last, before this"
+          field="lot.fed_before"
+          faults={faults}
+          value={input.fedBefore}
+          onChange={(fedBefore) => change({ fedBefore })}
         />
       </div>
     </>

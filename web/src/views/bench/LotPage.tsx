@@ -2,47 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
 import { Tabs } from "radix-ui";
 import { useMemo } from "react";
-import type { Catalogue, Feed, Garden, Lot, LotInput } from "../../api";
 import { catalogueQuery, feedsQuery, gardenQuery, lotQuery, useGardenId } from "../../api/queries";
 import { Shown } from "../../text/numbers";
 import { Loading, Trouble } from "../../ui/States";
 import { Journal } from "./Journal";
+import { LotHead } from "./LotHead";
+import { blank, inputOf } from "./lotInput";
 import { LotDose } from "./LotDose";
 import { Readings } from "./Readings";
 import { LOT_TABS, type LotTab } from "./tabs";
-
-/** The form of a lot that is not there yet: the first species, place and mix, in the units the person thinks in. */
-function blank(id: string, garden: Garden, catalogue: Catalogue, feeds: Feed[]): LotInput {
-  const us = garden.unitHabit === "us";
-  const size = (cm: string, inches: string) => ({ text: us ? inches : cm, unit: us ? "in" : "cm" });
-  return {
-    id,
-    name: "",
-    pots: { text: "1", unit: "" },
-    species: catalogue.species[0]!.key,
-    pot: {
-      shape: "round",
-      top: size("13", "5"),
-      base: size("9", "3½"),
-      height: size("12", "4¾"),
-      measured: { text: "", unit: us ? "US gal" : "L" },
-    },
-    mix: catalogue.mixes[0]!.key,
-    placeId: garden.places[0]!.id,
-    waterId: garden.waters[0]!.id,
-    feedId: feeds[0]?.id,
-    version: 0,
-  };
-}
-
-function inputOf(lot: Lot): LotInput {
-  const { pots, state, ...rest } = lot;
-  return {
-    ...rest,
-    pots: { text: String(pots), unit: "" },
-    pot: { ...lot.pot, measured: lot.pot.measured ?? { text: "", unit: "L" } },
-  };
-}
 
 export function LotPage() {
   const garden = useGardenId();
@@ -70,6 +38,7 @@ export function LotPage() {
       <Link to="/g/$garden/bench" params={{ garden }} className="note lg:hidden">
         ← all lots
       </Link>
+      {lot.data && <LotHead lot={lot.data} garden={g} catalogue={catalogue} />}
       {!lot.data ? (
         dose
       ) : (
@@ -93,7 +62,7 @@ export function LotPage() {
             <Readings lot={lot.data} garden={g} catalogue={catalogue} shown={shown} />
           </Tabs.Content>
           <Tabs.Content value="journal">
-            <Journal lot={lot.data} garden={g} shown={shown} />
+            <Journal lot={lot.data} garden={g} catalogue={catalogue} shown={shown} />
           </Tabs.Content>
         </Tabs.Root>
       )}

@@ -20,10 +20,10 @@ import { words } from "../../text";
 import { day, figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
-import { useNotices } from "../../ui/notices";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
 
 const ReadingChart = lazy(() => import("../../parts/ReadingChart"));
 
@@ -33,11 +33,29 @@ type Draft = { ph: string; ec: string; ecUnit: string; at: string };
 const EMPTY: Draft = { ph: "", ec: "", ecUnit: "ppm", at: "" };
 
 export function Readings({ lot, garden, catalogue, shown }: Props) {
-  const meter = garden.meters[0];
+  const meters = garden.meters.filter((m) => !m.retired);
+  const [meterId, setMeterId] = useState(() => localStorage.getItem("meter") ?? "");
+  const meter = meters.find((m) => m.id === meterId) ?? meters[0];
   if (!meter) return <Trouble problem={undefined} />;
+  const choose = (id: string) => {
+    localStorage.setItem("meter", id);
+    setMeterId(id);
+  };
   return (
     <div className="gap-8 md:grid md:grid-cols-[22rem_1fr]">
-      <Entry lot={lot} garden={garden} catalogue={catalogue} shown={shown} meter={meter} />
+      <div>
+        {meters.length > 1 && (
+          <div className="mb-2">
+            <Segmented
+              label="Measured with"
+              value={meter.id}
+              onChange={choose}
+              options={meters.map((m) => ({ value: m.id, label: m.name }))}
+            />
+          </div>
+        )}
+        <Entry lot={lot} garden={garden} catalogue={catalogue} shown={shown} meter={meter} />
+      </div>
       <Charted lot={lot} garden={garden} />
     </div>
   );
@@ -46,7 +64,7 @@ export function Readings({ lot, garden, catalogue, shown }: Props) {
 function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter }) {
   const draft = useDraft<Draft>(`reading:${lot.id}`, EMPTY);
   const key = useRef(newId());
-  const { say } = useNotices();
+  const told = useTold(garden.id);
   const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
   const open = (step: string | undefined) => void navigate({ search: (s) => ({ ...s, working: step }) });
@@ -77,10 +95,10 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
           },
         }),
       ),
-    () => {
+    (act) => {
       key.current = newId();
       draft.drop();
-      say({ text: "Reading recorded." });
+      told("Reading recorded.", act.actId);
     },
   );
   const faults = [...(log.error?.faults ?? []), ...(ask ? (live.problem?.faults ?? []) : [])];
@@ -159,10 +177,12 @@ function AskScale({ garden, catalogue, meter }: { garden: Garden; catalogue: Cat
   const [chosen, setChosen] = useState("");
   const tell = useAct(garden.id, (scale: string) =>
     call(
-      api.PUT("/api/gardens/{garden}/meters/{meter}", {
-        params: { path: { garden: garden.id, meter: meter.id } },
+      api.PUT("/api/gardens/{garden}/meters", {
+        params: { path: { garden: garden.id } },
         body: {
-          ...meter,
+          id: meter.id,
+          name: meter.name,
+          version: meter.version,
           scale,
           phPlusMinus: { text: plain(meter.phPlusMinus), unit: "pH" },
           ecPlusMinus: { text: plain(meter.ecPlusMinus), unit: "%" },

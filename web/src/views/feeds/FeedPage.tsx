@@ -4,7 +4,9 @@ import { useMemo } from "react";
 import {
   api,
   call,
+  edit,
   type Answer,
+  type Edited,
   type Feed,
   type FeedInput,
   type Garden,
@@ -15,11 +17,13 @@ import { catalogueQuery, feedsQuery, gardenQuery, useAct, useGardenId } from "..
 import { useLive } from "../../api/useLive";
 import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
+import { Conflict } from "../../ui/Conflict";
 import { NumberField, TextField } from "../../ui/Fields";
-import { useNotices } from "../../ui/notices";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
+import { Retire } from "../shelf/Retire";
 import { LabelReading } from "./LabelReading";
 
 function blank(id: string): FeedInput {
@@ -43,12 +47,18 @@ function blank(id: string): FeedInput {
 function inputOf(f: Feed): FeedInput {
   const number = (v: number | undefined, unit: string) => ({ text: v === undefined ? "" : String(v), unit });
   return {
-    ...f,
+    id: f.id,
+    name: f.name,
     n: number(f.n, "%"),
     p2o5: number(f.p2o5, "%"),
     k2o: number(f.k2o, "%"),
+    form: f.form,
     density: number(f.density, "kg/L"),
     ecFactor: number(f.ecFactor, "mS/cm"),
+    label: f.label,
+    answers: f.answers,
+    wordsSeen: f.wordsSeen,
+    version: f.version,
   };
 }
 
@@ -77,9 +87,9 @@ function Form({
   garden: Garden;
   shown: Shown;
 }) {
-  const draft = useDraft<FeedInput>(`feed:${saved.id}:${saved.version}`, saved);
+  const draft = useDraft<FeedInput>(`feed:${saved.id}`, saved);
   const navigate = useNavigate({ from: "/g/$garden/feeds/$feed" });
-  const { say } = useNotices();
+  const told = useTold(garden.id);
   const input = draft.value;
   const ask: LabelAsk | undefined = input.label.trim()
     ? { sentence: input.label, form: input.form, answers: input.answers }
@@ -90,23 +100,16 @@ function Form({
   const save = useAct(
     garden.id,
     (body: FeedInput) =>
-      call(
-        feed
-          ? api.PUT("/api/gardens/{garden}/feeds/{feed}", {
-              params: { path: { garden: garden.id, feed: feed.id } },
-              body,
-            })
-          : api.POST("/api/gardens/{garden}/feeds", { params: { path: { garden: garden.id } }, body }),
-      ),
-    (now: Feed) => {
+      edit(api.PUT("/api/gardens/{garden}/feeds", { params: { path: { garden: garden.id } }, body })),
+    ({ now, act }: Edited<Feed>) => {
       draft.drop();
-      say({ text: `${now.name}: on the shelf.` });
+      told(`${now.name}: on the shelf.`, act);
       if (!feed)
         void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: garden.id, feed: now.id }, replace: true });
     },
   );
   const faults = save.error?.faults ?? [];
-  const stale = faults.some((f) => f.code === "stale");
+  const theirs = feed && draft.changed && input.version !== feed.version ? inputOf(feed) : undefined;
   const labelFaults = faults.filter((f) => f.field === "label");
   const answer = (a: Answer) =>
     draft.change({ answers: [...input.answers.filter((x) => x.question !== a.question), a] });
@@ -125,7 +128,7 @@ function Form({
       className="min-w-0 gap-8 md:grid md:grid-cols-[17rem_1fr]"
       onSubmit={(e) => {
         e.preventDefault();
-        save.mutate(stale && feed ? { ...input, version: feed.version } : input);
+        save.mutate(input);
       }}
     >
       <div>
@@ -215,9 +218,25 @@ function Form({
             pending={live.pending}
           />
         )}
-        {save.isError && (save.error.retry || stale) && <Trouble problem={save.error} />}
+        {theirs && (
+          <Conflict
+            mine={input}
+            theirs={theirs}
+            named={() => undefined}
+            keep={() => {
+              draft.change({ version: theirs.version });
+              save.mutate({ ...input, version: theirs.version });
+            }}
+            take={draft.drop}
+          />
+        )}
+        {save.isError && !theirs && save.error.retry && <Trouble problem={save.error} />}
         <div className="sticky bottom-14 mt-4 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
-          <Button look="ink" type="submit" disabled={save.isPending || (!draft.changed && feed !== undefined)}>
+          <Button
+            look="ink"
+            type="submit"
+            disabled={save.isPending || theirs !== undefined || (!draft.changed && feed !== undefined)}
+          >
             {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : feed ? "Save changes" : "Put it on the shelf"}
           </Button>
           {draft.changed && (
@@ -226,6 +245,8 @@ function Form({
             </Button>
           )}
           {!draft.changed && feed && <span className="note">Saved</span>}
+          {feed && !feed.retired && <Retire kind="feed" thing={feed} garden={garden} />}
+          {feed?.retired && <span className="note">Put away. Undo that under Garden, what was done.</span>}
         </div>
       </div>
     </form>

@@ -22,8 +22,9 @@ export function Feeds() {
       <SideList
         label="Feeds"
         one="feed"
-        items={feeds.data}
-        nameOf={(f) => f.name}
+        items={feeds.data.filter(
+          (f) => (!f.retired || f.id === open) && f.name.toLowerCase().includes(find.toLowerCase()),
+        )}
         find={find}
         setFind={setFind}
         add={add}

@@ -1,15 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { useRef } from "react";
-import { api, call, newId, type Due, type Entry, type Garden, type Today } from "../../api";
-import { catalogueQuery, gardenQuery, lotsQuery, todayQuery, useAct, useGardenId } from "../../api/queries";
+import { api, call, newId, type Due, type Entry, type Garden, type Lot, type Today } from "../../api";
+import { catalogueQuery, gardenQuery, todayQuery, useAct, useGardenId } from "../../api/queries";
 import { HandDrawn, HandWords } from "../../parts/Hand";
 import { PotMark } from "../../parts/PotMark";
 import { words } from "../../text";
 import { clock, day, errorOf, figures, longDay, Shown } from "../../text/numbers";
-import { useNotices } from "../../ui/notices";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
+import { useTold, useUndo } from "../../ui/useUndo";
 
 type Group = Today["groups"][number];
 
@@ -45,14 +45,17 @@ export function TodayView() {
           onChange={(v) => void navigate({ search: v === FITTING ? {} : { can: v } })}
           options={[
             { value: FITTING, label: "what fits" },
-            ...garden.vessels.map((v) => ({ value: v.id, label: `${v.name}, ${shown.vessel(v.litres)}` })),
+            ...garden.vessels
+              .filter((v) => !v.retired)
+              .map((v) => ({ value: v.id, label: `${v.name}, ${shown.vessel(v.litres)}` })),
           ]}
         />
       </div>
       {t.groups.map((g) => (
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}
-      {lots === 0 && t.done.length === 0 && (
+      {t.moving.length > 0 && <Moving lots={t.moving} garden={garden} />}
+      {lots === 0 && t.moving.length === 0 && t.done.length === 0 && (
         <Nothing title={t.nextDue ? `Next: ${day(t.nextDue)}.` : "No lots yet."}>
           <p>
             <Link to="/g/$garden/bench" params={{ garden: id }}>
@@ -115,11 +118,67 @@ function GroupOfWork({ group: g, garden, shown }: { group: Group; garden: Garden
   );
 }
 
+/** Lots whose day to move has come. */
+function Moving({ lots, garden }: { lots: Lot[]; garden: Garden }) {
+  return (
+    <section className="mb-6" aria-label="To move">
+      <h2 className="border-b-2 border-rule-strong pb-1 text-xl">To move</h2>
+      <ul className="list-none p-0">
+        {lots.map((l) => (
+          <MovingRow key={l.id + l.version} lot={l} garden={garden} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function MovingRow({ lot, garden }: { lot: Lot; garden: Garden }) {
+  const key = useRef(newId());
+  const told = useTold(garden.id);
+  const move = useAct(
+    garden.id,
+    () =>
+      call(
+        api.POST("/api/gardens/{garden}/deeds/move-as-planned", {
+          params: { path: { garden: garden.id } },
+          body: { clientKey: key.current, lotIds: [lot.id] },
+        }),
+      ),
+    (act) => told(`${lot.name}: moved.`, act.actId),
+  );
+  const name = (id: string | undefined) => garden.places.find((p) => p.id === id)?.name;
+  const next = lot.moves[0];
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="flex items-center gap-3">
+        <div className="min-w-0 flex-1">
+          <span className="text-lg">{lot.name}</span>
+          <p className="note">
+            {name(lot.placeId)} → <b>{name(next?.placeId)}</b>
+            {next && ` · planned for ${day(next.on)}`}
+          </p>
+        </div>
+        <button
+          type="button"
+          disabled={move.isPending || move.isSuccess}
+          onClick={() => move.mutate(undefined)}
+          aria-label={`${lot.name}: moved`}
+          className="min-h-14 min-w-16 rounded-[2px] border-2 border-ink bg-leaf px-2 text-lg hover:bg-ink hover:text-ground"
+        >
+          {move.isPending ? "…" : "Moved"}
+        </button>
+      </div>
+      {move.isError && (
+        <Trouble problem={move.error} {...(move.error.retry ? { again: () => move.mutate(undefined) } : {})} />
+      )}
+    </li>
+  );
+}
+
 /** One lot of the round. Its key stays the same however often the tick is pressed, so that it is recorded once. */
 function Row({ due: d, garden, shown, vessel }: { due: Due; garden: Garden; shown: Shown; vessel: string }) {
   const key = useRef(newId());
-  const { say } = useNotices();
-  const undo = useUndo(garden.id);
+  const told = useTold(garden.id);
   const tick = useAct(
     garden.id,
     () =>
@@ -129,14 +188,14 @@ function Row({ due: d, garden, shown, vessel }: { due: Due; garden: Garden; show
           body: { clientKey: key.current, items: [{ lotId: d.lot.id, item: d.item }], vesselId: vessel },
         }),
       ),
-    (act) => say({ text: `${d.lot.name}: recorded.`, action: { label: "Undo", run: () => undo(act.actId) } }),
+    (act) => told(`${d.lot.name}: recorded.`, act.actId),
   );
   const place = garden.places.find((p) => p.id === d.lot.placeId);
   const done = tick.isSuccess;
   return (
     <li className="border-b border-rule py-2">
       <div className="flex items-center gap-3">
-        <PotMark left={d.care.water.leftShare} square={d.lot.pot.shape === "square"} />
+        <PotMark left={d.care.water.leftShare} shape={d.lot.pot.shape} />
         <div className="min-w-0 flex-1">
           <Link
             to="/g/$garden/bench/$lot"
@@ -179,29 +238,7 @@ function Row({ due: d, garden, shown, vessel }: { due: Due; garden: Garden; show
   );
 }
 
-function useUndo(garden: string) {
-  const { say } = useNotices();
-  const undo = useAct(
-    garden,
-    (v: { act: string; clientKey: string }) =>
-      call(
-        api.POST("/api/gardens/{garden}/acts/{act}/undo", {
-          params: { path: { garden, act: v.act } },
-          body: { clientKey: v.clientKey },
-        }),
-      ),
-    () => say({ text: "Taken back." }),
-  );
-  const send = (v: { act: string; clientKey: string }) =>
-    undo.mutate(v, {
-      onError: (e) =>
-        say({ text: e.detail, bad: true, ...(e.retry ? { action: { label: "Try again", run: () => send(v) } } : {}) }),
-    });
-  return (act: string) => send({ act, clientKey: newId() });
-}
-
 function DoneList({ done, garden, shown }: { done: Entry[]; garden: Garden; shown: Shown }) {
-  const lots = useQuery(lotsQuery(garden.id)).data?.lots;
   const undo = useUndo(garden.id);
   return (
     <section aria-label="Done today">
@@ -211,7 +248,7 @@ function DoneList({ done, garden, shown }: { done: Entry[]; garden: Garden; show
           <li key={e.id} className="flex items-center gap-3 border-b border-rule py-1">
             <span aria-hidden="true">✓</span>
             <span className="flex-1">
-              {lots?.find((l) => l.id === e.lotId)?.name}{" "}
+              {e.lotName}{" "}
               <span className="note">
                 {words("entries", e.kind)} · <span className="fig">{shown.litres(e.litresEach ?? 0)}</span> each ·{" "}
                 {clock(e.recordedAt, garden.timeZone)}
@@ -221,7 +258,7 @@ function DoneList({ done, garden, shown }: { done: Entry[]; garden: Garden; show
               type="button"
               onClick={() => undo(e.actId)}
               className="min-h-11 px-2 underline underline-offset-4"
-              aria-label={`Undo ${lots?.find((l) => l.id === e.lotId)?.name ?? ""}`}
+              aria-label={`Undo ${e.lotName}`}
             >
               Undo
             </button>

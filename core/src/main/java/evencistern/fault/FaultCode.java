@@ -31,7 +31,14 @@ public enum FaultCode {
     STALE,
     ALREADY_DONE,
     NOT_DUE,
-    ALREADY_UNDONE;
+    ALREADY_UNDONE,
+    LAST_ONE,
+    RETIRED,
+    IN_USE,
+    DATES_REVERSED,
+    FILE_INVALID,
+    FILE_OF_OTHER_VERSION,
+    ALREADY_HERE;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

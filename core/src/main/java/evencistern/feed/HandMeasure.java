@@ -3,6 +3,9 @@ package evencistern.feed;
 import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.Measured.Piece;
 import evencistern.feed.Measured.Tool;
@@ -10,7 +13,9 @@ import evencistern.label.Measure;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Turns an amount into spoons, or a weighing and a syringe.
@@ -27,18 +32,43 @@ public enum HandMeasure {
     SPOONS,
     SCALE;
 
+    /** A spoon a person owns; its size in teaspoons. */
+    public enum Spoon {
+        TABLESPOON(3),
+        TEASPOON(1),
+        HALF(0.5),
+        QUARTER(0.25),
+        EIGHTH(0.125);
+
+        private final double teaspoons;
+
+        Spoon(double teaspoons) {
+            this.teaspoons = teaspoons;
+        }
+    }
+
+    /** The usual set. */
+    public static final Set<Spoon> FULL_SET = Set.copyOf(EnumSet.allOf(Spoon.class));
+
     private static final double TEASPOON_ML = Unit.METRIC_TEASPOON.toCanonical(1000);
-    private static final double TEASPOONS_PER_TABLESPOON = 3;
+    private static final double TEASPOONS_PER_TABLESPOON = Spoon.TABLESPOON.teaspoons;
 
     /**
      * The amount as these tools can measure it.
      *
      * @param amount in g or mL of product
      * @param limit the most that may be given, in the same measure; rounding stays at or below it
+     * @param owned the spoons there are; at least one where spoons are used
      * @param gramsPerMl of the product, to spoon what the label weighs and to weigh what it spoons
      */
     public Measured nearest(
-            double amount, double limit, Measure measure, double gramsPerMl, boolean liquid, Working working) {
+            double amount,
+            double limit,
+            Measure measure,
+            double gramsPerMl,
+            boolean liquid,
+            Set<Spoon> owned,
+            Working working) {
         Faults.require("amount", amount, 0, 1e6, measure == Measure.GRAMS ? "g" : "mL");
         boolean spoons = this == SPOONS;
         // the tool's own measure: spoons and syringes hold mL, a scale shows g
@@ -48,7 +78,7 @@ public enum HandMeasure {
                 : (measure == Measure.GRAMS ? 1 : gramsPerMl);
         double wanted = amount * toTool;
         double unit = spoons ? TEASPOON_ML : 1;
-        double step = unit * (spoons ? spoonStep(wanted / unit) : wanted < (liquid ? 10 : 20) ? 0.1 : 1);
+        double step = unit * (spoons ? spoonStep(wanted / unit, owned) : wanted < (liquid ? 10 : 20) ? 0.1 : 1);
         double steps = Math.rint(wanted / step);
         double most = limit * toTool;
         if (steps * step > most * (1 + 1e-9)) {
@@ -67,15 +97,22 @@ public enum HandMeasure {
                 earlier("amount", amount, shown, "feed.strength"),
                 table("step", step, byVolume ? Unit.MILLILITRE : Unit.GRAM, "measures:step"),
                 earlier("limit", limit, shown, "feed.ceiling"));
-        return new Measured(amount, practical, measure, pieces(spoons, liquid, taken), error);
+        return new Measured(amount, practical, measure, pieces(spoons, liquid, taken, owned), error);
     }
 
-    /** Eighths up to 2 teaspoons, quarters up to 2 tablespoons, halves beyond: no hand measures finer. */
-    private static double spoonStep(double teaspoons) {
-        return teaspoons <= 2 ? 0.125 : teaspoons <= 6 ? 0.25 : 0.5;
+    /**
+     * Eighths up to 2 teaspoons, quarters up to 2 tablespoons, halves beyond: no hand measures finer, nor finer than its
+     * smallest spoon.
+     */
+    private static double spoonStep(double teaspoons, Set<Spoon> owned) {
+        double smallest = owned.stream()
+                .mapToDouble(s -> s.teaspoons)
+                .min()
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.MISSING, "spoons", "")));
+        return Math.max(smallest, teaspoons <= 2 ? 0.125 : teaspoons <= 6 ? 0.25 : 0.5);
     }
 
-    private static List<Piece> pieces(boolean spoons, boolean liquid, double taken) {
+    private static List<Piece> pieces(boolean spoons, boolean liquid, double taken, Set<Spoon> owned) {
         List<Piece> pieces = new ArrayList<>();
         if (!spoons) {
             if (taken > 0) {
@@ -84,8 +121,9 @@ public enum HandMeasure {
             return pieces;
         }
         double teaspoons = taken / TEASPOON_ML;
-        double tablespoons =
-                teaspoons >= TEASPOONS_PER_TABLESPOON ? Math.floor(teaspoons / TEASPOONS_PER_TABLESPOON + 1e-9) : 0;
+        double tablespoons = owned.contains(Spoon.TABLESPOON) && teaspoons >= TEASPOONS_PER_TABLESPOON
+                ? Math.floor(teaspoons / TEASPOONS_PER_TABLESPOON + 1e-9)
+                : 0;
         double rest = teaspoons - tablespoons * TEASPOONS_PER_TABLESPOON;
         if (tablespoons > 0) {
             pieces.add(new Piece(Tool.TABLESPOON, tablespoons));

@@ -61,6 +61,10 @@ public final class PotWater {
         return mix.porosity() - capacity;
     }
 
+    public Pot pot() {
+        return pot;
+    }
+
     /** Litres of mix in the pot. */
     public double mixLitres() {
         return pot.mixLitres();
@@ -89,13 +93,14 @@ public final class PotWater {
                 table("porosity", mix.porosity() * 100, Unit.PER_CENT, "recipes:" + mix.key()));
         working.step(
                 "media.weight",
-                "weight = ρ(dry)·V + CC·V",
+                "weight = ρ(dry)·V + CC·V + pot",
                 wetKg() * 1000,
                 Unit.GRAM,
                 "COMMON",
                 table("ρ(dry)", mix.densityKgPerL(), Unit.KILOGRAM_PER_LITRE, "recipes:" + mix.key()),
                 earlier("CC", capacity * 100, Unit.PER_CENT, "media.capacity"),
-                earlier("V", litres, Unit.LITRE, "pot.volume"));
+                earlier("V", litres, Unit.LITRE, "pot.volume"),
+                table("pot", pot.emptyKg() * 1000, Unit.GRAM, "pot:material"));
         double available = Math.max(0, capacity - mix.unavailable());
         return working.step(
                 "media.available",
@@ -108,9 +113,9 @@ public final class PotWater {
                 earlier("V", litres, Unit.LITRE, "pot.volume"));
     }
 
-    /** Pot weight without the pot itself, kg: dry mix and the water it holds when drained. */
+    /** What is lifted, kg: dry mix, the water it holds when drained, and the pot. */
     public double wetKg() {
-        return mix.densityKgPerL() * pot.mixLitres() + capacityLitres();
+        return mix.densityKgPerL() * pot.mixLitres() + capacityLitres() + pot.emptyKg();
     }
 
     /** Water content at one height above the floor, cm; width in cm. */

@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * What to do for one pot of a lot on a day.
@@ -55,9 +56,15 @@ public record Care(
     /**
      * The tools at hand.
      *
+     * @param spoons those that are owned, where spoons are used
      * @param share of the label's top rate the person chose, if any
      */
-    public record Tools(double canLitres, HandMeasure hand, SourceWater water, OptionalDouble share) {
+    public record Tools(
+            double canLitres,
+            HandMeasure hand,
+            Set<HandMeasure.Spoon> spoons,
+            SourceWater water,
+            OptionalDouble share) {
         public Tools {
             Faults.require("can", canLitres, 0.1, 1000, "L");
         }
@@ -128,6 +135,7 @@ public record Care(
                         rate.measure(),
                         grams,
                         feed.form() == ProductForm.LIQUID,
+                        tools.spoons(),
                         working);
         double rounded = dose.perLitre() > 0 ? can.practical() / can.exact() : 1;
         Nutrients as = dose.mgPerL();
@@ -156,7 +164,7 @@ public record Care(
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
         double scale;
         if (rate instanceof Rate.PerPotWidth perWidth) {
-            double width = pot.shape().widthM(pot.shape().heightM());
+            double width = pot.shape().labelWidthM();
             scale = width / perWidth.widthM();
             working.step(
                     "feed.strewn_width",
@@ -186,6 +194,7 @@ public record Care(
                         rate.measure(),
                         grams,
                         feed.form() == ProductForm.LIQUID,
+                        tools.spoons(),
                         working);
         double perPercent = amount.practical() * feed.gramsPer(rate.measure()).value() / 100;
         Nutrients inPot = new Nutrients(

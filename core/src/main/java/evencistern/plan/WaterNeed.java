@@ -16,7 +16,7 @@ import java.time.LocalDate;
  * How much a pot takes and how long that lasts.
  *
  * <p><b>Answers</b> how many litres does this pot want, and how many days until the next watering?
- * <p><b>Formula</b> usable = available · depletion; use = E · crop · canopy; days = first k with Σ use ≥ usable; pour =
+ * <p><b>Formula</b> usable = available · depletion; use = E · (crop · canopy + wall · surface); days = first k with Σ use ≥ usable; pour =
  * deficit / (1 − LF)
  * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; canopy in m²
  * <p><b>Valid for</b> one plant a pot; daily use good to ± 30 %, which gives the range of days; at most 90 days
@@ -31,6 +31,7 @@ public final class WaterNeed {
     private final Species species;
     private final Place place;
     private final double canopyM2;
+    private final double wallM2;
     private final double availableLitres;
     private final double usableLitres;
 
@@ -38,6 +39,7 @@ public final class WaterNeed {
         this.species = species;
         this.place = place;
         this.canopyM2 = pot.surfaceM2() * species.canopyRatio();
+        this.wallM2 = pot.surfaceM2() * pot.material().wall();
         this.availableLitres = water.availableLitres(working);
         this.usableLitres = working.step(
                 "water.usable",
@@ -75,13 +77,14 @@ public final class WaterNeed {
                 table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
         return working.step(
                 "water.daily",
-                "use = E·crop·canopy",
-                reference * species.cropFactor() * canopyM2,
+                "use = E·(crop·canopy + wall)",
+                reference * (species.cropFactor() * canopyM2 + wallM2),
                 Unit.LITRE,
                 "FAO56 eq. 58",
                 earlier("E", reference, Unit.MILLIMETRE_PER_DAY, "water.reference"),
                 table("crop", species.cropFactor(), Unit.ONE, "species:crop"),
-                table("canopy", canopyM2 * 10_000, Unit.SQUARE_CENTIMETRE, "species:canopy"));
+                table("canopy", canopyM2 * 10_000, Unit.SQUARE_CENTIMETRE, "species:canopy"),
+                table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"));
     }
 
     /** Litres missing on {@code date} in a pot that was drained full on {@code wateredOn}; never more than available. */

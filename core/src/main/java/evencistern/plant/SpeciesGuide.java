@@ -29,6 +29,19 @@ public final class SpeciesGuide {
         return species;
     }
 
+    /** Keys of the entries whose common or botanical name holds a text, whatever its case; none for an empty text. */
+    public static List<String> named(String part) {
+        String wanted = part.strip().toLowerCase(Locale.ROOT);
+        if (wanted.isEmpty()) {
+            return List.of();
+        }
+        return ENTRIES.values().stream()
+                .filter(s -> s.common().toLowerCase(Locale.ROOT).contains(wanted)
+                        || s.scientific().toLowerCase(Locale.ROOT).contains(wanted))
+                .map(Species::key)
+                .toList();
+    }
+
     private static Map<String, Species> readEntries() {
         Map<String, Species> entries = new LinkedHashMap<>();
         for (DataFile.Row row : DataFile.read(SpeciesGuide.class, "species.csv")) {

@@ -6,6 +6,8 @@ import static evencistern.working.Working.Input.typed;
 import evencistern.fault.Faults;
 import evencistern.units.Unit;
 import evencistern.working.Working;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -18,9 +20,10 @@ import java.util.OptionalDouble;
  * <p><b>Source</b> [COMMON] 10–15 % of the height is left free for watering
  * <p><b>Checked by</b> PotTest
  *
+ * @param headspace left free below the rim, as a share of the height
  * @param measuredLitres mix volume as measured by the person; it wins over the computed one
  */
-public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitres) {
+public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitres, Material material) {
     public static final double DEFAULT_HEADSPACE = 0.12;
     private static final double SMALLEST_L = 0.001;
     private static final double LARGEST_L = 1500;
@@ -36,11 +39,11 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
     }
 
     public static Pot filled(PotShape shape) {
-        return new Pot(shape, DEFAULT_HEADSPACE, OptionalDouble.empty());
+        return new Pot(shape, DEFAULT_HEADSPACE, OptionalDouble.empty(), Material.PLASTIC);
     }
 
     public static Pot measured(PotShape shape, double litres) {
-        return new Pot(shape, DEFAULT_HEADSPACE, OptionalDouble.of(litres));
+        return new Pot(shape, DEFAULT_HEADSPACE, OptionalDouble.of(litres), Material.PLASTIC);
     }
 
     /** Height of the mix above the floor, m. */
@@ -59,18 +62,15 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
 
     /** The same, with its working. */
     public double mixLitres(Working working) {
-        double top = shape.widthM(shape.heightM());
-        String formula = shape instanceof RoundTaper ? "V = π·h/3·(R² + R·r + r²)" : "V = h/3·(S² + S·s + s²)";
+        List<Working.Input> inputs = new ArrayList<>(shape.measures());
+        inputs.add(Working.Input.table("headspace", headspace * 100, Unit.PER_CENT, "pot:headspace"));
         double computed = working.step(
                 "pot.volume",
-                formula,
+                shape.formula(),
                 computedLitres(),
                 Unit.LITRE,
                 "GEOMETRY",
-                typed("top", top * 100, Unit.CENTIMETRE, "pot.top"),
-                typed("base", shape.widthM(0) * 100, Unit.CENTIMETRE, "pot.base"),
-                typed("height", shape.heightM() * 100, Unit.CENTIMETRE, "pot.height"),
-                Working.Input.table("headspace", headspace * 100, Unit.PER_CENT, "pot:headspace"));
+                inputs.toArray(Working.Input[]::new));
         if (measuredLitres.isPresent()) {
             double measured = measuredLitres.getAsDouble();
             return working.step(
@@ -88,5 +88,15 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
     /** Area of the mix surface, m². */
     public double surfaceM2() {
         return shape.areaM2(mixHeightM());
+    }
+
+    /** Weight of the empty pot, kg; wall and floor by their areas. */
+    public double emptyKg() {
+        int slices = 40;
+        double wallM2 = 0;
+        for (int i = 0; i < slices; i++) {
+            wallM2 += shape.perimeterM((i + 0.5) / slices * shape.heightM()) * shape.heightM() / slices;
+        }
+        return material.kgPerM2() * (wallM2 + shape.areaM2(0));
     }
 }

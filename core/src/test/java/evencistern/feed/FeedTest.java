@@ -14,6 +14,7 @@ import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -185,7 +186,8 @@ class FeedTest {
         "0.2, 0, 0, -100"
     })
     void anAmountBecomesSpoonsWithItsError(double ml, double tablespoons, double teaspoons, double error) {
-        Measured m = HandMeasure.SPOONS.nearest(ml, 1e3, Measure.MILLILITRES, 1.0, false, Working.off());
+        Measured m = HandMeasure.SPOONS.nearest(
+                ml, 1e3, Measure.MILLILITRES, 1.0, false, HandMeasure.FULL_SET, Working.off());
         assertThat(count(m, Measured.Tool.TABLESPOON)).isEqualTo(tablespoons);
         assertThat(count(m, Measured.Tool.TEASPOON)).isEqualTo(teaspoons);
         assertThat(m.errorPercent()).isCloseTo(error, within(0.1));
@@ -201,9 +203,11 @@ class FeedTest {
     @Test
     void roundingNeverPassesTheLimit() {
         for (double ml = 0.3; ml < 60; ml += 0.37) {
-            Measured m = HandMeasure.SPOONS.nearest(ml, ml, Measure.MILLILITRES, 1.0, true, Working.off());
+            Measured m = HandMeasure.SPOONS.nearest(
+                    ml, ml, Measure.MILLILITRES, 1.0, true, HandMeasure.FULL_SET, Working.off());
             assertThat(m.practical()).isLessThanOrEqualTo(ml * (1 + 1e-9));
-            Measured g = HandMeasure.SCALE.nearest(ml, ml, Measure.GRAMS, 0.9, false, Working.off());
+            Measured g =
+                    HandMeasure.SCALE.nearest(ml, ml, Measure.GRAMS, 0.9, false, HandMeasure.FULL_SET, Working.off());
             assertThat(g.practical()).isLessThanOrEqualTo(ml * (1 + 1e-9));
         }
     }
@@ -211,9 +215,11 @@ class FeedTest {
     /** Arithmetic: a level 5 mL teaspoon of a powder of 0.9 kg/L is 4.5 g. */
     @Test
     void aPowderIsSpoonedByItsDensityAndWeighedByIt() {
-        Measured spoons = HandMeasure.SPOONS.nearest(9, 20, Measure.GRAMS, 0.9, false, Working.off());
+        Measured spoons =
+                HandMeasure.SPOONS.nearest(9, 20, Measure.GRAMS, 0.9, false, HandMeasure.FULL_SET, Working.off());
         assertThat(count(spoons, Measured.Tool.TEASPOON)).isEqualTo(2);
-        Measured scale = HandMeasure.SCALE.nearest(10, 20, Measure.MILLILITRES, 0.9, false, Working.off());
+        Measured scale =
+                HandMeasure.SCALE.nearest(10, 20, Measure.MILLILITRES, 0.9, false, HandMeasure.FULL_SET, Working.off());
         assertThat(count(scale, Measured.Tool.SCALE)).isCloseTo(9, within(1e-9));
         assertThat(scale.practical()).isCloseTo(10, within(1e-9));
     }
@@ -228,7 +234,8 @@ class FeedTest {
             Measure measure = random.nextBoolean() ? Measure.GRAMS : Measure.MILLILITRES;
             boolean liquid = random.nextBoolean();
             HandMeasure hand = random.nextBoolean() ? HandMeasure.SPOONS : HandMeasure.SCALE;
-            Measured m = hand.nearest(amount, amount * 10, measure, density, liquid, Working.off());
+            Measured m =
+                    hand.nearest(amount, amount * 10, measure, density, liquid, HandMeasure.FULL_SET, Working.off());
             double millilitres = count(m, Measured.Tool.TABLESPOON) * 15
                     + count(m, Measured.Tool.TEASPOON) * 5
                     + count(m, Measured.Tool.SYRINGE);
@@ -237,5 +244,18 @@ class FeedTest {
             assertThat(taken).as(hand + " " + amount).isCloseTo(m.practical(), within(1e-6 * Math.max(1, amount)));
             assertThat(m.errorPercent()).isCloseTo((m.practical() / amount - 1) * 100, within(1e-6));
         }
+    }
+
+    /** Arithmetic: 9 mL is 1.8 teaspoons; without an eighth or quarter the nearest half is 2, without a tablespoon 4 stay teaspoons. */
+    @Test
+    void onlyTheSpoonsThatAreOwnedAreUsed() {
+        Set<HandMeasure.Spoon> coarse = Set.of(HandMeasure.Spoon.TEASPOON, HandMeasure.Spoon.HALF);
+        Measured m = HandMeasure.SPOONS.nearest(9, 100, Measure.MILLILITRES, 1.0, true, coarse, Working.off());
+        assertThat(m.practical()).isCloseTo(10, within(1e-9));
+        Measured four = HandMeasure.SPOONS.nearest(20, 100, Measure.MILLILITRES, 1.0, true, coarse, Working.off());
+        assertThat(four.pieces()).containsExactly(new Measured.Piece(Measured.Tool.TEASPOON, 4));
+        assertThatThrownBy(() ->
+                        HandMeasure.SPOONS.nearest(20, 100, Measure.MILLILITRES, 1.0, true, Set.of(), Working.off()))
+                .isInstanceOf(FaultException.class);
     }
 }

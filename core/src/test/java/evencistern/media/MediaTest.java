@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultException;
+import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
@@ -27,7 +28,7 @@ class MediaTest {
     }
 
     private static Pot column(double heightM) {
-        return new Pot(new SquareTaper(0.1, 0.1, heightM), 0, OptionalDouble.empty());
+        return new Pot(new SquareTaper(0.1, 0.1, heightM), 0, OptionalDouble.empty(), Material.PLASTIC);
     }
 
     @ParameterizedTest
@@ -73,7 +74,8 @@ class MediaTest {
     @Test
     void aWideTopMakesAPotDrierThanAColumn() {
         Mix mix = Recipes.require("peat_perlite");
-        PotWater tapered = new PotWater(mix, new Pot(new RoundTaper(0.2, 0.1, 0.15), 0, OptionalDouble.empty()));
+        PotWater tapered =
+                new PotWater(mix, new Pot(new RoundTaper(0.2, 0.1, 0.15), 0, OptionalDouble.empty(), Material.PLASTIC));
         assertThat(tapered.capacity()).isLessThan(new PotWater(mix, column(0.15)).capacity());
     }
 

@@ -18,6 +18,7 @@ import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
 import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
@@ -66,8 +67,8 @@ class CareTest {
             new Rate.PerWater(0.5, 1, Measure.GRAMS),
             new Rhythm.EveryDays(14, 28));
 
-    private static final Care.Tools SPOONS =
-            new Care.Tools(5, HandMeasure.SPOONS, new SourceWater(0.4, 7.2), OptionalDouble.empty());
+    private static final Care.Tools SPOONS = new Care.Tools(
+            5, HandMeasure.SPOONS, HandMeasure.FULL_SET, new SourceWater(0.4, 7.2), OptionalDouble.empty());
 
     private static Pot pot(double top, double height) {
         return Pot.filled(new RoundTaper(top, top * 0.7, height));
@@ -367,5 +368,32 @@ class CareTest {
                         .forEach(i -> assertThat(ids)
                                 .as(step.id() + " rests on " + i.from())
                                 .contains(i.from())));
+    }
+
+    /** Handbook: clay dries by 1.5 to 2 times the evaporation of a plastic pot; glazed is as tight as plastic. */
+    @Test
+    void aClayPotDriesFasterThanAPlasticOneAndAGlazedOneDoesNot() {
+        assertThat(daysIn(Material.CLAY)).isLessThan(daysIn(Material.PLASTIC));
+        assertThat(daysIn(Material.FABRIC)).isLessThanOrEqualTo(daysIn(Material.CLAY));
+        assertThat(daysIn(Material.GLAZED)).isEqualTo(daysIn(Material.PLASTIC));
+    }
+
+    private static int daysIn(Material material) {
+        Situation s = plain();
+        Pot pot = new Pot(s.pot().shape(), s.pot().headspace(), s.pot().measuredLitres(), material);
+        return LotPlan.of(
+                        new Situation(
+                                s.species(),
+                                pot,
+                                s.mix(),
+                                s.place(),
+                                s.feed(),
+                                s.startedOn(),
+                                s.repottedOn(),
+                                Optional.of(s.startedOn()),
+                                s.lastFed()),
+                        Working.off())
+                .days()
+                .likely();
     }
 }

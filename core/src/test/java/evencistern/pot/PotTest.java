@@ -76,7 +76,8 @@ class PotTest {
                                 .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.TOO_LARGE)));
         assertThatThrownBy(() -> Pot.measured(new RoundTaper(0.3, 0.2, 0.3), 10_000))
                 .isInstanceOf(FaultException.class);
-        assertThatThrownBy(() -> new Pot(new RoundTaper(0.3, 0.2, 0.3), Double.NaN, OptionalDouble.empty()))
+        assertThatThrownBy(() ->
+                        new Pot(new RoundTaper(0.3, 0.2, 0.3), Double.NaN, OptionalDouble.empty(), Material.PLASTIC))
                 .isInstanceOf(FaultException.class);
     }
 
@@ -84,5 +85,70 @@ class PotTest {
     @Test
     void fromTheFloorTenKilogramsIsEnough() {
         assertThat(Lifting.FROM_FLOOR_KG).isCloseTo(9.8, within(0.05));
+    }
+
+    /** Arithmetic: 40 · 25 · 6 cm is 6 L; the oval in it π/4 of that, 4.712 L. */
+    @Test
+    void aTrayHoldsLengthTimesWidthTimesDepth() {
+        assertThat(new Box(0.40, 0.25, 0.06).litresTo(0.06)).isCloseTo(6, within(1e-9));
+        assertThat(new Oval(0.40, 0.25, 0.06).litresTo(0.06)).isCloseTo(4.7124, within(1e-4));
+        assertThat(new Box(0.36, 0.25, 0.06).labelWidthM()).isCloseTo(0.30, within(1e-9));
+    }
+
+    /** Handbook: a tray 1.0 in deep instead of 1.25 in holds 20 % less. */
+    @Test
+    void aShallowerTrayHoldsAFifthLess() {
+        double inch = 0.0254;
+        double shallow = Pot.filled(new Box(0.5, 0.25, inch)).mixLitres();
+        assertThat(shallow / Pot.filled(new Box(0.5, 0.25, 1.25 * inch)).mixLitres())
+                .isCloseTo(0.8, within(1e-9));
+    }
+
+    /** Half a sphere of 15 cm radius: 2/3 · π · 15³ cm³ = 7.0686 L; and the cap is the integral of its areas. */
+    @Test
+    void aBasketIsACapOfASphere() {
+        assertThat(new Basket(0.30, 0.15).litresTo(0.15)).isCloseTo(7.0686, within(1e-4));
+        Basket basket = new Basket(0.35, 0.14);
+        assertThat(basket.widthM(0.14)).isCloseTo(0.35, within(1e-9));
+        double slices = 20_000;
+        double sum = 0;
+        for (int i = 0; i < slices; i++) {
+            sum += basket.areaM2((i + 0.5) / slices * 0.14) * 0.14 / slices;
+        }
+        assertThat(basket.litresTo(0.14)).isCloseTo(1000 * sum, within(1e-4));
+        assertThatThrownBy(() -> new Basket(0.3, 0.2))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults())
+                                .extracting(f -> f.code() + " " + f.field())
+                                .containsExactly("TOO_LARGE pot.height"));
+    }
+
+    /** Handbook 02: “1 gallon” 2.5–3 L, “#5” 14–15 L, “#15” 45–57 L. */
+    @Test
+    void aTradeSizeHoldsWhatSuchPotsReallyHold() {
+        assertThat(TradeSizes.all()).extracting(TradeSizes.Size::name).contains("1", "5", "15");
+        for (TradeSizes.Size size : TradeSizes.all()) {
+            double litres = new RoundTaper(size.topCm() / 100, size.baseCm() / 100, size.heightCm() / 100)
+                    .litresTo(size.heightCm() / 100);
+            assertThat(litres).as(size.name()).isBetween(size.litresLow(), size.litresHigh());
+        }
+    }
+
+    /** Arithmetic: an upright box 10 · 10 · 10 cm has 0.04 m² of wall and 0.01 m² of floor; clay 15 kg/m² is 0.75 kg. */
+    @Test
+    void theEmptyPotWeighsItsWallAndFloor() {
+        PotShape cube = new Box(0.1, 0.1, 0.1);
+        assertThat(new Pot(cube, 0.1, OptionalDouble.empty(), Material.CLAY).emptyKg())
+                .isCloseTo(0.75, within(1e-9));
+        assertThat(Pot.filled(cube).emptyKg()).isLessThan(0.1);
+    }
+
+    /** Arithmetic: a gap of 1.2 cm below the rim of a 12 cm pot is a tenth; a cylinder then holds nine tenths. */
+    @Test
+    void theGapBelowTheRimIsNotFilled() {
+        RoundTaper bag = new RoundTaper(0.12, 0.12, 0.12);
+        Pot pot = new Pot(bag, 0.1, OptionalDouble.empty(), Material.FABRIC);
+        assertThat(pot.mixLitres() / bag.litresTo(0.12)).isCloseTo(0.9, within(1e-9));
     }
 }

@@ -48,12 +48,17 @@ class LookTest {
     private static List<String> views() {
         return List.of(
                 home + "/today",
+                home + "/bench",
                 home + "/bench/" + lot,
                 home + "/bench/" + lot + "?tab=readings",
                 home + "/bench/" + lot + "?tab=journal",
                 home + "/bench/" + lot + "?working=feed.meter",
                 home + "/feeds/" + feed,
-                home + "/shelf");
+                home + "/shelf",
+                home + "/garden",
+                home + "/garden?part=done",
+                home + "/garden?part=files",
+                home + "/garden?part=about");
     }
 
     @ParameterizedTest

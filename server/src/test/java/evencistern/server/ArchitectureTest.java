@@ -14,7 +14,6 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
-import evencistern.server.garden.GardenId;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 @AnalyzeClasses(packages = "evencistern.server", importOptions = ImportOption.DoNotIncludeTests.class)

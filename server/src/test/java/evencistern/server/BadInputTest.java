@@ -52,7 +52,7 @@ class BadInputTest {
     void aPotThatCannotBeIsRefusedByField(String top, String base, String height, String expected) {
         Map<String, Object> input = Bodies.lot(garden, null);
         input.put("pot", Bodies.pot(top, base, height));
-        Api.Answer answer = api.post(home + "/lots", input);
+        Api.Answer answer = api.put(home + "/lots", input);
         clear(answer, 422);
         assertThat(answer.body()
                         .path("faults")
@@ -60,7 +60,8 @@ class BadInputTest {
                         .map(f -> f.path("code").asString() + " "
                                 + f.path("field").asString()))
                 .contains(expected);
-        assertThat(api.get(home + "/lots").ok().path("total").asInt()).isZero();
+        assertThat(api.get(home + "/lots").ok().path("counts").path("all").asInt())
+                .isZero();
     }
 
     @Test
@@ -69,7 +70,7 @@ class BadInputTest {
         Map<String, Object> pot = Bodies.pot("30", "20", "30");
         pot.put("measured", Bodies.typed("10000", "L"));
         input.put("pot", pot);
-        Api.Answer answer = api.post(home + "/lots", input);
+        Api.Answer answer = api.put(home + "/lots", input);
         clear(answer, 422);
         assertThat(answer.faults()).containsExactly("too_large");
     }
@@ -81,7 +82,7 @@ class BadInputTest {
         input.put("pots", Bodies.typed("1½", ""));
         input.put("species", "triffid");
         input.put("pot", Bodies.pot("0", "x", "11"));
-        Api.Answer answer = api.post(home + "/lots", input);
+        Api.Answer answer = api.put(home + "/lots", input);
         clear(answer, 422);
         assertThat(answer.faults())
                 .containsExactlyInAnyOrder("missing", "not_a_number", "choice_unknown", "not_a_number");
@@ -94,7 +95,7 @@ class BadInputTest {
         feed.put("n", Bodies.typed(n, "%"));
         feed.put("p2o5", Bodies.typed("30", "%"));
         feed.put("k2o", Bodies.typed("20", "%"));
-        Api.Answer answer = api.post(home + "/feeds", feed);
+        Api.Answer answer = api.put(home + "/feeds", feed);
         clear(answer, 422);
         assertThat(answer.faults()).contains(code);
     }
@@ -103,25 +104,26 @@ class BadInputTest {
     void aLabelOfTenThousandCharactersOrWithOpenWordsIsNotAccepted() {
         Map<String, Object> feed = Bodies.feed();
         feed.put("label", "5 g per litre weekly ".repeat(500));
-        clear(api.post(home + "/feeds", feed), 422);
+        clear(api.put(home + "/feeds", feed), 422);
         feed.put("label", "1 g per litre weekly, never at noon");
-        Api.Answer words = api.post(home + "/feeds", feed);
+        Api.Answer words = api.put(home + "/feeds", feed);
         assertThat(words.faults()).containsExactly("label_words_open");
         assertThat(words.body().path("detail").asString()).contains("never noon");
         feed.put("wordsSeen", true);
-        api.post(home + "/feeds", feed).ok();
+        api.put(home + "/feeds", feed).ok();
         feed.put("id", UUID.randomUUID().toString());
         feed.put("label", "2 tsp per gal weekly");
-        assertThat(api.post(home + "/feeds", feed).faults()).containsExactly("label_question_open");
+        assertThat(api.put(home + "/feeds", feed).faults()).containsExactly("label_question_open");
     }
 
     @Test
     void aNameMayHoldAnythingAndIsOnlyAName() {
         Map<String, Object> input = Bodies.lot(garden, null);
         input.put("name", "'); drop table lot; -- 🌿<script>alert(1)</script>");
-        JsonNode lot = api.post(home + "/lots", input).ok();
+        JsonNode lot = api.put(home + "/lots", input).ok();
         assertThat(lot.path("name").asString()).isEqualTo("'); drop table lot; -- 🌿<script>alert(1)</script>");
-        assertThat(api.get(home + "/lots").ok().path("total").asInt()).isEqualTo(1);
+        assertThat(api.get(home + "/lots").ok().path("counts").path("all").asInt())
+                .isEqualTo(1);
     }
 
     @ParameterizedTest
@@ -149,7 +151,7 @@ class BadInputTest {
     }
 
     private String readings() {
-        String lot = api.post(home + "/lots", Bodies.lot(garden, null))
+        String lot = api.put(home + "/lots", Bodies.lot(garden, null))
                 .ok()
                 .path("id")
                 .asString();
@@ -169,27 +171,27 @@ class BadInputTest {
 
     @Test
     void aCarnivoreIsNotGivenAFeed() {
-        String feed = api.post(home + "/feeds", Bodies.feed()).ok().path("id").asString();
+        String feed = api.put(home + "/feeds", Bodies.feed()).ok().path("id").asString();
         Map<String, Object> input = Bodies.lot(garden, feed);
         input.put("species", "pitcher_plant");
-        assertThat(api.post(home + "/lots", input).faults()).containsExactly("no_root_feed");
+        assertThat(api.put(home + "/lots", input).faults()).containsExactly("no_root_feed");
     }
 
     @Test
     void aThingOfAnotherGardenIsNotThere() {
         JsonNode other = api.freshGarden();
-        String feed = api.post("/api/gardens/" + other.path("id").asString() + "/feeds", Bodies.feed())
+        String feed = api.put("/api/gardens/" + other.path("id").asString() + "/feeds", Bodies.feed())
                 .ok()
                 .path("id")
                 .asString();
-        assertThat(api.post(home + "/lots", Bodies.lot(garden, feed)).faults()).containsExactly("not_found");
-        assertThat(api.post(home + "/lots", Bodies.lot(other, null)).faults())
+        assertThat(api.put(home + "/lots", Bodies.lot(garden, feed)).faults()).containsExactly("not_found");
+        assertThat(api.put(home + "/lots", Bodies.lot(other, null)).faults())
                 .containsExactly("choice_unknown", "choice_unknown");
     }
 
     @Test
     void whatCannotBeReadOrFoundIsSaidPlainly() {
-        clear(api.postRaw(home + "/lots", "{\"name\": ", true), 400);
+        clear(api.postRaw(home + "/ticks", "{\"name\": ", true), 400);
         clear(api.get(home + "/lots/not-an-id"), 400);
         clear(api.get(home + "/lots/" + UUID.randomUUID()), 404);
         clear(api.get("/api/nothing/here"), 404);

@@ -68,7 +68,9 @@ class LiveTest {
                 "ecPlusMinus",
                 5,
                 "version",
-                1));
+                1,
+                "retired",
+                false));
         Map<String, Object> ask = new HashMap<>(Map.of(
                 "species",
                 "streptocarpus",
@@ -128,7 +130,7 @@ class LiveTest {
         Map<String, Object> ask = Bodies.care(garden);
         ask.put(
                 "feed",
-                api.post("/api/gardens/" + garden.path("id").asString() + "/feeds", Bodies.feed())
+                api.put("/api/gardens/" + garden.path("id").asString() + "/feeds", Bodies.feed())
                         .ok());
         ask.put("hand", "scale");
         ask.put("share", Bodies.typed("50", "%"));

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.server.demo.DemoGarden;
-import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
 import evencistern.testkit.Api;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -36,11 +36,11 @@ class PathTest {
     }
 
     private JsonNode addFeed() {
-        return api.post(home + "/feeds", Bodies.feed()).ok();
+        return api.put(home + "/feeds", Bodies.feed()).ok();
     }
 
     private JsonNode addLot(String feedId) {
-        return api.post(home + "/lots", Bodies.lot(garden, feedId)).ok();
+        return api.put(home + "/lots", Bodies.lot(garden, feedId)).ok();
     }
 
     private JsonNode lot(String id) {
@@ -127,7 +127,7 @@ class PathTest {
     void whatIsTypedIsKeptAndATypedUnitWins() {
         Map<String, Object> input = Bodies.lot(garden, null);
         input.put("pot", Bodies.pot("4¾ in", "9,5", "11cm"));
-        JsonNode lot = api.post(home + "/lots", input).ok();
+        JsonNode lot = api.put(home + "/lots", input).ok();
         assertThat(lot.path("pot").path("top").path("text").asString()).isEqualTo("4¾ in");
         assertThat(lot.path("pot").path("base").path("text").asString()).isEqualTo("9,5");
         Map<String, Object> ask = Bodies.care(garden);
@@ -165,11 +165,18 @@ class PathTest {
         input.put("id", lot.path("id").asString());
         input.put("version", 1);
         input.put("name", "Renamed");
-        String path = home + "/lots/" + lot.path("id").asString();
-        assertThat(api.put(path, input).ok().path("version").asInt()).isEqualTo(2);
+        String path = home + "/lots";
+        Api.Answer edited = api.put(path, input);
+        assertThat(edited.ok().path("version").asInt()).isEqualTo(2);
+        // the same form sent again changes nothing and is no edit of its own
+        Api.Answer again = api.put(path, input);
+        assertThat(again.ok().path("version").asInt()).isEqualTo(2);
+        assertThat(again.raw().headers().firstValue("Act-Id")).isEmpty();
+        input.put("name", "Renamed by another");
         Api.Answer stale = api.put(path, input);
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.faults()).containsExactly("stale");
+        assertThat(stale.body().path("present").path("name").asString()).isEqualTo("Renamed");
     }
 
     @Test
@@ -186,7 +193,7 @@ class PathTest {
         changed.put("id", feed.path("id").asString());
         changed.put("version", 1);
         changed.put("label", "1 g per litre every 6 weeks");
-        api.put(home + "/feeds/" + feed.path("id").asString(), changed).ok();
+        api.put(home + "/feeds", changed).ok();
         assertThat(lot(id).path("state").path("nextFeedOn").asString()).isGreaterThan(before);
     }
 
@@ -206,8 +213,7 @@ class PathTest {
         JsonNode vessels = api.get(home).ok().path("vessels");
         assertThat(vessels.size()).isEqualTo(2);
         assertThat(vessels.get(1).path("litres").asDouble()).isCloseTo(9.09218, within(1e-9));
-        bucket.put("version", 1);
-        api.put(home + "/vessels", bucket).ok();
+        bucket.put("name", "Blue bucket");
         assertThat(api.put(home + "/vessels", bucket).faults()).containsExactly("stale");
         bucket.put("litres", Bodies.typed("0", "L"));
         assertThat(api.put(home + "/vessels", bucket).faults()).containsExactly("too_small");
@@ -253,7 +259,7 @@ class PathTest {
                 Bodies.typed("5", "%"),
                 "version",
                 1));
-        api.put(home + "/meters/" + meter.path("id").asString(), told).ok();
+        api.put(home + "/meters", told).ok();
         api.post(path, reading).ok();
         api.post(path, reading).ok();
         JsonNode series = api.get(path).ok();
@@ -272,9 +278,9 @@ class PathTest {
         GardenId id = new GardenId(UUID.fromString(garden.path("id").asString()));
         GardenWire g = gardens.require(id);
         App.bean(DemoGarden.class).plant(g, today);
-        for (LotWire lot : lots.list(id, 0, 100).lots()) {
-            lots.rebuild(id, lot.id());
-            assertThat(lots.require(id, lot.id())).isEqualTo(lot);
+        for (LotWire lot : lots.list(id, Lots.Look.everything(), 0, 100).lots()) {
+            lots.rebuild(id, lot.lot().id());
+            assertThat(lots.require(id, lot.lot().id())).isEqualTo(new Standing(lot.lot(), lot.state()));
         }
         assertThat(lots.listDue(id, today, 10)).isNotEmpty();
     }

@@ -33,7 +33,7 @@ class TodayTest {
         Map<String, Object> lot = Bodies.lot(garden, feed);
         lot.put("name", name);
         lot.put("pots", Bodies.typed(pots, ""));
-        return api.post(home + "/lots", lot).ok();
+        return api.put(home + "/lots", lot).ok();
     }
 
     @Test
@@ -53,7 +53,7 @@ class TodayTest {
 
     @Test
     void theSameFeedInTwoWatersIsTwoCans() {
-        String feed = api.post(home + "/feeds", Bodies.feed()).ok().path("id").asString();
+        String feed = api.put(home + "/feeds", Bodies.feed()).ok().path("id").asString();
         String rain = UUID.randomUUID().toString();
         api.put(
                         home + "/waters",
@@ -72,7 +72,7 @@ class TodayTest {
         lot("In tap", "1", feed);
         Map<String, Object> other = Bodies.lot(garden, feed);
         other.put("waterId", rain);
-        api.post(home + "/lots", other).ok();
+        api.put(home + "/lots", other).ok();
         assertThat(api.get(home + "/today")
                         .ok()
                         .path("groups")
@@ -95,7 +95,7 @@ class TodayTest {
 
     @Test
     void plainWaterComesBeforeFeedAndOneTickMayCoverManyLots() {
-        String feed = api.post(home + "/feeds", Bodies.feed()).ok().path("id").asString();
+        String feed = api.put(home + "/feeds", Bodies.feed()).ok().path("id").asString();
         lot("Fed", "1", feed);
         lot("Plain", "1", null);
         JsonNode groups = api.get(home + "/today").ok().path("groups");

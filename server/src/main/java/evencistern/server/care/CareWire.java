@@ -25,6 +25,9 @@ public record CareWire(
      * Water and air of the pot, and when it is next watered.
      *
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
+     * @param wetKg mix, water and pot, drained
+     * @param potKg of that, the pot itself
+     * @param topWidthCm inside, at the rim; the longer way
      */
     public record PotWaterWire(
             double litresNow,
@@ -41,7 +44,10 @@ public record CareWire(
             double availableLitres,
             double usableLitres,
             double leftShare,
-            double wetKg) {}
+            double wetKg,
+            double potKg,
+            double potHeightCm,
+            double topWidthCm) {}
 
     /** Water by height, floor first; cm and fractions of the mix volume. */
     public record LayerWire(double aboveFloorCm, double widthCm, double water, double porosity) {
@@ -165,7 +171,10 @@ public record CareWire(
                         pot.availableLitres(),
                         plan.need().usableLitres(),
                         Math.max(0, 1 - care.missingLitres() / plan.need().usableLitres()),
-                        pot.wetKg()),
+                        pot.wetKg(),
+                        pot.pot().emptyKg(),
+                        pot.pot().shape().heightM() * 100,
+                        pot.pot().shape().widthM(pot.pot().shape().heightM()) * 100),
                 pot.profile(LAYERS, care.missingLitres()).stream()
                         .map(LayerWire::of)
                         .toList(),

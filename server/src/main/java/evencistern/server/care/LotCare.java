@@ -7,12 +7,13 @@ import evencistern.feed.HandMeasure;
 import evencistern.plan.Care;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,14 +32,15 @@ public class LotCare {
      *
      * @param feed the lot's feed, or null to water plain
      */
-    public Care on(GardenWire g, LotWire lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
+    public Care on(GardenWire g, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
         return Care.on(
                 day,
                 lots.situation(g, lot, feed),
                 new Care.Tools(
                         canLitres,
                         HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
-                        water(g, lot.waterId()).toWater(),
+                        Set.copyOf(g.spoons()),
+                        water(g, lot.lot().waterId()).toWater(),
                         OptionalDouble.empty()),
                 Working.off());
     }
@@ -54,7 +56,7 @@ public class LotCare {
     /** Litres of the vessel asked for, or of the usual one where none was. */
     public static double can(GardenWire g, @Nullable UUID vessel) {
         return g.vessels().stream()
-                .filter(v -> v.id().equals(vessel == null ? g.usualVesselId() : vessel))
+                .filter(v -> v.id().equals(vessel == null ? g.usualVesselId() : vessel) && !v.retired())
                 .findFirst()
                 .map(GardenWire.VesselWire::litres)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "vessel", String.valueOf(vessel))));

@@ -5,6 +5,7 @@ import evencistern.media.Mix;
 import evencistern.media.Recipes;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
+import evencistern.pot.TradeSizes;
 import evencistern.units.Unit;
 import evencistern.water.TdsScale;
 import java.util.Arrays;
@@ -76,6 +77,7 @@ class CatalogueController {
     record Catalogue(
             List<SpeciesWire> species,
             List<MixWire> mixes,
+            List<TradeSizes.Size> tradeSizes,
             List<UnitWire> units,
             List<ScaleWire> scales,
             int labelLongest) {}
@@ -85,6 +87,7 @@ class CatalogueController {
         return new Catalogue(
                 SpeciesGuide.all().stream().map(SpeciesWire::of).toList(),
                 Recipes.all().stream().map(MixWire::of).toList(),
+                TradeSizes.all(),
                 Arrays.stream(Unit.values()).map(UnitWire::of).toList(),
                 Arrays.stream(TdsScale.values())
                         .map(s -> new ScaleWire(s.id(), s.ppmPerMsCm()))

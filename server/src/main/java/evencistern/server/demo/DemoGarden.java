@@ -2,29 +2,35 @@ package evencistern.server.demo;
 
 import evencistern.label.Question;
 import evencistern.plan.LotPlan;
+import evencistern.pot.Material;
+import evencistern.server.GardenId;
+import evencistern.server.deed.Deeds;
 import evencistern.server.feed.FeedInput;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
-import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.garden.PlacePreset;
 import evencistern.server.journal.Acts;
+import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
-import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
 import evencistern.server.reading.EcTyped;
 import evencistern.server.reading.Readings;
+import evencistern.server.stock.StockInput;
+import evencistern.server.stock.Stocks;
 import evencistern.server.typed.Typed;
 import evencistern.table.DataFile;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -48,6 +54,8 @@ public class DemoGarden implements ApplicationRunner {
     private final Lots lots;
     private final Acts acts;
     private final Readings readings;
+    private final Deeds deeds;
+    private final Stocks stocks;
     private final boolean wanted;
 
     DemoGarden(
@@ -56,12 +64,16 @@ public class DemoGarden implements ApplicationRunner {
             Lots lots,
             Acts acts,
             Readings readings,
+            Deeds deeds,
+            Stocks stocks,
             @Value("${even-cistern.demo}") boolean wanted) {
         this.gardens = gardens;
         this.feeds = feeds;
         this.lots = lots;
         this.acts = acts;
         this.readings = readings;
+        this.deeds = deeds;
+        this.stocks = stocks;
         this.wanted = wanted;
     }
 
@@ -91,10 +103,10 @@ public class DemoGarden implements ApplicationRunner {
         GardenId garden = new GardenId(bare.id());
         GardenWire g = shelf(garden, bare);
         GardenWire.MeterWire pen = g.meters().get(0);
-        FeedWire salts = feeds.add(garden, tarnBlue());
-        FeedWire liquid = feeds.add(garden, oldMarl());
-        FeedWire orchid = feeds.add(garden, alderDrops());
-        LotWire cape = work(garden, g, startedSoThatItIsDue(g, capePrimrose(g, liquid), liquid, today));
+        FeedWire salts = feeds.save(garden, tarnBlue()).now();
+        FeedWire liquid = feeds.save(garden, oldMarl()).now();
+        FeedWire orchid = feeds.save(garden, alderDrops()).now();
+        Lot cape = work(garden, g, startedSoThatItIsDue(g, capePrimrose(g, liquid), liquid, today));
         for (DataFile.Row row : DataFile.read(DemoGarden.class, "lots.csv")) {
             FeedWire feed = switch (row.text("feed")) {
                 case "salts" -> salts;
@@ -102,10 +114,24 @@ public class DemoGarden implements ApplicationRunner {
                 case "orchid" -> orchid;
                 default -> null;
             };
-            LotInput lot = started(lot(g, row, feed), today.minusWeeks(WEEKS_BACK));
+            Lot lot = started(lot(g, row, feed), today.minusWeeks(WEEKS_BACK));
             boolean due = row.text("due").equals("yes");
-            work(garden, g, due ? startedSoThatItIsDue(g, lot, feed, today) : new Start(lot, today, false));
+            Lot planted =
+                    work(garden, g, due ? startedSoThatItIsDue(g, lot, feed, today) : new Start(lot, today, false));
+            if (lot.species().equals("clivia")) {
+                outForTheSummer(garden, g, planted, today);
+            }
         }
+        stock(garden, salts.id(), null, "90 g", "250 g", "6.50", today);
+        stock(garden, liquid.id(), null, "120 mL", "500 mL", "7.90", today);
+        stock(garden, null, "peat_perlite", "40 L", "60 L", "14", today);
+        deeds.note(
+                garden,
+                new Deeds.Note(
+                        "demo-note-1",
+                        List.of(cape.id()),
+                        "Brown edges on the older leaves, white crust on the rim.",
+                        today.minusDays(5)));
         double[][] drift = {{6.2, 610}, {6.0, 820}, {5.9, 1060}, {5.7, 1390}};
         for (int i = 0; i < drift.length; i++) {
             LocalDate day = today.minusDays(49 - 15L * i);
@@ -119,6 +145,51 @@ public class DemoGarden implements ApplicationRunner {
                             new EcTyped(Integer.toString((int) drift[i][1]), EcTyped.PPM),
                             at(g, day)));
         }
+    }
+
+    /** Out on the first of June, back on the twentieth of September. */
+    private void outForTheSummer(GardenId garden, GardenWire g, Lot lot, LocalDate today) {
+        LocalDate out = next(MonthDay.of(6, 1), today);
+        deeds.move(
+                garden,
+                new Deeds.Moving(
+                        "demo-summer-1",
+                        List.of(lot.id()),
+                        place(g, "Open bench"),
+                        out,
+                        lot.placeId(),
+                        next(MonthDay.of(9, 20), out)));
+    }
+
+    private static LocalDate next(MonthDay day, LocalDate after) {
+        LocalDate thisYear = day.atYear(after.getYear());
+        return thisYear.isAfter(after) ? thisYear : thisYear.plusYears(1);
+    }
+
+    /** Counted eight weeks ago, when the pack was opened. */
+    private void stock(
+            GardenId garden,
+            @Nullable UUID feed,
+            @Nullable String mix,
+            String amount,
+            String pack,
+            String cost,
+            LocalDate today) {
+        String unit = mix == null ? amount.substring(amount.indexOf(' ') + 1) : "L";
+        LocalDate opened = today.minusWeeks(WEEKS_BACK);
+        stocks.save(
+                garden,
+                new StockInput(
+                        UUID.randomUUID(),
+                        feed,
+                        mix,
+                        new Typed(amount, unit),
+                        opened,
+                        opened,
+                        new Typed(pack, unit),
+                        new Typed(cost, ""),
+                        "£",
+                        0));
     }
 
     /** Five places, two waters, four vessels, and the meter's scale. */
@@ -135,7 +206,7 @@ public class DemoGarden implements ApplicationRunner {
                     garden, new Gardens.VesselInput(UUID.randomUUID(), vessel[0], new Typed(vessel[1], "L"), 0));
         }
         GardenWire.MeterWire pen = bare.meters().get(0);
-        gardens.changeMeter(
+        gardens.saveMeter(
                 garden,
                 new Gardens.MeterInput(
                         pen.id(), pen.name(), "ppm500", new Typed("0.1", "pH"), new Typed("5", "%"), pen.version()));
@@ -196,30 +267,45 @@ public class DemoGarden implements ApplicationRunner {
                 List.of());
     }
 
-    private static LotInput capePrimrose(GardenWire g, FeedWire feed) {
+    private static Lot capePrimrose(GardenWire g, FeedWire feed) {
         DataFile.Row row = DataFile.read(DemoGarden.class, "first-lot.csv").get(0);
         return lot(g, row, feed);
     }
 
-    private static LotInput lot(GardenWire g, DataFile.Row row, @Nullable FeedWire feed) {
+    private static Lot lot(GardenWire g, DataFile.Row row, @Nullable FeedWire feed) {
         return new LotInput(
-                UUID.randomUUID(),
-                row.text("name"),
-                new Typed(row.text("pots"), ""),
-                row.text("species"),
-                new PotInput(
-                        PotInput.Shape.valueOf(row.text("shape")),
-                        new Typed(row.text("top"), "cm"),
-                        new Typed(row.text("base"), "cm"),
-                        new Typed(row.text("height"), "cm"),
-                        null),
-                row.text("mix"),
-                place(g, row.text("place")),
-                water(g, row.text("water")),
-                feed == null ? null : feed.id(),
-                g.today(),
+                        UUID.randomUUID(),
+                        row.text("name"),
+                        new Typed(row.text("pots"), ""),
+                        row.text("species"),
+                        pot(row),
+                        row.text("mix"),
+                        place(g, row.text("place")),
+                        water(g, row.text("water")),
+                        feed == null ? null : feed.id(),
+                        g.today(),
+                        null,
+                        null,
+                        null,
+                        0)
+                .read(null, g.today());
+    }
+
+    private static PotInput pot(DataFile.Row row) {
+        return new PotInput(
+                PotInput.Shape.valueOf(row.text("shape")),
+                new Typed(row.text("top"), "cm"),
+                length(row, "base"),
+                new Typed(row.text("height"), "cm"),
+                length(row, "across"),
                 null,
-                0);
+                null,
+                Material.valueOf(row.text("material").toUpperCase(Locale.ROOT)));
+    }
+
+    private static @Nullable Typed length(DataFile.Row row, String column) {
+        String text = row.text(column);
+        return text.equals("-") ? null : new Typed(text, "cm");
     }
 
     /** The day on which the work fell due that the demo leaves for {@code today}. */
@@ -229,9 +315,9 @@ public class DemoGarden implements ApplicationRunner {
     }
 
     /** Plants a lot and does its work day by day as it falls due, but for the last that is left for today. */
-    private LotWire work(GardenId garden, GardenWire g, Start start) {
-        LotWire planted = lots.add(garden, start.lot());
-        LotState state = planted.state();
+    private Lot work(GardenId garden, GardenWire g, Start start) {
+        Lot planted = lots.plant(garden, start.lot());
+        LotState state = lots.require(garden, planted.id()).state();
         for (int n = 0; state.dueOn().isBefore(start.leftDueOn()) && n < 200; n++) {
             LocalDate due = state.dueOn();
             LocalDate feedOn = state.nextFeedOn();
@@ -249,7 +335,7 @@ public class DemoGarden implements ApplicationRunner {
     }
 
     /** A lot, the day on which its last piece of work fell due that is left for today, and whether that is a feed. */
-    private record Start(LotInput lot, LocalDate leftDueOn, boolean feed) {
+    private record Start(Lot lot, LocalDate leftDueOn, boolean feed) {
         private boolean betterThan(Start other) {
             boolean sameDay = leftDueOn.equals(other.leftDueOn());
             return sameDay ? feed && !other.feed() : leftDueOn.isAfter(other.leftDueOn());
@@ -260,7 +346,7 @@ public class DemoGarden implements ApplicationRunner {
      * The lot, started on the day from which its work, done as it falls due, comes round to {@code today}, or failing
      * that leaves something due as few days ago as can be.
      */
-    private Start startedSoThatItIsDue(GardenWire g, LotInput lot, @Nullable FeedWire feed, LocalDate today) {
+    private Start startedSoThatItIsDue(GardenWire g, Lot lot, @Nullable FeedWire feed, LocalDate today) {
         Start best = null;
         for (int back = 0; back < SEARCH_DAYS; back++) {
             Start found = lastDueBy(g, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
@@ -271,8 +357,8 @@ public class DemoGarden implements ApplicationRunner {
         return Objects.requireNonNull(best);
     }
 
-    private Start lastDueBy(GardenWire g, LotInput lot, @Nullable FeedWire feed, LocalDate today) {
-        Start done = new Start(lot, Objects.requireNonNull(lot.startedOn()), false);
+    private Start lastDueBy(GardenWire g, Lot lot, @Nullable FeedWire feed, LocalDate today) {
+        Start done = new Start(lot, lot.startedOn(), false);
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
@@ -293,20 +379,8 @@ public class DemoGarden implements ApplicationRunner {
         return day.atTime(LocalTime.of(8, 10)).atZone(ZoneId.of(g.timeZone())).toInstant();
     }
 
-    private static LotInput started(LotInput l, LocalDate on) {
-        return new LotInput(
-                l.id(),
-                l.name(),
-                l.pots(),
-                l.species(),
-                l.pot(),
-                l.mix(),
-                l.placeId(),
-                l.waterId(),
-                l.feedId(),
-                on,
-                l.repottedOn(),
-                l.version());
+    private static Lot started(Lot lot, LocalDate on) {
+        return lot.with(l -> l.startedOn = on);
     }
 
     private static UUID place(GardenWire g, String name) {

@@ -49,7 +49,8 @@ public record FeedInput(
                 label,
                 answers,
                 wordsSeen,
-                version);
+                version,
+                false);
         faults.attempt(feed::toFeed);
         faults.throwIfAny();
         return feed;

@@ -1,7 +1,7 @@
 package evencistern.server.feed;
 
 import evencistern.label.Question;
-import evencistern.server.garden.GardenId;
+import evencistern.server.GardenId;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
@@ -15,7 +15,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class FeedStore {
     private static final String COLUMNS =
-            "id, name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen, version";
+            "id, name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen, version, retired";
 
     private final JdbcClient db;
 
@@ -38,7 +38,8 @@ class FeedStore {
                         .map(FeedStore::answer)
                         .toList(),
                 r.getBoolean("words_seen"),
-                r.getInt("version"));
+                r.getInt("version"),
+                r.getBoolean("retired"));
     }
 
     private static FeedWire.Answer answer(String stored) {
@@ -68,8 +69,8 @@ class FeedStore {
     void insertFeed(GardenId garden, FeedWire f) {
         db.sql("""
                         insert into feed (name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen,
-                                          garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                          retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, f)).update();
     }
 
@@ -79,7 +80,7 @@ class FeedStore {
         values.add(f.version());
         return db.sql("""
                                 update feed set name = ?, n = ?, p2o5 = ?, k2o = ?, form = ?, density = ?,
-                                                ec_factor = ?, label = ?, answers = ?, words_seen = ?,
+                                                ec_factor = ?, label = ?, answers = ?, words_seen = ?, retired = ?,
                                                 version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
@@ -97,6 +98,7 @@ class FeedStore {
                 f.label(),
                 stored(f.answers()),
                 f.wordsSeen(),
+                f.retired(),
                 garden.value(),
                 f.id());
     }

@@ -11,6 +11,7 @@ import evencistern.label.ProductForm;
 import evencistern.label.Question;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.server.history.Owned;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +34,9 @@ public record FeedWire(
         String label,
         List<Answer> answers,
         boolean wordsSeen,
-        int version) {
+        int version,
+        boolean retired)
+        implements Owned {
 
     /** Dry or liquid. */
     public enum Form {

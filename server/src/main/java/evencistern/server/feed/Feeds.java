@@ -3,11 +3,12 @@ package evencistern.server.feed;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
-import evencistern.server.garden.GardenId;
+import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
+import evencistern.server.history.History;
+import evencistern.server.history.Keeping;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,17 +17,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class Feeds {
     private final FeedStore store;
     private final Gardens gardens;
-    private final ApplicationEventPublisher events;
+    private final History history;
+    private final Keeping<FeedWire> feeds;
 
-    Feeds(FeedStore store, Gardens gardens, ApplicationEventPublisher events) {
+    Feeds(FeedStore store, Gardens gardens, History history) {
         this.store = store;
         this.gardens = gardens;
-        this.events = events;
+        this.history = history;
+        this.feeds = history.keep(
+                new Keeping<>("feed", FeedWire.class, store::findFeed, store::insertFeed, store::updateFeed));
     }
 
-    /** A feed's label or analysis has changed, so the plans that rest on it must be made anew. */
-    public record FeedChanged(GardenId garden, UUID feed) {}
-
+    /** All feeds, those put away among them. */
     public List<FeedWire> list(GardenId garden) {
         gardens.require(garden);
         return store.listFeeds(garden);
@@ -37,30 +39,10 @@ public class Feeds {
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "feed", feed.toString())));
     }
 
-    /** Puts a feed on the shelf. The same id sent again returns what is there. */
+    /** Puts a feed on the shelf, or changes it. */
     @Transactional
-    public FeedWire add(GardenId garden, FeedInput input) {
+    public History.Edited<FeedWire> save(GardenId garden, FeedInput input) {
         gardens.require(garden);
-        FeedWire feed = input.read();
-        if (store.findFeed(garden, feed.id()).isEmpty()) {
-            store.insertFeed(garden, feed);
-        }
-        return require(garden, feed.id());
-    }
-
-    /** Changes a feed; a version that is no longer current is refused. */
-    @Transactional
-    public FeedWire change(GardenId garden, UUID id, FeedInput input) {
-        FeedWire before = require(garden, id);
-        FeedWire feed = input.read();
-        if (!feed.id().equals(id)) {
-            throw new FaultException(
-                    Fault.of(FaultCode.CHOICE_UNKNOWN, "feed", feed.id().toString()));
-        }
-        if (!store.updateFeed(garden, feed)) {
-            throw Gardens.stale("feed", feed.version(), before.version());
-        }
-        events.publishEvent(new FeedChanged(garden, id));
-        return require(garden, id);
+        return history.edit(garden, feeds, input.read());
     }
 }

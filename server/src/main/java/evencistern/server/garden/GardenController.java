@@ -1,11 +1,11 @@
 package evencistern.server.garden;
 
-import evencistern.fault.Fault;
-import evencistern.fault.FaultCode;
-import evencistern.fault.FaultException;
+import evencistern.server.GardenId;
+import evencistern.server.history.History;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,36 +41,37 @@ class GardenController {
         return gardens.require(new GardenId(garden));
     }
 
-    /** Units and measuring habit, with the version they were changed from. */
-    record Habits(GardenWire.UnitHabit unitHabit, GardenWire.Hand hand, int version) {}
-
-    @PutMapping("/{garden}/habits")
-    GardenWire changeHabits(@PathVariable UUID garden, @RequestBody Habits habits) {
-        return gardens.changeHabits(new GardenId(garden), habits.unitHabit(), habits.hand(), habits.version());
+    private <T> ResponseEntity<GardenWire> after(UUID garden, History.Edited<T> edited) {
+        return edited.answer(gardens.require(new GardenId(garden)));
     }
 
-    @PutMapping("/{garden}/meters/{meter}")
-    GardenWire.MeterWire changeMeter(
-            @PathVariable UUID garden, @PathVariable UUID meter, @RequestBody Gardens.MeterInput changed) {
-        if (!meter.equals(changed.id())) {
-            throw new FaultException(
-                    Fault.of(FaultCode.CHOICE_UNKNOWN, "meter", changed.id().toString()));
-        }
-        return gardens.changeMeter(new GardenId(garden), changed);
+    @PutMapping("/{garden}/settings")
+    ResponseEntity<GardenWire> changeSettings(@PathVariable UUID garden, @RequestBody Gardens.SettingsInput settings) {
+        return after(garden, gardens.changeSettings(new GardenId(garden), settings));
+    }
+
+    @PutMapping("/{garden}/meters")
+    ResponseEntity<GardenWire> saveMeter(@PathVariable UUID garden, @RequestBody Gardens.MeterInput meter) {
+        return after(garden, gardens.saveMeter(new GardenId(garden), meter));
     }
 
     @PostMapping("/{garden}/places")
-    GardenWire addPlace(@PathVariable UUID garden, @RequestBody Gardens.NewPlace place) {
-        return gardens.addPlace(new GardenId(garden), place);
+    ResponseEntity<GardenWire> addPlace(@PathVariable UUID garden, @RequestBody Gardens.NewPlace place) {
+        return after(garden, gardens.addPlace(new GardenId(garden), place));
+    }
+
+    @PutMapping("/{garden}/places")
+    ResponseEntity<GardenWire> changePlace(@PathVariable UUID garden, @RequestBody Gardens.PlaceInput place) {
+        return after(garden, gardens.changePlace(new GardenId(garden), place));
     }
 
     @PutMapping("/{garden}/vessels")
-    GardenWire saveVessel(@PathVariable UUID garden, @RequestBody Gardens.VesselInput vessel) {
-        return gardens.saveVessel(new GardenId(garden), vessel);
+    ResponseEntity<GardenWire> saveVessel(@PathVariable UUID garden, @RequestBody Gardens.VesselInput vessel) {
+        return after(garden, gardens.saveVessel(new GardenId(garden), vessel));
     }
 
     @PutMapping("/{garden}/waters")
-    GardenWire saveWater(@PathVariable UUID garden, @RequestBody Gardens.WaterInput water) {
-        return gardens.saveWater(new GardenId(garden), water);
+    ResponseEntity<GardenWire> saveWater(@PathVariable UUID garden, @RequestBody Gardens.WaterInput water) {
+        return after(garden, gardens.saveWater(new GardenId(garden), water));
     }
 }

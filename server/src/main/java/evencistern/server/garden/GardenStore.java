@@ -1,16 +1,22 @@
 package evencistern.server.garden;
 
+import evencistern.feed.HandMeasure;
+import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.garden.GardenWire.PlaceWire;
+import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.GardenWire.WaterWire;
+import evencistern.server.typed.Typed;
 import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -26,116 +32,161 @@ class GardenStore {
     }
 
     /** A garden without what belongs to it. */
-    record Row(
-            UUID id,
-            String name,
-            String timeZone,
-            double latitude,
-            GardenWire.UnitHabit unitHabit,
-            GardenWire.Hand hand,
-            boolean demo,
-            int version) {}
+    record Row(SettingsWire settings, boolean demo) {}
+
+    private static final String GARDENS =
+            "select id, name, time_zone, latitude, unit_habit, hand, spoons, demo, version from garden ";
 
     private static Row row(ResultSet r, int n) throws SQLException {
         return new Row(
-                r.getObject("id", UUID.class),
-                r.getString("name"),
-                r.getString("time_zone"),
-                r.getDouble("latitude"),
-                GardenWire.UnitHabit.valueOf(r.getString("unit_habit")),
-                GardenWire.Hand.valueOf(r.getString("hand")),
-                r.getBoolean("demo"),
-                r.getInt("version"));
+                new SettingsWire(
+                        r.getObject("id", UUID.class),
+                        r.getString("name"),
+                        r.getString("time_zone"),
+                        r.getDouble("latitude"),
+                        GardenWire.UnitHabit.valueOf(r.getString("unit_habit")),
+                        GardenWire.Hand.valueOf(r.getString("hand")),
+                        Arrays.stream((String[]) r.getArray("spoons").getArray())
+                                .map(s -> HandMeasure.Spoon.valueOf(s.toUpperCase(Locale.ROOT)))
+                                .toList(),
+                        r.getInt("version"),
+                        false),
+                r.getBoolean("demo"));
     }
 
     List<Row> listGardens() {
-        return db.sql("""
-                        select id, name, time_zone, latitude, unit_habit, hand, demo, version
-                        from garden order by created_at, id limit 100
-                        """).query(GardenStore::row).list();
+        return db.sql(GARDENS + "order by created_at, id limit 100")
+                .query(GardenStore::row)
+                .list();
     }
 
     Optional<Row> findGarden(GardenId garden) {
-        return db.sql("""
-                        select id, name, time_zone, latitude, unit_habit, hand, demo, version
-                        from garden where id = ?
-                        """).param(garden.value()).query(GardenStore::row).optional();
+        return db.sql(GARDENS + "where id = ?")
+                .param(garden.value())
+                .query(GardenStore::row)
+                .optional();
+    }
+
+    private static String[] spoons(SettingsWire s) {
+        return s.spoons().stream().map(x -> x.name().toLowerCase(Locale.ROOT)).toArray(String[]::new);
     }
 
     void insertGarden(GardenId garden, Row row, Instant now) {
+        SettingsWire s = row.settings();
         db.sql("""
-                        insert into garden (id, name, time_zone, latitude, unit_habit, hand, demo, version, created_at)
-                        values (?, ?, ?, ?, ?, ?, ?, 1, ?)
+                        insert into garden (id, name, time_zone, latitude, unit_habit, hand, spoons, demo, version,
+                                            created_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, 1, ?)
                         """)
                 .params(
                         garden.value(),
-                        row.name(),
-                        row.timeZone(),
-                        row.latitude(),
-                        row.unitHabit().name(),
-                        row.hand().name(),
+                        s.name(),
+                        s.timeZone(),
+                        s.latitude(),
+                        s.unitHabit().name(),
+                        s.hand().name(),
+                        spoons(s),
                         row.demo(),
                         now.atOffset(ZoneOffset.UTC))
                 .update();
     }
 
     /** Whether the version was still the one the person had seen. */
-    boolean updateHabits(GardenId garden, GardenWire.UnitHabit habit, GardenWire.Hand hand, int version) {
+    boolean updateGarden(GardenId garden, SettingsWire s) {
         return db.sql("""
-                                update garden set unit_habit = ?, hand = ?, version = version + 1
+                                update garden set name = ?, time_zone = ?, latitude = ?, unit_habit = ?, hand = ?,
+                                                  spoons = ?, version = version + 1
                                 where id = ? and version = ?
                                 """)
-                        .params(habit.name(), hand.name(), garden.value(), version)
+                        .params(
+                                s.name(),
+                                s.timeZone(),
+                                s.latitude(),
+                                s.unitHabit().name(),
+                                s.hand().name(),
+                                spoons(s),
+                                garden.value(),
+                                s.version())
                         .update()
                 == 1;
     }
 
     void insertPlace(GardenId garden, PlaceWire p) {
         db.sql("""
-                        insert into place (garden_id, id, name, kind, lows, highs, humidity, light_share, sunshine,
-                                           lamp_hours, lamp_ppfd, first_frost, last_frost)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """)
-                .params(Arrays.asList(
-                        garden.value(),
-                        p.id(),
-                        p.name(),
-                        p.kind().name(),
-                        p.lows().toArray(Double[]::new),
-                        p.highs().toArray(Double[]::new),
-                        p.humidity(),
-                        p.lightShare(),
-                        p.sunshine(),
-                        p.lampHours(),
-                        p.lampPpfd(),
-                        p.firstFrost(),
-                        p.lastFrost()))
-                .update();
+                        insert into place (name, kind, lows, highs, humidity, light_share, sunshine, lamp_hours,
+                                           lamp_ppfd, first_frost, last_frost, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        """).params(values(garden, p)).update();
     }
 
-    List<PlaceWire> listPlaces(GardenId garden) {
+    /** Whether the version was still the one the person had seen. */
+    boolean updatePlace(GardenId garden, PlaceWire p) {
+        List<Object> values = new ArrayList<>(values(garden, p));
+        values.add(p.version());
         return db.sql("""
-                        select p.id, p.name, p.kind, g.latitude, p.lows, p.highs, p.humidity, p.light_share,
-                               p.sunshine, p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost
-                        from place p join garden g on g.id = p.garden_id
-                        where p.garden_id = ? order by p.name, p.id limit 500
-                        """)
+                                update place set name = ?, kind = ?, lows = ?, highs = ?, humidity = ?,
+                                                 light_share = ?, sunshine = ?, lamp_hours = ?, lamp_ppfd = ?,
+                                                 first_frost = ?, last_frost = ?, retired = ?, version = version + 1
+                                where garden_id = ? and id = ? and version = ?
+                                """).params(values).update() == 1;
+    }
+
+    private static List<Object> values(GardenId garden, PlaceWire p) {
+        return Arrays.asList(
+                p.name(),
+                p.kind().name(),
+                p.lows().toArray(Double[]::new),
+                p.highs().toArray(Double[]::new),
+                p.humidity(),
+                p.lightShare(),
+                p.sunshine(),
+                p.lampHours(),
+                p.lampPpfd(),
+                p.firstFrost(),
+                p.lastFrost(),
+                p.retired(),
+                garden.value(),
+                p.id());
+    }
+
+    private static final String PLACES = """
+            select p.id, p.name, p.kind, g.latitude, p.lows, p.highs, p.humidity, p.light_share, p.sunshine,
+                   p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.version, p.retired
+            from place p join garden g on g.id = p.garden_id
+            where p.garden_id = ?
+            """;
+
+    List<PlaceWire> listPlaces(GardenId garden) {
+        return db.sql(PLACES + " order by p.name, p.id limit 500")
                 .param(garden.value())
-                .query((r, n) -> new PlaceWire(
-                        r.getObject("id", UUID.class),
-                        r.getString("name"),
-                        PlaceWire.Kind.valueOf(r.getString("kind")),
-                        r.getDouble("latitude"),
-                        doubles(r.getArray("lows")),
-                        doubles(r.getArray("highs")),
-                        r.getDouble("humidity"),
-                        r.getDouble("light_share"),
-                        r.getDouble("sunshine"),
-                        r.getObject("lamp_hours", Double.class),
-                        r.getObject("lamp_ppfd", Double.class),
-                        r.getString("first_frost"),
-                        r.getString("last_frost")))
+                .query(GardenStore::place)
                 .list();
+    }
+
+    Optional<PlaceWire> findPlace(GardenId garden, UUID id) {
+        return db.sql(PLACES + " and p.id = ?")
+                .params(garden.value(), id)
+                .query(GardenStore::place)
+                .optional();
+    }
+
+    private static PlaceWire place(ResultSet r, int n) throws SQLException {
+        return new PlaceWire(
+                r.getObject("id", UUID.class),
+                r.getString("name"),
+                PlaceWire.Kind.valueOf(r.getString("kind")),
+                r.getDouble("latitude"),
+                doubles(r.getArray("lows")),
+                doubles(r.getArray("highs")),
+                r.getDouble("humidity"),
+                r.getDouble("light_share"),
+                r.getDouble("sunshine"),
+                r.getObject("lamp_hours", Double.class),
+                r.getObject("lamp_ppfd", Double.class),
+                r.getString("first_frost"),
+                r.getString("last_frost"),
+                r.getInt("version"),
+                r.getBoolean("retired"));
     }
 
     private static List<Double> doubles(Array array) throws SQLException {
@@ -143,64 +194,89 @@ class GardenStore {
     }
 
     void insertWater(GardenId garden, WaterWire w) {
-        db.sql("insert into water (name, ec, ph, garden_id, id, version) values (?, ?, ?, ?, ?, 1)")
-                .params(w.name(), w.ec(), w.ph(), garden.value(), w.id())
+        db.sql("""
+                        insert into water (name, ec, ph, ec_typed, ph_typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        """)
+                .params(
+                        w.name(),
+                        w.ec(),
+                        w.ph(),
+                        w.ecTyped().stored(),
+                        w.phTyped().stored(),
+                        w.retired(),
+                        garden.value(),
+                        w.id())
                 .update();
     }
 
     /** Whether the version was still the one the person had seen. */
     boolean updateWater(GardenId garden, WaterWire w) {
         return db.sql("""
-                                update water set name = ?, ec = ?, ph = ?, version = version + 1
+                                update water set name = ?, ec = ?, ph = ?, ec_typed = ?, ph_typed = ?, retired = ?,
+                                                 version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
-                        .params(w.name(), w.ec(), w.ph(), garden.value(), w.id(), w.version())
+                        .params(
+                                w.name(),
+                                w.ec(),
+                                w.ph(),
+                                w.ecTyped().stored(),
+                                w.phTyped().stored(),
+                                w.retired(),
+                                garden.value(),
+                                w.id(),
+                                w.version())
                         .update()
                 == 1;
     }
 
+    private static final String WATERS =
+            "select id, name, ec, ph, ec_typed, ph_typed, version, retired from water where garden_id = ?";
+
     List<WaterWire> listWaters(GardenId garden) {
-        return db.sql("select id, name, ec, ph, version from water where garden_id = ? order by name, id limit 500")
+        return db.sql(WATERS + " order by name, id limit 500")
                 .param(garden.value())
-                .query((r, n) -> new WaterWire(
-                        r.getObject("id", UUID.class),
-                        r.getString("name"),
-                        r.getDouble("ec"),
-                        r.getDouble("ph"),
-                        r.getInt("version")))
+                .query(GardenStore::water)
                 .list();
+    }
+
+    Optional<WaterWire> findWater(GardenId garden, UUID id) {
+        return db.sql(WATERS + " and id = ?")
+                .params(garden.value(), id)
+                .query(GardenStore::water)
+                .optional();
+    }
+
+    private static WaterWire water(ResultSet r, int n) throws SQLException {
+        double ec = r.getDouble("ec");
+        double ph = r.getDouble("ph");
+        return new WaterWire(
+                r.getObject("id", UUID.class),
+                r.getString("name"),
+                ec,
+                ph,
+                Typed.kept(r.getString("ec_typed"), ec, "mS/cm"),
+                Typed.kept(r.getString("ph_typed"), ph, "pH"),
+                r.getInt("version"),
+                r.getBoolean("retired"));
     }
 
     void insertMeter(GardenId garden, MeterWire m) {
         db.sql("""
-                        insert into meter (garden_id, id, name, scale, ph_plus_minus, ec_plus_minus, version)
-                        values (?, ?, ?, ?, ?, ?, 1)
+                        insert into meter (name, scale, ph_plus_minus, ec_plus_minus, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, 1)
                         """)
-                .params(Arrays.asList(garden.value(), m.id(), m.name(), m.scale(), m.phPlusMinus(), m.ecPlusMinus()))
+                .params(Arrays.asList(
+                        m.name(), m.scale(), m.phPlusMinus(), m.ecPlusMinus(), m.retired(), garden.value(), m.id()))
                 .update();
-    }
-
-    List<MeterWire> listMeters(GardenId garden) {
-        return db.sql("""
-                        select id, name, scale, ph_plus_minus, ec_plus_minus, version
-                        from meter where garden_id = ? order by name, id limit 500
-                        """)
-                .param(garden.value())
-                .query((r, n) -> new MeterWire(
-                        r.getObject("id", UUID.class),
-                        r.getString("name"),
-                        r.getString("scale"),
-                        r.getDouble("ph_plus_minus"),
-                        r.getDouble("ec_plus_minus"),
-                        r.getInt("version")))
-                .list();
     }
 
     /** Whether the version was still the one the person had seen. */
     boolean updateMeter(GardenId garden, MeterWire m) {
         return db.sql("""
                                 update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?,
-                                                 version = version + 1
+                                                 retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
                         .params(Arrays.asList(
@@ -208,6 +284,7 @@ class GardenStore {
                                 m.scale(),
                                 m.phPlusMinus(),
                                 m.ecPlusMinus(),
+                                m.retired(),
                                 garden.value(),
                                 m.id(),
                                 m.version()))
@@ -215,28 +292,87 @@ class GardenStore {
                 == 1;
     }
 
+    private static final String METERS =
+            "select id, name, scale, ph_plus_minus, ec_plus_minus, version, retired from meter where garden_id = ?";
+
+    List<MeterWire> listMeters(GardenId garden) {
+        return db.sql(METERS + " order by name, id limit 500")
+                .param(garden.value())
+                .query(GardenStore::meter)
+                .list();
+    }
+
+    Optional<MeterWire> findMeter(GardenId garden, UUID id) {
+        return db.sql(METERS + " and id = ?")
+                .params(garden.value(), id)
+                .query(GardenStore::meter)
+                .optional();
+    }
+
+    private static MeterWire meter(ResultSet r, int n) throws SQLException {
+        return new MeterWire(
+                r.getObject("id", UUID.class),
+                r.getString("name"),
+                r.getString("scale"),
+                r.getDouble("ph_plus_minus"),
+                r.getDouble("ec_plus_minus"),
+                r.getInt("version"),
+                r.getBoolean("retired"));
+    }
+
     void insertVessel(GardenId garden, VesselWire v) {
-        db.sql("insert into vessel (name, litres, garden_id, id, version) values (?, ?, ?, ?, 1)")
-                .params(v.name(), v.litres(), garden.value(), v.id())
+        db.sql("""
+                        insert into vessel (name, litres, litres_typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, 1)
+                        """)
+                .params(v.name(), v.litres(), v.litresTyped().stored(), v.retired(), garden.value(), v.id())
                 .update();
     }
 
     /** Whether the version was still the one the person had seen. */
     boolean updateVessel(GardenId garden, VesselWire v) {
         return db.sql("""
-                                update vessel set name = ?, litres = ?, version = version + 1
+                                update vessel set name = ?, litres = ?, litres_typed = ?, retired = ?,
+                                                  version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
-                        .params(v.name(), v.litres(), garden.value(), v.id(), v.version())
+                        .params(
+                                v.name(),
+                                v.litres(),
+                                v.litresTyped().stored(),
+                                v.retired(),
+                                garden.value(),
+                                v.id(),
+                                v.version())
                         .update()
                 == 1;
     }
 
+    private static final String VESSELS =
+            "select id, name, litres, litres_typed, version, retired from vessel where garden_id = ?";
+
     List<VesselWire> listVessels(GardenId garden) {
-        return db.sql("select id, name, litres, version from vessel where garden_id = ? order by litres, id limit 500")
+        return db.sql(VESSELS + " order by litres, id limit 500")
                 .param(garden.value())
-                .query((r, n) -> new VesselWire(
-                        r.getObject("id", UUID.class), r.getString("name"), r.getDouble("litres"), r.getInt("version")))
+                .query(GardenStore::vessel)
                 .list();
+    }
+
+    Optional<VesselWire> findVessel(GardenId garden, UUID id) {
+        return db.sql(VESSELS + " and id = ?")
+                .params(garden.value(), id)
+                .query(GardenStore::vessel)
+                .optional();
+    }
+
+    private static VesselWire vessel(ResultSet r, int n) throws SQLException {
+        double litres = r.getDouble("litres");
+        return new VesselWire(
+                r.getObject("id", UUID.class),
+                r.getString("name"),
+                litres,
+                Typed.kept(r.getString("litres_typed"), litres, "L"),
+                r.getInt("version"),
+                r.getBoolean("retired"));
     }
 }

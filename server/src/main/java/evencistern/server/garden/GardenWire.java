@@ -1,6 +1,9 @@
 package evencistern.server.garden;
 
 import evencistern.climate.Place;
+import evencistern.feed.HandMeasure;
+import evencistern.server.history.Owned;
+import evencistern.server.typed.Typed;
 import evencistern.water.Meter;
 import evencistern.water.SourceWater;
 import evencistern.water.TdsScale;
@@ -16,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * A garden with what belongs to it, as it goes over the wire.
  *
  * @param today the garden's own date
+ * @param spoons those that are owned
  * @param usualVesselId the can that is carried when nobody says otherwise
  */
 public record GardenWire(
@@ -25,6 +29,7 @@ public record GardenWire(
         double latitude,
         UnitHabit unitHabit,
         Hand hand,
+        List<HandMeasure.Spoon> spoons,
         boolean demo,
         int version,
         LocalDate today,
@@ -60,7 +65,10 @@ public record GardenWire(
             @Nullable Double lampHours,
             @Nullable Double lampPpfd,
             @Nullable String firstFrost,
-            @Nullable String lastFrost) {
+            @Nullable String lastFrost,
+            int version,
+            boolean retired)
+            implements Owned {
 
         /** In a room, under glass or film, or in the open. */
         public enum Kind {
@@ -89,8 +97,23 @@ public record GardenWire(
         }
     }
 
-    /** A source of water. */
-    public record WaterWire(UUID id, String name, double ec, double ph, int version) {
+    /** What a garden says of itself. */
+    public record SettingsWire(
+            UUID id,
+            String name,
+            String timeZone,
+            double latitude,
+            UnitHabit unitHabit,
+            Hand hand,
+            List<HandMeasure.Spoon> spoons,
+            int version,
+            boolean retired)
+            implements Owned {}
+
+    /** A source of water; its values as stored, mS/cm and pH, and as typed. */
+    public record WaterWire(
+            UUID id, String name, double ec, double ph, Typed ecTyped, Typed phTyped, int version, boolean retired)
+            implements Owned {
         public SourceWater toWater() {
             return new SourceWater(ec, ph);
         }
@@ -98,12 +121,20 @@ public record GardenWire(
 
     /** A pen meter; its scale is absent until somebody has said which it prints. */
     public record MeterWire(
-            UUID id, String name, @Nullable String scale, double phPlusMinus, double ecPlusMinus, int version) {
+            UUID id,
+            String name,
+            @Nullable String scale,
+            double phPlusMinus,
+            double ecPlusMinus,
+            int version,
+            boolean retired)
+            implements Owned {
         public Meter toMeter() {
             return new Meter(scale == null ? null : TdsScale.require(scale, "meter.scale"), phPlusMinus, ecPlusMinus);
         }
     }
 
-    /** A can, bucket or barrel. */
-    public record VesselWire(UUID id, String name, double litres, int version) {}
+    /** A can, bucket or barrel, with what was typed of it. */
+    public record VesselWire(UUID id, String name, double litres, Typed litresTyped, int version, boolean retired)
+            implements Owned {}
 }

@@ -4,18 +4,29 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.feed.HandMeasure;
+import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire.MeterWire;
+import evencistern.server.garden.GardenWire.PlaceWire;
+import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.GardenWire.WaterWire;
+import evencistern.server.history.Changed;
+import evencistern.server.history.History;
+import evencistern.server.history.History.Edited;
+import evencistern.server.history.Keeping;
+import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,14 +36,38 @@ public class Gardens {
     private static final double USUAL_CAN_L = 5;
     private static final double CARRIED_L = 10;
     /** Tap water where nothing is known of it; typical, from memory. */
-    private static final WaterWire USUAL_TAP = new WaterWire(new UUID(0, 0), "Tap", 0.45, 7.3, 1);
+    private static final WaterWire USUAL_TAP = new WaterWire(
+            new UUID(0, 0), "Tap", 0.45, 7.3, new Typed("0.45", "mS/cm"), new Typed("7.3", "pH"), 1, false);
 
     private final GardenStore store;
     private final Clock clock;
+    private final History history;
+    private final Keeping<SettingsWire> settings;
+    private final Keeping<PlaceWire> places;
+    private final Keeping<WaterWire> waters;
+    private final Keeping<MeterWire> meters;
+    private final Keeping<VesselWire> vessels;
 
-    Gardens(GardenStore store, Clock clock) {
+    Gardens(GardenStore store, Clock clock, History history) {
         this.store = store;
         this.clock = clock;
+        this.history = history;
+        this.settings = history.keep(new Keeping<>(
+                "garden",
+                SettingsWire.class,
+                (garden, id) -> store.findGarden(garden).map(GardenStore.Row::settings),
+                (garden, s) -> {
+                    throw new IllegalStateException("a garden is made by create()");
+                },
+                store::updateGarden));
+        this.places = history.keep(
+                new Keeping<>("place", PlaceWire.class, store::findPlace, store::insertPlace, store::updatePlace));
+        this.waters = history.keep(
+                new Keeping<>("water", WaterWire.class, store::findWater, store::insertWater, store::updateWater));
+        this.meters = history.keep(
+                new Keeping<>("meter", MeterWire.class, store::findMeter, store::insertMeter, store::updateMeter));
+        this.vessels = history.keep(
+                new Keeping<>("vessel", VesselWire.class, store::findVessel, store::insertVessel, store::updateVessel));
     }
 
     public List<GardenWire> list() {
@@ -46,33 +81,36 @@ public class Gardens {
                         Fault.of(FaultCode.NOT_FOUND, "garden", garden.value().toString()))));
     }
 
-    private GardenWire whole(GardenStore.Row r) {
-        GardenId garden = new GardenId(r.id());
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.of(r.timeZone()));
-        List<VesselWire> vessels = store.listVessels(garden);
+    private GardenWire whole(GardenStore.Row row) {
+        SettingsWire s = row.settings();
+        GardenId garden = new GardenId(s.id());
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.of(s.timeZone()));
+        List<VesselWire> cans = store.listVessels(garden);
         return new GardenWire(
-                r.id(),
-                r.name(),
-                r.timeZone(),
-                r.latitude(),
-                r.unitHabit(),
-                r.hand(),
-                r.demo(),
-                r.version(),
+                s.id(),
+                s.name(),
+                s.timeZone(),
+                s.latitude(),
+                s.unitHabit(),
+                s.hand(),
+                s.spoons(),
+                row.demo(),
+                s.version(),
                 today,
                 store.listPlaces(garden),
                 store.listWaters(garden),
                 store.listMeters(garden),
-                vessels,
-                usual(vessels).id());
+                cans,
+                usual(cans).id());
     }
 
     /** The largest that can be carried full: 10 L weigh what one person should lift from the floor. */
     private static VesselWire usual(List<VesselWire> bySize) {
-        return bySize.stream()
+        List<VesselWire> there = bySize.stream().filter(v -> !v.retired()).toList();
+        return there.stream()
                 .filter(v -> v.litres() <= CARRIED_L)
                 .reduce((smaller, larger) -> larger)
-                .orElse(bySize.get(0));
+                .orElseGet(() -> there.isEmpty() ? bySize.get(0) : there.get(0));
     }
 
     /**
@@ -107,26 +145,93 @@ public class Gardens {
         double ph = Typed.optional(wanted.waterPh(), "water.ph", faults).orElse(USUAL_TAP.ph());
         String given = wanted.waterName();
         WaterWire water = new WaterWire(
-                UUID.randomUUID(), given == null ? USUAL_TAP.name() : faults.text("water.name", given, 80), ec, ph, 1);
+                UUID.randomUUID(),
+                given == null ? USUAL_TAP.name() : faults.text("water.name", given, 80),
+                ec,
+                ph,
+                typedOr(wanted.waterEc(), USUAL_TAP.ecTyped()),
+                typedOr(wanted.waterPh(), USUAL_TAP.phTyped()),
+                1,
+                false);
         faults.attempt(water::toWater);
-        try {
-            ZoneId.of(wanted.timeZone());
-        } catch (DateTimeException e) {
-            faults.add(FaultCode.CHOICE_UNKNOWN, "garden.time_zone", wanted.timeZone());
-        }
+        checkZone(wanted.timeZone(), faults);
         faults.throwIfAny();
         GardenId garden = new GardenId(UUID.randomUUID());
         store.insertGarden(
                 garden,
                 new GardenStore.Row(
-                        garden.value(), name, wanted.timeZone(), latitude, wanted.unitHabit(), wanted.hand(), demo, 1),
+                        new SettingsWire(
+                                garden.value(),
+                                name,
+                                wanted.timeZone(),
+                                latitude,
+                                wanted.unitHabit(),
+                                wanted.hand(),
+                                List.of(HandMeasure.Spoon.values()),
+                                1,
+                                false),
+                        demo),
                 clock.instant());
         store.insertPlace(garden, PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude));
         store.insertPlace(garden, PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude));
         store.insertWater(garden, water);
-        store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, 1));
-        store.insertVessel(garden, new VesselWire(UUID.randomUUID(), "Can", can, 1));
+        store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, 1, false));
+        store.insertVessel(
+                garden,
+                new VesselWire(UUID.randomUUID(), "Can", can, typedOr(wanted.can(), new Typed("5", "L")), 1, false));
         return require(garden);
+    }
+
+    private static Typed typedOr(@Nullable Typed typed, Typed usual) {
+        return typed == null || typed.text().isBlank() ? usual : typed;
+    }
+
+    private static void checkZone(String zone, Faults faults) {
+        try {
+            ZoneId.of(zone);
+        } catch (DateTimeException e) {
+            faults.add(FaultCode.CHOICE_UNKNOWN, "garden.time_zone", zone);
+        }
+    }
+
+    /** What a garden says of itself, as typed, with the version it was changed from. */
+    public record SettingsInput(
+            String name,
+            String timeZone,
+            Typed latitude,
+            GardenWire.UnitHabit unitHabit,
+            GardenWire.Hand hand,
+            List<HandMeasure.Spoon> spoons,
+            int version) {}
+
+    /** Changes name, zone, latitude and habits. */
+    @Transactional
+    public Edited<SettingsWire> changeSettings(GardenId garden, SettingsInput input) {
+        require(garden);
+        Faults faults = new Faults();
+        String name = faults.text("garden.name", input.name(), 80);
+        double latitude = input.latitude().read("garden.latitude", faults);
+        if (!Double.isNaN(latitude)) {
+            faults.within("garden.latitude", latitude, -66, 66, "°");
+        }
+        checkZone(input.timeZone(), faults);
+        if (input.hand() == GardenWire.Hand.spoons && input.spoons().isEmpty()) {
+            faults.add(FaultCode.MISSING, "spoons", "");
+        }
+        faults.throwIfAny();
+        return history.edit(
+                garden,
+                settings,
+                new SettingsWire(
+                        garden.value(),
+                        name,
+                        input.timeZone(),
+                        latitude,
+                        input.unitHabit(),
+                        input.hand(),
+                        input.spoons(),
+                        input.version(),
+                        false));
     }
 
     /** A new place, started from what it is like. */
@@ -134,15 +239,93 @@ public class Gardens {
 
     /** Adds a place. The same id sent again changes nothing. */
     @Transactional
-    public GardenWire addPlace(GardenId garden, NewPlace wanted) {
+    public Edited<PlaceWire> addPlace(GardenId garden, NewPlace wanted) {
         GardenWire g = require(garden);
         Faults faults = new Faults();
         String name = faults.text("place.name", wanted.name(), 80);
         faults.throwIfAny();
-        if (g.places().stream().noneMatch(p -> p.id().equals(wanted.id()))) {
-            store.insertPlace(garden, wanted.preset().at(wanted.id(), name, g.latitude()));
+        return history.edit(garden, places, wanted.preset().at(wanted.id(), name, g.latitude()));
+    }
+
+    /**
+     * A place as typed.
+     *
+     * @param lows,highs of the twelve months, January first
+     * @param lampPpfd light of the lamps at the leaves, µmol m⁻² s⁻¹
+     * @param firstFrost,lastFrost as MM-DD; both or neither
+     */
+    public record PlaceInput(
+            UUID id,
+            String name,
+            PlaceWire.Kind kind,
+            List<Typed> lows,
+            List<Typed> highs,
+            Typed humidity,
+            Typed lightShare,
+            @Nullable Typed lampHours,
+            @Nullable Typed lampPpfd,
+            @Nullable String firstFrost,
+            @Nullable String lastFrost,
+            int version) {}
+
+    /** Changes a place; everything planned for the lots that stand there follows. */
+    @Transactional
+    public Edited<PlaceWire> changePlace(GardenId garden, PlaceInput input) {
+        PlaceWire before = store.findPlace(garden, input.id())
+                .orElseThrow(() -> new FaultException(
+                        Fault.of(FaultCode.NOT_FOUND, "place", input.id().toString())));
+        Faults faults = new Faults();
+        String name = faults.text("place.name", input.name(), 80);
+        List<Double> lows = readAll(input.lows(), "place.low", faults);
+        List<Double> highs = readAll(input.highs(), "place.high", faults);
+        double humidity = input.humidity().read("place.humidity", faults);
+        double light = input.lightShare().read("place.light", faults);
+        OptionalDouble hours = Typed.optional(input.lampHours(), "place.lamp_hours", faults);
+        OptionalDouble ppfd = Typed.optional(input.lampPpfd(), "place.lamp_light", faults);
+        if (hours.isPresent() != ppfd.isPresent()) {
+            faults.add(FaultCode.MISSING, hours.isPresent() ? "place.lamp_light" : "place.lamp_hours", "");
         }
-        return require(garden);
+        String first = frost(input.firstFrost(), faults);
+        String last = frost(input.lastFrost(), faults);
+        if ((first == null) != (last == null)) {
+            faults.add(FaultCode.MISSING, "place.frosts", "");
+        }
+        faults.throwIfAny();
+        PlaceWire place = new PlaceWire(
+                input.id(),
+                name,
+                input.kind(),
+                before.latitude(),
+                lows,
+                highs,
+                humidity,
+                light / 100,
+                before.sunshine(),
+                hours.isPresent() ? hours.getAsDouble() : null,
+                ppfd.isPresent() ? ppfd.getAsDouble() : null,
+                first,
+                last,
+                input.version(),
+                before.retired());
+        faults.attempt(place::toPlace);
+        faults.throwIfAny();
+        return history.edit(garden, places, place);
+    }
+
+    private static List<Double> readAll(List<Typed> typed, String field, Faults faults) {
+        return typed.stream().map(t -> t.read(field, faults)).toList();
+    }
+
+    private static @Nullable String frost(@Nullable String monthDay, Faults faults) {
+        if (monthDay == null || monthDay.isBlank()) {
+            return null;
+        }
+        try {
+            MonthDay.parse("--" + monthDay);
+        } catch (DateTimeException e) {
+            faults.add(FaultCode.CHOICE_UNKNOWN, "place.frosts", monthDay);
+        }
+        return monthDay;
     }
 
     /**
@@ -152,27 +335,18 @@ public class Gardens {
      */
     public record VesselInput(UUID id, String name, Typed litres, int version) {}
 
-    /** Adds or changes a vessel; a version that is no longer current is refused. */
+    /** Adds or changes a vessel. */
     @Transactional
-    public GardenWire saveVessel(GardenId garden, VesselInput input) {
-        GardenWire g = require(garden);
+    public Edited<VesselWire> saveVessel(GardenId garden, VesselInput input) {
+        require(garden);
         Faults faults = new Faults();
         String name = faults.text("vessel.name", input.name(), 80);
         double litres = input.litres().read("vessel.litres", faults);
         faults.throwIfAny();
         faults.within("vessel.litres", litres, 0.1, 1000, "L");
         faults.throwIfAny();
-        VesselWire vessel = new VesselWire(input.id(), name, litres, input.version());
-        Optional<Integer> has = g.vessels().stream()
-                .filter(v -> v.id().equals(input.id()))
-                .map(VesselWire::version)
-                .findFirst();
-        if (has.isEmpty()) {
-            store.insertVessel(garden, vessel);
-        } else if (input.version() > 0 && !store.updateVessel(garden, vessel)) {
-            throw stale("vessel", input.version(), has.get());
-        }
-        return require(garden);
+        return history.edit(
+                garden, vessels, new VesselWire(input.id(), name, litres, input.litres(), input.version(), false));
     }
 
     /**
@@ -182,75 +356,66 @@ public class Gardens {
      */
     public record WaterInput(UUID id, String name, Typed ec, Typed ph, int version) {}
 
-    /** Adds or changes a water; a version that is no longer current is refused. */
+    /** Adds or changes a water. */
     @Transactional
-    public GardenWire saveWater(GardenId garden, WaterInput input) {
-        GardenWire g = require(garden);
+    public Edited<WaterWire> saveWater(GardenId garden, WaterInput input) {
+        require(garden);
         Faults faults = new Faults();
         String name = faults.text("water.name", input.name(), 80);
         double ec = input.ec().read("water.ec", faults);
         double ph = input.ph().read("water.ph", faults);
         faults.throwIfAny();
-        WaterWire water = new WaterWire(input.id(), name, ec, ph, input.version());
+        WaterWire water = new WaterWire(input.id(), name, ec, ph, input.ec(), input.ph(), input.version(), false);
         faults.attempt(water::toWater);
         faults.throwIfAny();
-        Optional<Integer> has = g.waters().stream()
-                .filter(w -> w.id().equals(input.id()))
-                .map(WaterWire::version)
-                .findFirst();
-        if (has.isEmpty()) {
-            store.insertWater(garden, water);
-        } else if (input.version() > 0 && !store.updateWater(garden, water)) {
-            throw stale("water", input.version(), has.get());
-        }
-        return require(garden);
-    }
-
-    /** Changes units and measuring habit; a version that is no longer current is refused with the present one. */
-    @Transactional
-    public GardenWire changeHabits(GardenId garden, GardenWire.UnitHabit habit, GardenWire.Hand hand, int version) {
-        GardenWire before = require(garden);
-        if (!store.updateHabits(garden, habit, hand, version)) {
-            throw stale("garden", version, before.version());
-        }
-        return require(garden);
+        return history.edit(garden, waters, water);
     }
 
     /**
      * A meter as typed.
      *
      * @param scale the ppm scale it prints, or null where that is not known yet
+     * @param version the version it was changed from; 0 for a new one
      */
     public record MeterInput(
             UUID id, String name, @Nullable String scale, Typed phPlusMinus, Typed ecPlusMinus, int version) {}
 
-    /** Changes a meter, as when its scale is told for the first time. */
+    /** Adds or changes a meter, as when its scale is told for the first time. */
     @Transactional
-    public MeterWire changeMeter(GardenId garden, MeterInput input) {
+    public Edited<MeterWire> saveMeter(GardenId garden, MeterInput input) {
+        require(garden);
         Faults faults = new Faults();
         String name = faults.text("meter.name", input.name(), 80);
         double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults);
         double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults);
         faults.throwIfAny();
-        MeterWire meter = new MeterWire(input.id(), name, input.scale(), ph, ec, input.version());
+        MeterWire meter = new MeterWire(input.id(), name, input.scale(), ph, ec, input.version(), false);
         faults.attempt(meter::toMeter);
         faults.throwIfAny();
-        MeterWire before = requireMeter(garden, meter.id());
-        if (!store.updateMeter(garden, meter)) {
-            throw stale("meter", meter.version(), before.version());
+        return history.edit(garden, meters, meter);
+    }
+
+    /** The last vessel, water, meter or place of a garden cannot be put away: nothing could be planned without one. */
+    @EventListener
+    void putAway(Changed changed) {
+        if (!changed.retired()) {
+            return;
         }
-        return requireMeter(garden, meter.id());
+        GardenWire g = require(changed.garden());
+        List<? extends Owned> rest = switch (changed.kind()) {
+            case "vessel" -> g.vessels();
+            case "water" -> g.waters();
+            case "meter" -> g.meters();
+            case "place" -> g.places();
+            default -> List.of();
+        };
+        if (!rest.isEmpty() && rest.stream().allMatch(Owned::retired)) {
+            throw new FaultException(Fault.of(FaultCode.LAST_ONE, changed.kind(), ""));
+        }
     }
 
     public MeterWire requireMeter(GardenId garden, UUID id) {
-        return store.listMeters(garden).stream()
-                .filter(m -> m.id().equals(id))
-                .findFirst()
+        return store.findMeter(garden, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "meter", id.toString())));
-    }
-
-    /** The refusal of an edit that started from an older version than the present one. */
-    public static FaultException stale(String field, int had, int has) {
-        return new FaultException(new Fault(FaultCode.STALE, field, Integer.toString(had), Integer.toString(has), ""));
     }
 }

@@ -57,7 +57,9 @@ public enum PlacePreset {
                 ppfd == null ? null : LAMP_HOURS,
                 ppfd,
                 frosts ? (south ? "05-15" : "10-25") : null,
-                frosts ? (south ? "10-05" : "04-28") : null);
+                frosts ? (south ? "10-05" : "04-28") : null,
+                1,
+                false);
     }
 
     private List<Double> months(boolean low, boolean tropics, boolean south) {

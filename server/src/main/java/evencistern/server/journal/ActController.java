@@ -1,12 +1,14 @@
 package evencistern.server.journal;
 
-import evencistern.server.garden.GardenId;
+import evencistern.server.GardenId;
+import evencistern.server.history.Act;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -23,7 +25,7 @@ class ActController {
     }
 
     @PostMapping("/ticks")
-    Acts.Recorded tick(@PathVariable UUID garden, @RequestBody Acts.Tick tick) {
+    Act.Recorded tick(@PathVariable UUID garden, @RequestBody Acts.Tick tick) {
         return acts.tick(new GardenId(garden), tick);
     }
 
@@ -31,8 +33,18 @@ class ActController {
     record Undo(String clientKey) {}
 
     @PostMapping("/acts/{act}/undo")
-    Acts.Recorded undo(@PathVariable UUID garden, @PathVariable UUID act, @RequestBody Undo undo) {
+    Act.Recorded undo(@PathVariable UUID garden, @PathVariable UUID act, @RequestBody Undo undo) {
         return acts.undo(new GardenId(garden), act, undo.clientKey());
+    }
+
+    @PostMapping("/given")
+    Act.Recorded give(@PathVariable UUID garden, @RequestBody Acts.Gift gift) {
+        return acts.give(new GardenId(garden), gift);
+    }
+
+    @PutMapping("/journal/{row}")
+    Act.Recorded amend(@PathVariable UUID garden, @PathVariable long row, @RequestBody Acts.Amendment amendment) {
+        return acts.amend(new GardenId(garden), row, amendment);
     }
 
     @GetMapping("/lots/{lot}/journal")

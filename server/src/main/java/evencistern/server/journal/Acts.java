@@ -5,24 +5,31 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
+import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
-import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
-import evencistern.server.lot.LotWire;
+import evencistern.server.history.Act;
+import evencistern.server.history.History;
+import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
+import evencistern.server.typed.Typed;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,16 +40,21 @@ public class Acts {
     private static final Duration SMALL_LEAD = Duration.ofMinutes(5);
     private static final Duration WRONG_DATE = Duration.ofHours(24);
     private static final int MOST_ITEMS = 500;
+    private static final double MOST_LITRES = 500;
+    private static final int LONGEST_NOTE = 2000;
+    private static final LocalTime NOON = LocalTime.NOON;
 
     private final JournalStore store;
+    private final History history;
     private final Gardens gardens;
     private final Lots lots;
     private final Feeds feeds;
     private final LotCare care;
     private final Clock clock;
 
-    Acts(JournalStore store, Gardens gardens, Lots lots, Feeds feeds, LotCare care, Clock clock) {
+    Acts(JournalStore store, History history, Gardens gardens, Lots lots, Feeds feeds, LotCare care, Clock clock) {
         this.store = store;
+        this.history = history;
         this.gardens = gardens;
         this.lots = lots;
         this.feeds = feeds;
@@ -65,38 +77,37 @@ public class Acts {
             @Nullable UUID vesselId,
             @Nullable Instant occurredAt) {}
 
-    /** What was recorded. */
-    public record Recorded(UUID actId, String kind, Instant recordedAt) {}
-
     /** When something happened, and whether the sender's clock had to be overruled. */
     public record Moment(Instant at, boolean clockAhead) {}
 
     /** Records that due work was done. */
     @Transactional
-    public Recorded tick(GardenId garden, Tick tick) {
+    public Act.Recorded tick(GardenId garden, Tick tick) {
         GardenWire g = gardens.require(garden);
-        Faults faults = new Faults();
-        faults.within("items", tick.items().size(), 1, MOST_ITEMS, "");
-        faults.throwIfAny();
+        checkCount(tick.items().size());
         Moment moment = moment(tick.occurredAt());
-        JournalStore.Act act = new JournalStore.Act(UUID.randomUUID(), "tick", clock.instant(), null);
-        Optional<Recorded> before = begin(garden, act, tick.clientKey());
-        if (before.isPresent()) {
-            return before.get();
-        }
-        double can = LotCare.can(g, tick.vesselId());
-        // always in the same order, so that two people never wait for each other's lots
-        tick.items().stream()
-                .sorted(Comparator.comparing(Item::lotId))
-                .forEach(item -> tickOne(garden, g, act, item, moment, can));
-        return recorded(act);
+        return history.once(garden, "tick", tick.clientKey(), act -> {
+            double can = LotCare.can(g, tick.vesselId());
+            // always in the same order, so that two people never wait for each other's lots
+            tick.items().stream().sorted(Comparator.comparing(Item::lotId)).forEach(item -> {
+                Standing lot = lots.lock(garden, item.lotId());
+                give(g, act, lot, item.item(), due(garden, lot, item.item()), moment, can, OptionalDouble.empty());
+            });
+        });
     }
 
-    private void tickOne(GardenId garden, GardenWire g, JournalStore.Act act, Item item, Moment moment, double can) {
-        LotWire lot = lots.lock(garden, item.lotId());
-        boolean feeding = item.item().equals(lot.state().feedItem());
-        if (!feeding && !item.item().equals(lot.state().waterItem())) {
-            Instant done = store.findTick(garden, lot.id(), item.item()).orElse(null);
+    private static void checkCount(int items) {
+        Faults faults = new Faults();
+        faults.within("items", items, 1, MOST_ITEMS, "");
+        faults.throwIfAny();
+    }
+
+    /** The feed that an item of the list stands for, none for plain water; refused where it is not due any more. */
+    private Optional<FeedWire> due(GardenId garden, Standing standing, String item) {
+        Lot lot = standing.lot();
+        boolean feeding = item.equals(standing.state().feedItem());
+        if (!feeding && !item.equals(standing.state().waterItem())) {
+            Instant done = store.findTick(garden, lot.id(), item).orElse(null);
             throw new FaultException(
                     done == null
                             ? Fault.of(FaultCode.NOT_DUE, "lot", lot.name())
@@ -106,87 +117,202 @@ public class Acts {
         if (feeding && feedId == null) {
             throw new FaultException(Fault.of(FaultCode.NOT_DUE, "lot", lot.name()));
         }
-        FeedWire feed = feeding && feedId != null ? feeds.require(garden, feedId) : null;
+        return feeding && feedId != null ? Optional.of(feeds.require(garden, feedId)) : Optional.empty();
+    }
+
+    /**
+     * Watering or feeding outside the list, also afterwards.
+     *
+     * @param feed whether the lot's feed was in the water
+     * @param on the day it was done, or null for now
+     * @param litresEach what each pot got, or null for what it was to get
+     */
+    public record Gift(
+            String clientKey,
+            List<UUID> lotIds,
+            boolean feed,
+            @Nullable LocalDate on,
+            @Nullable Typed litresEach) {}
+
+    /** Records watering or feeding that was done outside the list. */
+    @Transactional
+    public Act.Recorded give(GardenId garden, Gift gift) {
+        GardenWire g = gardens.require(garden);
+        checkCount(gift.lotIds().size());
+        Faults faults = new Faults();
+        OptionalDouble litres = Typed.optional(gift.litresEach(), "litres", faults);
+        litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
+        faults.throwIfAny();
+        Moment moment = momentOn(g, gift.on());
+        return history.once(garden, "given", gift.clientKey(), act -> {
+            double can = LotCare.can(g, null);
+            gift.lotIds().stream().distinct().sorted().forEach(id -> {
+                Standing lot = lots.lock(garden, id);
+                UUID feedId = lot.lot().feedId();
+                if (gift.feed() && feedId == null) {
+                    throw new FaultException(
+                            Fault.of(FaultCode.MISSING, "lot.feed", lot.lot().name()));
+                }
+                Optional<FeedWire> feed =
+                        gift.feed() && feedId != null ? Optional.of(feeds.require(garden, feedId)) : Optional.empty();
+                give(g, act, lot, "own:" + act.id(), feed, moment, can, litres);
+            });
+        });
+    }
+
+    private void give(
+            GardenWire g,
+            Act act,
+            Standing standing,
+            String item,
+            Optional<FeedWire> feed,
+            Moment moment,
+            double can,
+            OptionalDouble litres) {
+        GardenId garden = new GardenId(g.id());
+        Lot lot = standing.lot();
         LocalDate day = LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone()));
-        Care pot = care.on(g, lot, feed, day, can);
-        long row = store.insertRow(
-                garden,
-                new JournalStore.Row(
-                        lot.id(),
-                        feed == null ? "watering" : "feeding",
-                        moment.at(),
-                        act.recordedAt(),
-                        act.id(),
-                        null,
-                        moment.clockAhead()));
-        if (feed == null) {
-            store.insertWatering(garden, row, item.item(), pot.litresNow(), lot.pots());
+        Care pot = care.on(g, standing, feed.orElse(null), day, can);
+        long row = row(garden, act, lot.id(), feed.isEmpty() ? "watering" : "feeding", moment);
+        if (feed.isEmpty()) {
+            store.insertWatering(garden, row, item, litres.orElse(pot.litresNow()), lot.pots());
         } else {
             Care.Feeding given = pot.feeding().orElseThrow();
             boolean watered = given instanceof Care.Watered;
+            double planned = watered ? pot.fullPourLitres() : pot.litresNow();
+            double poured = litres.orElse(planned);
             double product = watered
-                    ? ((Care.Watered) given).potAmount()
+                    ? ((Care.Watered) given).potAmount() * poured / planned
                     : ((Care.Strewn) given).pot().practical();
             store.insertFeeding(
                     garden,
                     row,
                     new JournalStore.Given(
-                            item.item(),
-                            feed.id(),
-                            watered ? pot.fullPourLitres() : pot.litresNow(),
+                            item,
+                            feed.get().id(),
+                            poured,
                             product,
-                            CareWire.measureId(feed.toFeed().rate().measure()),
+                            CareWire.measureId(feed.get().toFeed().rate().measure()),
                             watered ? ((Care.Watered) given).mgPerL().n() : null,
                             lot.pots()));
         }
         lots.rebuild(garden, lot.id());
     }
 
-    /** Takes back everything an act recorded, by rows that correct its rows. */
+    /** Adds a row to the journal of a lot, as part of an act. */
+    public long row(GardenId garden, Act act, UUID lot, String kind, Moment moment) {
+        return store.insertRow(
+                garden,
+                new JournalStore.Row(lot, kind, moment.at(), act.recordedAt(), act.id(), null, moment.clockAhead()));
+    }
+
+    /** Takes back everything an act recorded, by rows that correct its rows, and puts back what it edited. */
     @Transactional
-    public Recorded undo(GardenId garden, UUID actId, String clientKey) {
+    public Act.Recorded undo(GardenId garden, UUID actId, String clientKey) {
         gardens.require(garden);
-        JournalStore.Act undo = new JournalStore.Act(UUID.randomUUID(), "undo", clock.instant(), actId);
-        Optional<JournalStore.Act> sent = store.findActByKey(garden, clientKey);
-        if (sent.isPresent()) {
-            return recorded(sent.get());
-        }
-        JournalStore.Act act = store.findAct(garden, actId)
-                .filter(a -> a.undoes() == null)
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "act", actId.toString())));
-        List<JournalStore.Touched> rows = store.listRowsOf(garden, act.id());
-        rows.stream().map(JournalStore.Touched::lot).distinct().forEach(lot -> lots.lock(garden, lot));
-        store.findUndoOf(garden, actId).ifPresent(u -> {
-            throw new FaultException(new Fault(
-                    FaultCode.ALREADY_UNDONE, "act", act.kind(), u.recordedAt().toString(), ""));
+        return history.undo(garden, actId, clientKey, (act, undo) -> {
+            List<JournalStore.Touched> rows = store.listRowsOf(garden, act.id());
+            List<UUID> touched =
+                    rows.stream().map(JournalStore.Touched::lot).distinct().toList();
+            touched.forEach(lot -> lots.lock(garden, lot));
+            rows.forEach(row -> takeBack(garden, undo, row));
+            touched.forEach(lot -> lots.rebuild(garden, lot));
         });
-        Optional<Recorded> before = begin(garden, undo, clientKey);
-        if (before.isPresent()) {
-            return before.get();
-        }
-        for (JournalStore.Touched row : rows) {
-            store.insertRow(
-                    garden,
-                    new JournalStore.Row(
-                            row.lot(), "correction", row.occurredAt(), undo.recordedAt(), undo.id(), row.id(), false));
-        }
-        rows.stream().map(JournalStore.Touched::lot).distinct().forEach(lot -> lots.rebuild(garden, lot));
-        return recorded(undo);
     }
 
-    /** Opens an act; if this key was sent before, returns what it recorded then. */
-    public Optional<Recorded> begin(GardenId garden, JournalStore.Act act, String clientKey) {
+    /** A row is corrected; a correction, as an amendment made, is taken back by saying again what it corrected. */
+    private void takeBack(GardenId garden, Act undo, JournalStore.Touched row) {
+        Long corrected = row.corrects();
+        if (corrected == null) {
+            correct(garden, undo, row);
+            return;
+        }
+        JournalStore.Touched before = store.findRow(garden, corrected).orElseThrow();
+        long again = row(garden, undo, before.lot(), before.kind(), new Moment(before.occurredAt(), false));
+        store.copyDetails(garden, before.kind(), before.id(), again);
+    }
+
+    private void correct(GardenId garden, Act act, JournalStore.Touched row) {
+        store.insertRow(
+                garden,
+                new JournalStore.Row(
+                        row.lot(), "correction", row.occurredAt(), act.recordedAt(), act.id(), row.id(), false));
+    }
+
+    /**
+     * A journal row as it should have been.
+     *
+     * @param on the day it was done, or null as it was
+     * @param litresEach what each pot got, or null as it was
+     * @param note the text of a note, or null as it was
+     */
+    public record Amendment(
+            String clientKey,
+            @Nullable LocalDate on,
+            @Nullable Typed litresEach,
+            @Nullable String note) {}
+
+    /** Amends a row of the journal: the old one is corrected and stays, the new one stands in its place. */
+    @Transactional
+    public Act.Recorded amend(GardenId garden, long rowId, Amendment amendment) {
+        GardenWire g = gardens.require(garden);
         Faults faults = new Faults();
-        faults.within("client_key", clientKey.length(), 8, 64, "");
+        OptionalDouble litres = Typed.optional(amendment.litresEach(), "litres", faults);
+        litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
+        String text = amendment.note();
+        String note = text == null ? null : faults.text("note", text, LONGEST_NOTE);
         faults.throwIfAny();
-        if (store.insertAct(garden, act, clientKey)) {
-            return Optional.empty();
-        }
-        return store.findActByKey(garden, clientKey).map(Acts::recorded);
+        return replace(g, rowId, amendment.clientKey(), amendment.on(), (row, again) -> {
+            if (note != null && row.kind().equals("note")) {
+                store.insertNote(garden, again, note);
+            } else {
+                store.copyDetails(garden, row.kind(), row.id(), again);
+            }
+            if (litres.isPresent()
+                    && (row.kind().equals("watering") || row.kind().equals("feeding"))) {
+                store.amendLitres(garden, row.kind(), again, litres.getAsDouble());
+            }
+        });
     }
 
-    public static Recorded recorded(JournalStore.Act act) {
-        return new Recorded(act.id(), act.kind(), act.recordedAt());
+    /**
+     * Puts a new row in the place of one that stands.
+     *
+     * @param on the day, or null as it was
+     * @param details writes what the new row says, given the old row and the new one's id
+     */
+    public Act.Recorded replace(
+            GardenWire g,
+            long rowId,
+            String clientKey,
+            @Nullable LocalDate on,
+            BiConsumer<JournalStore.Touched, Long> details) {
+        GardenId garden = new GardenId(g.id());
+        return history.once(garden, "amend", clientKey, act -> {
+            JournalStore.Touched row = store.findLive(garden, rowId)
+                    .orElseThrow(() ->
+                            new FaultException(Fault.of(FaultCode.NOT_FOUND, "journal.row", Long.toString(rowId))));
+            lots.lock(garden, row.lot());
+            correct(garden, act, row);
+            Moment moment = on == null ? new Moment(row.occurredAt(), false) : momentOn(g, on);
+            details.accept(row, row(garden, act, row.lot(), row.kind(), moment));
+            lots.rebuild(garden, row.lot());
+        });
+    }
+
+    /** When a thing happened on a day: now if it was today, else at noon there. */
+    public Moment momentOn(GardenWire g, @Nullable LocalDate on) {
+        if (on != null && on.isAfter(g.today())) {
+            throw new FaultException(new Fault(
+                    FaultCode.TIME_IN_FUTURE,
+                    "occurred_at",
+                    on.toString(),
+                    g.today().toString(),
+                    ""));
+        }
+        return on == null || on.equals(g.today())
+                ? moment(null)
+                : moment(on.atTime(NOON).atZone(ZoneId.of(g.timeZone())).toInstant());
     }
 
     /**
@@ -209,7 +335,6 @@ public class Acts {
     /** A page of a lot's journal, newest first. */
     public List<EntryWire> journal(GardenId garden, UUID lot, @Nullable Long before, int limit) {
         lots.require(garden, lot);
-        return store.listEntries(
-                garden, lot, before == null ? Long.MAX_VALUE : before, Math.min(Math.max(limit, 1), 200));
+        return store.listEntries(garden, lot, before, Math.min(Math.max(limit, 1), 200));
     }
 }

@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param undone whether a later row corrects it
  * @param corrects the row that this one takes back
+ * @param note what was written down, or why pots were lost or retired
+ * @param litresBefore,litresAfter of mix in a pot, where it was potted on
  * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
  */
 public record EntryWire(
@@ -30,13 +32,31 @@ public record EntryWire(
         @Nullable Double ec,
         @Nullable String phTyped,
         @Nullable String ecTyped,
-        @Nullable String ecUnit) {
+        @Nullable String ecUnit,
+        @Nullable UUID meterId,
+        String lotName,
+        @Nullable String note,
+        @Nullable String fromPlace,
+        @Nullable String toPlace,
+        @Nullable Double litresBefore,
+        @Nullable Double litresAfter,
+        @Nullable String mixBefore,
+        @Nullable String mixAfter,
+        @Nullable Integer potsBefore,
+        @Nullable Integer potsAfter,
+        @Nullable String otherLot) {
 
     /** What a row records. */
     public enum Kind {
         watering,
         feeding,
         reading,
+        note,
+        moving,
+        potting,
+        loss,
+        splitting,
+        retiring,
         correction
     }
 }

@@ -1,11 +1,12 @@
 package evencistern.server.journal;
 
-import evencistern.server.garden.GardenId;
+import evencistern.server.GardenId;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -21,59 +22,6 @@ public class JournalStore {
 
     JournalStore(JdbcClient db) {
         this.db = db;
-    }
-
-    /** One thing a person did. */
-    public record Act(
-            UUID id,
-            String kind,
-            Instant recordedAt,
-            @Nullable UUID undoes) {}
-
-    private static Act act(ResultSet r, int n) throws SQLException {
-        return new Act(
-                r.getObject("id", UUID.class),
-                r.getString("kind"),
-                r.getObject("recorded_at", OffsetDateTime.class).toInstant(),
-                r.getObject("undoes", UUID.class));
-    }
-
-    /** Records an act, unless this client key has been seen; then false. */
-    public boolean insertAct(GardenId garden, Act act, String clientKey) {
-        return db.sql("""
-                                insert into act (garden_id, id, client_key, kind, recorded_at, undoes)
-                                values (?, ?, ?, ?, ?, ?) on conflict (garden_id, client_key) do nothing
-                                """)
-                        .params(Arrays.asList(
-                                garden.value(),
-                                act.id(),
-                                clientKey,
-                                act.kind(),
-                                act.recordedAt().atOffset(ZoneOffset.UTC),
-                                act.undoes()))
-                        .update()
-                == 1;
-    }
-
-    Optional<Act> findActByKey(GardenId garden, String clientKey) {
-        return db.sql("select id, kind, recorded_at, undoes from act where garden_id = ? and client_key = ?")
-                .params(garden.value(), clientKey)
-                .query(JournalStore::act)
-                .optional();
-    }
-
-    Optional<Act> findAct(GardenId garden, UUID id) {
-        return db.sql("select id, kind, recorded_at, undoes from act where garden_id = ? and id = ?")
-                .params(garden.value(), id)
-                .query(JournalStore::act)
-                .optional();
-    }
-
-    Optional<Act> findUndoOf(GardenId garden, UUID act) {
-        return db.sql("select id, kind, recorded_at, undoes from act where garden_id = ? and undoes = ?")
-                .params(garden.value(), act)
-                .query(JournalStore::act)
-                .optional();
     }
 
     /** A row of the spine. */
@@ -159,22 +107,144 @@ public class JournalStore {
     }
 
     /** A row of an act that an undo corrects. */
-    record Touched(long id, UUID lot, Instant occurredAt) {}
+    public record Touched(
+            long id,
+            UUID lot,
+            String kind,
+            Instant occurredAt,
+            @Nullable Long corrects) {}
+
+    private static Touched touched(ResultSet r, int n) throws SQLException {
+        return new Touched(
+                r.getLong("id"),
+                r.getObject("lot_id", UUID.class),
+                r.getString("kind"),
+                r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
+                r.getObject("corrects", Long.class));
+    }
 
     List<Touched> listRowsOf(GardenId garden, UUID act) {
-        return db.sql(
-                        "select id, lot_id, occurred_at from journal where garden_id = ? and act_id = ? order by lot_id, id")
+        return db.sql("""
+                        select id, lot_id, kind, occurred_at, corrects from journal
+                        where garden_id = ? and act_id = ? order by lot_id, id
+                        """)
                 .params(garden.value(), act)
-                .query((r, n) -> new Touched(
-                        r.getLong("id"),
-                        r.getObject("lot_id", UUID.class),
-                        r.getObject("occurred_at", OffsetDateTime.class).toInstant()))
+                .query(JournalStore::touched)
                 .list();
     }
 
-    List<EntryWire> listEntries(GardenId garden, UUID lot, long before, int limit) {
-        return db.sql(ENTRIES + " where j.garden_id = ? and j.lot_id = ? and j.id < ? order by j.id desc limit ?")
-                .params(garden.value(), lot, before, limit)
+    /** A row that stands: no later one corrects it. */
+    Optional<Touched> findLive(GardenId garden, long row) {
+        return db.sql("""
+                        select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal j
+                        where j.garden_id = ? and j.id = ? and j.kind <> 'correction'
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        """)
+                .params(garden.value(), row)
+                .query(JournalStore::touched)
+                .optional();
+    }
+
+    Optional<Touched> findRow(GardenId garden, long row) {
+        return db.sql("select id, lot_id, kind, occurred_at, corrects from journal where garden_id = ? and id = ?")
+                .params(garden.value(), row)
+                .query(JournalStore::touched)
+                .optional();
+    }
+
+    /** Gives a new row all that an older one of its kind says. */
+    void copyDetails(GardenId garden, String kind, long from, long to) {
+        String copy = switch (kind) {
+            case "watering" ->
+                "journal_watering (garden_id, journal_id, item, litres_each, pots) select"
+                        + " garden_id, ?, item, litres_each, pots from journal_watering";
+            case "feeding" ->
+                "journal_feeding (garden_id, journal_id, item, feed_id, litres_each,"
+                        + " product_each, measure, n_mg_per_l, pots) select garden_id, ?, item, feed_id,"
+                        + " litres_each, product_each, measure, n_mg_per_l, pots from journal_feeding";
+            case "reading" ->
+                "journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec,"
+                        + " ec_typed, ec_unit, ph_plus_minus, ec_plus_minus) select garden_id, ?, method,"
+                        + " meter_id, ph, ph_typed, ec, ec_typed, ec_unit, ph_plus_minus, ec_plus_minus from"
+                        + " journal_reading";
+            case "note" ->
+                "journal_note (garden_id, journal_id, text) select garden_id, ?, text from" + " journal_note";
+            case "moving" ->
+                "journal_moving (garden_id, journal_id, from_place, to_place) select garden_id,"
+                        + " ?, from_place, to_place from journal_moving";
+            case "potting" ->
+                "journal_potting (garden_id, journal_id, pots, litres_before, litres_after,"
+                        + " mix_before, mix_after) select garden_id, ?, pots, litres_before, litres_after,"
+                        + " mix_before, mix_after from journal_potting";
+            default ->
+                "journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why) select"
+                        + " garden_id, ?, pots_before, pots_after, other_lot, why from journal_count";
+        };
+        db.sql("insert into " + copy + " where garden_id = ? and journal_id = ?")
+                .params(to, garden.value(), from)
+                .update();
+    }
+
+    /** Changes how much a copied watering or feeding gave; the product follows the litres. */
+    void amendLitres(GardenId garden, String kind, long row, double litresEach) {
+        String amend = kind.equals("feeding")
+                ? "update journal_feeding set product_each = case when litres_each > 0"
+                        + " then product_each * ? / litres_each else product_each end, litres_each = ?"
+                : "update journal_watering set litres_each = ?";
+        List<Object> params = new ArrayList<>(List.of(litresEach, garden.value(), row));
+        if (kind.equals("feeding")) {
+            params.add(0, litresEach);
+        }
+        db.sql(amend + " where garden_id = ? and journal_id = ?").params(params).update();
+    }
+
+    public void insertNote(GardenId garden, long row, String text) {
+        db.sql("insert into journal_note (garden_id, journal_id, text) values (?, ?, ?)")
+                .params(garden.value(), row, text)
+                .update();
+    }
+
+    public void insertMoving(GardenId garden, long row, UUID from, UUID to) {
+        db.sql("insert into journal_moving (garden_id, journal_id, from_place, to_place) values (?, ?, ?, ?)")
+                .params(garden.value(), row, from, to)
+                .update();
+    }
+
+    /** A repotting: the mix and its litres before and after, of so many pots. */
+    public record Potted(int pots, double litresBefore, double litresAfter, String mixBefore, String mixAfter) {}
+
+    public void insertPotting(GardenId garden, long row, Potted p) {
+        db.sql("""
+                        insert into journal_potting (garden_id, journal_id, pots, litres_before, litres_after,
+                                                     mix_before, mix_after)
+                        values (?, ?, ?, ?, ?, ?, ?)
+                        """)
+                .params(garden.value(), row, p.pots(), p.litresBefore(), p.litresAfter(), p.mixBefore(), p.mixAfter())
+                .update();
+    }
+
+    /** Pots lost, split off, taken over or retired. */
+    public record Counted(int before, int after, @Nullable UUID otherLot, String why) {}
+
+    public void insertCount(GardenId garden, long row, Counted c) {
+        db.sql("""
+                        insert into journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why)
+                        values (?, ?, ?, ?, ?, ?)
+                        """)
+                .params(Arrays.asList(garden.value(), row, c.before(), c.after(), c.otherLot(), c.why()))
+                .update();
+    }
+
+    /** A page of a lot's journal, newest first, from before a row where one is given. */
+    List<EntryWire> listEntries(GardenId garden, UUID lot, @Nullable Long before, int limit) {
+        return db.sql(ENTRIES + """
+                           where j.garden_id = ? and j.lot_id = ?
+                             and (cast(? as bigint) is null or (j.occurred_at, j.id) <
+                                  (select b.occurred_at, b.id from journal b where b.garden_id = ? and b.id = ?))
+                           order by j.occurred_at desc, j.id desc limit ?
+                          """)
+                .params(Arrays.asList(garden.value(), lot, before, garden.value(), before, limit))
                 .query(JournalStore::entry)
                 .list();
     }
@@ -194,13 +264,23 @@ public class JournalStore {
             select j.id, j.lot_id, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects, j.clock_ahead,
                    u.id is not null as undone,
                    coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
-                   fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit
+                   fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, l.name as lot_name,
+                   coalesce(n.text, c.why) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
+                   p.litres_after, p.mix_before, p.mix_after, c.pots_before, c.pots_after, ol.name as other_lot
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
             left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
             left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
             left join feed fd on fd.garden_id = j.garden_id and fd.id = f.feed_id
             left join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+            left join journal_note n on n.garden_id = j.garden_id and n.journal_id = j.id
+            left join journal_moving m on m.garden_id = j.garden_id and m.journal_id = j.id
+            left join place mf on mf.garden_id = j.garden_id and mf.id = m.from_place
+            left join place mt on mt.garden_id = j.garden_id and mt.id = m.to_place
+            left join journal_potting p on p.garden_id = j.garden_id and p.journal_id = j.id
+            left join journal_count c on c.garden_id = j.garden_id and c.journal_id = j.id
+            left join lot ol on ol.garden_id = j.garden_id and ol.id = c.other_lot
+            join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
 
     private static EntryWire entry(ResultSet r, int n) throws SQLException {
@@ -223,6 +303,18 @@ public class JournalStore {
                 r.getObject("ec", Double.class),
                 r.getString("ph_typed"),
                 r.getString("ec_typed"),
-                r.getString("ec_unit"));
+                r.getString("ec_unit"),
+                r.getObject("meter_id", UUID.class),
+                r.getString("lot_name"),
+                r.getString("note"),
+                r.getString("from_place"),
+                r.getString("to_place"),
+                r.getObject("litres_before", Double.class),
+                r.getObject("litres_after", Double.class),
+                r.getString("mix_before"),
+                r.getString("mix_after"),
+                r.getObject("pots_before", Integer.class),
+                r.getObject("pots_after", Integer.class),
+                r.getString("other_lot"));
     }
 }

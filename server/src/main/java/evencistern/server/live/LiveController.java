@@ -30,6 +30,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -120,7 +121,11 @@ class LiveController {
 
     // --- the pot ---
 
-    /** Everything that decides what one pot gets. */
+    /**
+     * Everything that decides what one pot gets.
+     *
+     * @param spoons those that are owned; a full set where nothing is said
+     */
     record CareAsk(
             String species,
             PotInput pot,
@@ -130,6 +135,7 @@ class LiveController {
             @Nullable FeedWire feed,
             Typed can,
             GardenWire.Hand hand,
+            @Nullable List<HandMeasure.Spoon> spoons,
             @Nullable Typed share,
             LocalDate today,
             @Nullable LocalDate startedOn,
@@ -164,6 +170,7 @@ class LiveController {
         Care.Tools tools = new Care.Tools(
                 can,
                 HandMeasure.valueOf(ask.hand().name().toUpperCase(Locale.ROOT)),
+                ask.spoons() == null ? HandMeasure.FULL_SET : Set.copyOf(ask.spoons()),
                 water.orElseThrow(),
                 share.isPresent() ? OptionalDouble.of(share.getAsDouble() / 100) : share);
         Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;

@@ -10,6 +10,7 @@ import evencistern.plant.SpeciesGuide;
 import evencistern.server.typed.Typed;
 import evencistern.units.Unit;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -32,11 +33,42 @@ public record LotInput(
         @Nullable UUID feedId,
         @Nullable LocalDate startedOn,
         @Nullable LocalDate repottedOn,
+        @Nullable LocalDate wateredBefore,
+        @Nullable LocalDate fedBefore,
         int version) {
     private static final int MOST_POTS = 100_000;
 
-    /** Checks every field and returns the number of pots. */
-    int check() {
+    /**
+     * The lot it describes; refused with every fault of every field.
+     *
+     * @param before the lot as it was, whose history it keeps; null for a new one
+     */
+    public Lot read(@Nullable Lot before, LocalDate today) {
+        int count = check();
+        LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
+        return new Lot(
+                id,
+                name.strip(),
+                count,
+                species,
+                pot.tidy(),
+                mix,
+                placeId,
+                waterId,
+                feedId,
+                start,
+                repottedOn,
+                wateredBefore,
+                fedBefore,
+                before == null ? List.of() : before.moves(),
+                before == null ? null : before.splitFrom(),
+                before != null && before.retired(),
+                before == null ? null : before.retiredOn(),
+                before == null ? null : before.retiredWhy(),
+                version);
+    }
+
+    private int check() {
         Faults faults = new Faults();
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults);

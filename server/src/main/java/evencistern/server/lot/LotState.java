@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
  * Where a lot stands: kept in step with its journal, and rebuilt from it by the same function.
  *
  * @param waterItem,feedItem names of the work that is next due; ticking it once makes it a thing of the past
+ * @param phFinding,ecFinding what the last reading says of the root zone
+ * @param feedPerDay product one pot takes in a day on average, in the label's measure
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -20,4 +22,17 @@ public record LotState(
         @Nullable String feedBinding,
         @Nullable LocalDate feedEarliest,
         @Nullable LocalDate feedLatest,
-        LocalDate dueOn) {}
+        LocalDate dueOn,
+        @Nullable String phFinding,
+        @Nullable String ecFinding,
+        double feedPerDay) {
+
+    /** Of the days between waterings, the share still to come on a day: 1 just watered, 0 due. */
+    double leftOn(LocalDate today) {
+        if (lastWateredOn == null) {
+            return 0;
+        }
+        double gone = today.toEpochDay() - lastWateredOn.toEpochDay();
+        return Math.max(0, Math.min(1, 1 - gone / waterGapDays));
+    }
+}

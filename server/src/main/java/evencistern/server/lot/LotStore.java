@@ -1,15 +1,22 @@
 package evencistern.server.lot;
 
-import evencistern.server.garden.GardenId;
+import evencistern.pot.Box;
+import evencistern.pot.Material;
+import evencistern.pot.Oval;
+import evencistern.server.GardenId;
 import evencistern.server.typed.Typed;
+import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -19,11 +26,19 @@ import org.springframework.stereotype.Repository;
 class LotStore {
     private static final String LOTS = """
             select l.id, l.name, l.pots, l.species, l.shape, l.top_typed, l.base_typed, l.height_typed,
-                   l.measured_typed, l.mix, l.place_id, l.water_id, l.feed_id, l.started_on, l.repotted_on, l.version,
+                   l.across_typed, l.measured_typed, l.gap_typed, l.material, l.mix, l.place_id, l.water_id, l.feed_id,
+                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.split_from, l.retired, l.retired_on,
+                   l.retired_why, l.version,
+                   array(select m.move_on from lot_move m
+                         where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_days,
+                   array(select m.place_id from lot_move m
+                         where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_places,
                    s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
-                   s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on
+                   s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
+                   s.ec_finding, s.feed_per_day
             from lot l
-            join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
+            join place p on p.garden_id = l.garden_id and p.id = l.place_id
+            left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
             """;
 
     private final JdbcClient db;
@@ -32,9 +47,14 @@ class LotStore {
         this.db = db;
     }
 
-    private static LotWire row(ResultSet r, int n) throws SQLException {
-        String measured = r.getString("measured_typed");
-        return new LotWire(
+    private static Lot lot(ResultSet r, int n) throws SQLException {
+        List<Lot.Move> moves = new ArrayList<>();
+        Date[] days = (Date[]) r.getArray("move_days").getArray();
+        UUID[] places = (UUID[]) r.getArray("move_places").getArray();
+        for (int i = 0; i < days.length; i++) {
+            moves.add(new Lot.Move(days[i].toLocalDate(), places[i]));
+        }
+        return new Lot(
                 r.getObject("id", UUID.class),
                 r.getString("name"),
                 r.getInt("pots"),
@@ -42,16 +62,31 @@ class LotStore {
                 new PotInput(
                         PotInput.Shape.valueOf(r.getString("shape")),
                         typed(r.getString("top_typed")),
-                        typed(r.getString("base_typed")),
+                        typedOrNull(r.getString("base_typed")),
                         typed(r.getString("height_typed")),
-                        measured == null ? null : typed(measured)),
+                        typedOrNull(r.getString("across_typed")),
+                        typedOrNull(r.getString("measured_typed")),
+                        typedOrNull(r.getString("gap_typed")),
+                        Material.valueOf(r.getString("material").toUpperCase(Locale.ROOT))),
                 r.getString("mix"),
                 r.getObject("place_id", UUID.class),
                 r.getObject("water_id", UUID.class),
                 r.getObject("feed_id", UUID.class),
                 r.getObject("started_on", LocalDate.class),
                 r.getObject("repotted_on", LocalDate.class),
-                r.getInt("version"),
+                r.getObject("watered_before", LocalDate.class),
+                r.getObject("fed_before", LocalDate.class),
+                moves,
+                r.getObject("split_from", UUID.class),
+                r.getBoolean("retired"),
+                r.getObject("retired_on", LocalDate.class),
+                r.getString("retired_why"),
+                r.getInt("version"));
+    }
+
+    private static Standing standing(ResultSet r, int n) throws SQLException {
+        return new Standing(
+                lot(r, n),
                 new LotState(
                         r.getObject("last_watered_on", LocalDate.class),
                         r.getObject("last_fed_on", LocalDate.class),
@@ -63,104 +98,267 @@ class LotStore {
                         r.getString("feed_binding"),
                         r.getObject("feed_earliest", LocalDate.class),
                         r.getObject("feed_latest", LocalDate.class),
-                        r.getObject("due_on", LocalDate.class)));
+                        r.getObject("due_on", LocalDate.class),
+                        r.getString("ph_finding"),
+                        r.getString("ec_finding"),
+                        r.getDouble("feed_per_day")));
     }
 
-    /** What was typed is kept with the unit its field showed, as {@code 12|cm}. */
     private static Typed typed(String stored) {
-        int bar = stored.lastIndexOf('|');
-        return new Typed(stored.substring(0, bar), stored.substring(bar + 1));
+        return Typed.kept(stored, 0, "");
     }
 
-    private static @Nullable String stored(@Nullable Typed typed) {
-        return typed == null || typed.text().isBlank() ? null : typed.text().strip() + "|" + typed.unit();
+    private static @Nullable Typed typedOrNull(@Nullable String stored) {
+        return stored == null ? null : typed(stored);
     }
 
-    List<LotWire> listLots(GardenId garden, int offset, int limit) {
-        return db.sql(LOTS + " where l.garden_id = ? order by l.name, l.id offset ? limit ?")
-                .params(garden.value(), offset, limit)
-                .query(LotStore::row)
+    /**
+     * What of the bench is looked at.
+     *
+     * @param find part of a name; empty for all
+     * @param species those whose own name was looked for
+     * @param state all, due, thirsty, over, retired
+     */
+    record Looked(
+            String find, List<String> species, @Nullable UUID place, String state, LocalDate today) {}
+
+    private static final String LOOKED = """
+            l.garden_id = ? and l.retired = (? = 'retired')
+              and (? = '' or l.name ilike '%' || ? || '%' or p.name ilike '%' || ? || '%' or l.species = any (?))
+              and (cast(? as uuid) is null or l.place_id = ?)
+              and case ? when 'due' then s.due_on <= ?
+                         when 'thirsty' then s.next_water_on <= ?
+                         when 'over' then s.ph_finding in ('above', 'likely_above', 'below', 'likely_below')
+                                       or s.ec_finding in ('above', 'likely_above')
+                         else true end
+            """;
+
+    private static List<Object> params(GardenId garden, Looked l) {
+        String find = l.find().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
+        return new ArrayList<>(Arrays.asList(
+                garden.value(),
+                l.state(),
+                find,
+                find,
+                find,
+                l.species().toArray(String[]::new),
+                l.place(),
+                l.place(),
+                l.state(),
+                l.today(),
+                l.today()));
+    }
+
+    /** A page of the bench, place by place. */
+    List<Standing> listLots(GardenId garden, Looked looked, int offset, int limit) {
+        List<Object> params = params(garden, looked);
+        params.add(offset);
+        params.add(limit);
+        return db.sql(LOTS + " where " + LOOKED + " order by p.name, p.id, l.name, l.id offset ? limit ?")
+                .params(params)
+                .query(LotStore::standing)
                 .list();
     }
 
-    List<LotWire> listDue(GardenId garden, LocalDate by, int limit) {
-        return db.sql(LOTS + """
-                          join place p on p.garden_id = l.garden_id and p.id = l.place_id
-                          where l.garden_id = ? and s.due_on <= ? order by p.name, l.name, l.id limit ?
-                          """)
-                .params(garden.value(), by, limit)
-                .query(LotStore::row)
-                .list();
-    }
-
-    int countLots(GardenId garden) {
-        return db.sql("select count(*) from lot where garden_id = ?")
-                .param(garden.value())
-                .query(Integer.class)
+    /** How many lots are looked at, and how many there are of each state. */
+    Lots.Counts countLots(GardenId garden, Looked looked) {
+        return db.sql("""
+                        select count(*) filter (where not l.retired) as all_lots,
+                               count(*) filter (where not l.retired and s.due_on <= ?) as due,
+                               count(*) filter (where not l.retired and s.next_water_on <= ?) as thirsty,
+                               count(*) filter (where not l.retired
+                                 and (s.ph_finding in ('above', 'likely_above', 'below', 'likely_below')
+                                      or s.ec_finding in ('above', 'likely_above'))) as over_band,
+                               count(*) filter (where l.retired) as retired,
+                               count(*) filter (where
+                        """ + LOOKED + """
+                               ) as looked
+                        from lot l
+                        join place p on p.garden_id = l.garden_id and p.id = l.place_id
+                        join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
+                        where l.garden_id = ?
+                        """)
+                .params(Stream.of(
+                                Stream.<Object>of(looked.today(), looked.today()),
+                                params(garden, looked).stream(),
+                                Stream.<Object>of(garden.value()))
+                        .flatMap(x -> x)
+                        .toList())
+                .query((r, n) -> new Lots.Counts(
+                        r.getInt("looked"),
+                        r.getInt("all_lots"),
+                        r.getInt("due"),
+                        r.getInt("thirsty"),
+                        r.getInt("over_band"),
+                        r.getInt("retired")))
                 .single();
     }
 
-    Optional<LotWire> findLot(GardenId garden, UUID lot) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = ?")
+    List<Standing> listDue(GardenId garden, LocalDate by, int limit) {
+        return db.sql(LOTS + """
+                          where l.garden_id = ? and not l.retired and s.due_on <= ?
+                          order by p.name, l.name, l.id limit ?
+                          """)
+                .params(garden.value(), by, limit)
+                .query(LotStore::standing)
+                .list();
+    }
+
+    /** When the next lot falls due, if any does. */
+    Optional<LocalDate> findNextDue(GardenId garden) {
+        return db.sql("""
+                        select min(s.due_on) as next from lot_state s
+                        join lot l on l.garden_id = s.garden_id and l.id = s.lot_id
+                        where s.garden_id = ? and not l.retired
+                        """)
+                .param(garden.value())
+                .query((r, n) -> Optional.ofNullable(r.getObject("next", LocalDate.class)))
+                .single();
+    }
+
+    /** Lots whose next move has come. */
+    List<Standing> listMoving(GardenId garden, LocalDate by, int limit) {
+        return db.sql(LOTS + """
+                          where l.garden_id = ? and not l.retired
+                            and exists (select 1 from lot_move m
+                                        where m.garden_id = l.garden_id and m.lot_id = l.id and m.move_on <= ?)
+                          order by p.name, l.name, l.id limit ?
+                          """)
+                .params(garden.value(), by, limit)
+                .query(LotStore::standing)
+                .list();
+    }
+
+    Optional<Standing> findStanding(GardenId garden, UUID lot) {
+        return db.sql(LOTS + " where l.garden_id = ? and l.id = ? and s.lot_id is not null")
                 .params(garden.value(), lot)
-                .query(LotStore::row)
+                .query(LotStore::standing)
                 .optional();
     }
 
-    List<UUID> listLotsFedWith(GardenId garden, UUID feed) {
-        return db.sql("select id from lot where garden_id = ? and feed_id = ?")
-                .params(garden.value(), feed)
+    Optional<Lot> findLot(GardenId garden, UUID lot) {
+        return db.sql(LOTS + " where l.garden_id = ? and l.id = ?")
+                .params(garden.value(), lot)
+                .query(LotStore::lot)
+                .optional();
+    }
+
+    /** The lots that rest on a thing: those in a place, with a feed, of a garden. */
+    List<UUID> listLotsWith(GardenId garden, String kind, UUID thing) {
+        String rests = switch (kind) {
+            case "place" ->
+                "place_id = ? or exists (select 1 from lot_move m where m.garden_id = lot.garden_id"
+                        + " and m.lot_id = lot.id and m.place_id = ?)";
+            case "water" -> "water_id = ? or water_id = ?";
+            case "feed" -> "feed_id = ? or feed_id = ?";
+            default -> "garden_id = ? or garden_id = ?";
+        };
+        return db.sql("select id from lot where garden_id = ? and not retired and (" + rests + ") order by id")
+                .params(garden.value(), thing, thing)
                 .query(UUID.class)
                 .list();
     }
 
-    void insertLot(GardenId garden, LotInput l, int pots, LocalDate startedOn) {
+    void insertLot(GardenId garden, Lot l) {
         db.sql("""
                         insert into lot (name, pots, species, shape, top_m, top_typed, base_m, base_typed, height_m,
-                                         height_typed, measured_litres, measured_typed, mix, place_id, water_id,
-                                         feed_id, started_on, repotted_on, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, l, pots, startedOn)).update();
+                                         height_typed, across_m, across_typed, measured_litres, measured_typed,
+                                         gap_typed, material, mix, place_id, water_id, feed_id, started_on,
+                                         repotted_on, watered_before, fed_before, split_from, retired, retired_on,
+                                         retired_why, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                ?, ?, 1)
+                        """).params(values(garden, l)).update();
+        insertMoves(garden, l);
     }
 
     /** Whether the version was still the one the person had seen. */
-    boolean updateLot(GardenId garden, LotInput l, int pots, LocalDate startedOn) {
-        List<Object> values = new java.util.ArrayList<>(values(garden, l, pots, startedOn));
+    boolean updateLot(GardenId garden, Lot l) {
+        List<Object> values = new ArrayList<>(values(garden, l));
         values.add(l.version());
-        return db.sql("""
+        boolean current = db.sql("""
                                 update lot set name = ?, pots = ?, species = ?, shape = ?, top_m = ?, top_typed = ?,
                                                base_m = ?, base_typed = ?, height_m = ?, height_typed = ?,
-                                               measured_litres = ?, measured_typed = ?, mix = ?, place_id = ?,
-                                               water_id = ?, feed_id = ?, started_on = ?, repotted_on = ?,
-                                               version = version + 1
+                                               across_m = ?, across_typed = ?, measured_litres = ?,
+                                               measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
+                                               place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
+                                               repotted_on = ?, watered_before = ?, fed_before = ?, split_from = ?,
+                                               retired = ?, retired_on = ?, retired_why = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
+        if (current) {
+            db.sql("delete from lot_move where garden_id = ? and lot_id = ?")
+                    .params(garden.value(), l.id())
+                    .update();
+            insertMoves(garden, l);
+        }
+        return current;
     }
 
-    private static List<Object> values(GardenId garden, LotInput l, int pots, LocalDate startedOn) {
-        var pot = l.pot().toPot();
+    private void insertMoves(GardenId garden, Lot l) {
+        l.moves()
+                .forEach(m -> db.sql("insert into lot_move (garden_id, lot_id, move_on, place_id) values (?, ?, ?, ?)")
+                        .params(garden.value(), l.id(), m.on(), m.placeId())
+                        .update());
+    }
+
+    private static List<Object> values(GardenId garden, Lot l) {
+        PotInput typed = l.pot();
+        var pot = typed.toPot();
         var shape = pot.shape();
         return Arrays.asList(
-                l.name().strip(),
-                pots,
+                l.name(),
+                l.pots(),
                 l.species(),
-                l.pot().shape().name(),
+                typed.shape().name(),
                 shape.widthM(shape.heightM()),
-                stored(l.pot().top()),
-                shape.widthM(0),
-                stored(l.pot().base()),
+                typed.top().stored(),
+                typed.shape().tapers() ? shape.widthM(0) : null,
+                Typed.storedOrNull(typed.base()),
                 shape.heightM(),
-                stored(l.pot().height()),
+                typed.height().stored(),
+                shape instanceof Box b ? b.acrossM() : shape instanceof Oval o ? o.acrossM() : null,
+                Typed.storedOrNull(typed.across()),
                 pot.measuredLitres().isPresent() ? pot.measuredLitres().getAsDouble() : null,
-                stored(l.pot().measured()),
+                Typed.storedOrNull(typed.measured()),
+                Typed.storedOrNull(typed.gap()),
+                pot.material().id(),
                 l.mix(),
                 l.placeId(),
                 l.waterId(),
                 l.feedId(),
-                startedOn,
+                l.startedOn(),
                 l.repottedOn(),
+                l.wateredBefore(),
+                l.fedBefore(),
+                l.splitFrom(),
+                l.retired(),
+                l.retiredOn(),
+                l.retiredWhy(),
                 garden.value(),
                 l.id());
+    }
+
+    /** The last live reading of a lot. */
+    record LastReading(@Nullable Double ph, @Nullable Double ec, double phPlusMinus, double ecPlusMinus) {}
+
+    Optional<LastReading> findLastReading(GardenId garden, UUID lot) {
+        return db.sql("""
+                        select r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
+                        from journal j
+                        join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+                        where j.garden_id = ? and j.lot_id = ?
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        order by j.occurred_at desc, j.id desc limit 1
+                        """)
+                .params(garden.value(), lot)
+                .query((r, n) -> new LastReading(
+                        r.getObject("ph", Double.class),
+                        r.getObject("ec", Double.class),
+                        r.getDouble("ph_plus_minus"),
+                        r.getDouble("ec_plus_minus")))
+                .optional();
     }
 
     /** One live event: not corrected by a later row. */
@@ -194,15 +392,17 @@ class LotStore {
         db.sql("""
                         insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
-                                               feed_earliest, feed_latest, due_on)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                                               feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
+                                               feed_per_day)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         on conflict (garden_id, lot_id) do update set
                           last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
                           water_item = excluded.water_item, feed_item = excluded.feed_item,
                           next_water_on = excluded.next_water_on, water_gap_days = excluded.water_gap_days,
                           next_feed_on = excluded.next_feed_on, feed_binding = excluded.feed_binding,
                           feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
-                          due_on = excluded.due_on
+                          due_on = excluded.due_on, ph_finding = excluded.ph_finding,
+                          ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day
                         """)
                 .params(Arrays.asList(
                         garden.value(),
@@ -217,7 +417,10 @@ class LotStore {
                         s.feedBinding(),
                         s.feedEarliest(),
                         s.feedLatest(),
-                        s.dueOn()))
+                        s.dueOn(),
+                        s.phFinding(),
+                        s.ecFinding(),
+                        s.feedPerDay()))
                 .update();
     }
 }

@@ -1,21 +1,10 @@
 package evencistern.server.lot;
 
-import java.time.LocalDate;
-import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 
-/** A lot with where it stands in its plan, as it goes over the wire. */
-public record LotWire(
-        UUID id,
-        String name,
-        int pots,
-        String species,
-        PotInput pot,
-        String mix,
-        UUID placeId,
-        UUID waterId,
-        @Nullable UUID feedId,
-        LocalDate startedOn,
-        @Nullable LocalDate repottedOn,
-        int version,
-        LotState state) {}
+/**
+ * A lot with where it stands in its plan, as it goes over the wire.
+ *
+ * @param left of the days between its waterings, the share that is still to come; 0–1
+ */
+public record LotWire(@JsonUnwrapped Lot lot, LotState state, double left) {}

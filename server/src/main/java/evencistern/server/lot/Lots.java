@@ -4,22 +4,30 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.media.PotWater;
 import evencistern.media.Recipes;
 import evencistern.plan.LotPlan;
 import evencistern.plan.Situation;
+import evencistern.plan.Supply;
 import evencistern.plant.SpeciesGuide;
+import evencistern.reading.Verdict;
+import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
-import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
-import evencistern.server.typed.Typed;
+import evencistern.server.history.Act;
+import evencistern.server.history.Changed;
+import evencistern.server.history.History;
+import evencistern.server.history.Keeping;
+import evencistern.water.Meter;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -31,113 +39,178 @@ import org.springframework.transaction.annotation.Transactional;
 public class Lots {
     private static final List<String> WATERED = List.of("watering", "feeding");
     private static final List<String> FED = List.of("feeding");
+    private static final int MOST = 200;
 
     private final LotStore store;
     private final Gardens gardens;
     private final Feeds feeds;
+    private final History history;
+    private final Keeping<Lot> keeping;
 
-    Lots(LotStore store, Gardens gardens, Feeds feeds) {
+    Lots(LotStore store, Gardens gardens, Feeds feeds, History history) {
         this.store = store;
         this.gardens = gardens;
         this.feeds = feeds;
+        this.history = history;
+        this.keeping =
+                history.keep(new Keeping<>("lot", Lot.class, store::findLot, store::insertLot, store::updateLot));
     }
 
-    /** A page of lots and how many there are in all. */
-    public record Page(List<LotWire> lots, int total) {}
+    /**
+     * How many lots there are.
+     *
+     * @param looked of those looked at
+     * @param overBand those whose last reading is off its band
+     */
+    public record Counts(int looked, int all, int due, int thirsty, int overBand, int retired) {}
 
-    public Page list(GardenId garden, int offset, int limit) {
-        gardens.require(garden);
+    /** A page of lots, place by place, and how many there are. */
+    public record Page(List<LotWire> lots, Counts counts) {}
+
+    /** What of the bench is looked at: part of a name, a place, a state, or all of it. */
+    public record Look(String find, @Nullable UUID place, State state) {
+        /** Of which state. */
+        public enum State {
+            all,
+            due,
+            thirsty,
+            over,
+            retired
+        }
+
+        public static Look everything() {
+            return new Look("", null, State.all);
+        }
+    }
+
+    public Page list(GardenId garden, Look look, int offset, int limit) {
+        LocalDate today = gardens.require(garden).today();
+        String find = look.find().strip();
+        LotStore.Looked looked = new LotStore.Looked(
+                find, SpeciesGuide.named(find), look.place(), look.state().name(), today);
         return new Page(
-                store.listLots(garden, Math.max(0, offset), Math.min(Math.max(limit, 1), 200)),
-                store.countLots(garden));
+                store.listLots(garden, looked, Math.max(0, offset), Math.min(Math.max(limit, 1), MOST)).stream()
+                        .map(s -> wire(s, today))
+                        .toList(),
+                store.countLots(garden, looked));
     }
 
-    public List<LotWire> listDue(GardenId garden, LocalDate by, int limit) {
+    private static LotWire wire(Standing s, LocalDate today) {
+        return new LotWire(s.lot(), s.state(), s.state().leftOn(today));
+    }
+
+    public List<Standing> listDue(GardenId garden, LocalDate by, int limit) {
         return store.listDue(garden, by, limit);
     }
 
-    public LotWire require(GardenId garden, UUID lot) {
-        return store.findLot(garden, lot)
+    public Optional<LocalDate> nextDue(GardenId garden) {
+        return store.findNextDue(garden);
+    }
+
+    public List<Standing> listMoving(GardenId garden, LocalDate by, int limit) {
+        return store.listMoving(garden, by, limit);
+    }
+
+    public Standing require(GardenId garden, UUID lot) {
+        return store.findStanding(garden, lot)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString())));
     }
 
+    /** A lot as it goes over the wire. */
+    public LotWire show(GardenId garden, UUID lot) {
+        return wire(require(garden, lot), gardens.require(garden).today());
+    }
+
+    public LotWire show(GardenWire g, Standing lot) {
+        return wire(lot, g.today());
+    }
+
     /** The same, taken for this transaction. */
-    public LotWire lock(GardenId garden, UUID lot) {
+    public Standing lock(GardenId garden, UUID lot) {
         store.lock(garden, lot);
         return require(garden, lot);
     }
 
-    /** Adds a lot. The same id sent again returns what is there. */
+    /** Adds or changes a lot as a form describes it, as an act of its own. */
     @Transactional
-    public LotWire add(GardenId garden, LotInput input) {
+    public History.Edited<Lot> save(GardenId garden, LotInput input) {
         GardenWire g = gardens.require(garden);
-        int pots = input.check();
-        checkOwned(g, garden, input);
-        if (store.findLot(garden, input.id()).isEmpty()) {
-            store.insertLot(garden, input, pots, started(input, g.today()));
-            rebuild(garden, g, input);
-        }
-        return require(garden, input.id());
+        store.lock(garden, input.id());
+        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), g.today());
+        checkOwned(g, garden, lot);
+        return history.edit(garden, keeping, lot);
     }
 
-    /** Changes a lot; a version that is no longer current is refused. */
+    /** Adds a lot that stands already, as an act of its own. */
     @Transactional
-    public LotWire change(GardenId garden, UUID id, LotInput input) {
-        GardenWire g = gardens.require(garden);
-        LotWire before = lock(garden, id);
-        int pots = input.check();
-        if (!input.id().equals(id)) {
-            throw new FaultException(
-                    Fault.of(FaultCode.CHOICE_UNKNOWN, "lot", input.id().toString()));
-        }
-        checkOwned(g, garden, input);
-        LocalDate startedOn = input.startedOn() == null ? before.startedOn() : input.startedOn();
-        if (!store.updateLot(garden, input, pots, startedOn)) {
-            throw Gardens.stale("lot", input.version(), before.version());
-        }
-        rebuild(garden, id);
-        return require(garden, id);
+    public Lot plant(GardenId garden, Lot lot) {
+        checkOwned(gardens.require(garden), garden, lot);
+        return history.edit(garden, keeping, lot).now();
     }
 
-    private static LocalDate started(LotInput input, LocalDate today) {
-        return input.startedOn() == null ? today : input.startedOn();
+    /** Changes a lot as part of an act; what follows from it is worked out anew. */
+    public void save(GardenId garden, Act act, Lot lot) {
+        history.save(garden, act, keeping, lot);
     }
 
-    private void checkOwned(GardenWire g, GardenId garden, LotInput input) {
+    private void checkOwned(GardenWire g, GardenId garden, Lot lot) {
         Faults faults = new Faults();
-        if (g.places().stream().noneMatch(p -> p.id().equals(input.placeId()))) {
-            faults.add(FaultCode.CHOICE_UNKNOWN, "lot.place", input.placeId().toString());
+        checkPlace(g, lot.placeId(), faults);
+        if (g.waters().stream().noneMatch(w -> w.id().equals(lot.waterId()))) {
+            faults.add(FaultCode.CHOICE_UNKNOWN, "lot.water", lot.waterId().toString());
         }
-        if (g.waters().stream().noneMatch(w -> w.id().equals(input.waterId()))) {
-            faults.add(FaultCode.CHOICE_UNKNOWN, "lot.water", input.waterId().toString());
-        }
-        UUID feed = input.feedId();
+        UUID feed = lot.feedId();
         if (feed != null) {
             faults.attempt(() -> feeds.require(garden, feed));
         }
         faults.throwIfAny();
     }
 
+    /** Notes a fault where a place is not of this garden, or is put away. */
+    public static void checkPlace(GardenWire g, UUID place, Faults faults) {
+        if (g.places().stream().noneMatch(p -> p.id().equals(place) && !p.retired())) {
+            faults.add(FaultCode.CHOICE_UNKNOWN, "lot.place", place.toString());
+        }
+    }
+
+    /** What rests on a thing that was edited is worked out anew; a thing that lots rest on is not put away. */
     @EventListener
-    void feedChanged(Feeds.FeedChanged changed) {
-        store.listLotsFedWith(changed.garden(), changed.feed()).forEach(lot -> rebuild(changed.garden(), lot));
+    void changed(Changed changed) {
+        GardenId garden = changed.garden();
+        switch (changed.kind()) {
+            case "lot" -> rebuild(garden, changed.id());
+            case "garden", "place", "feed", "water" -> {
+                List<UUID> resting = store.listLotsWith(garden, changed.kind(), changed.id());
+                if (changed.retired() && !resting.isEmpty()) {
+                    String first = require(garden, resting.get(0)).lot().name();
+                    throw new FaultException(
+                            new Fault(FaultCode.IN_USE, changed.kind(), first, Integer.toString(resting.size()), ""));
+                }
+                if (!changed.kind().equals("water")) {
+                    resting.forEach(lot -> rebuild(garden, lot));
+                }
+            }
+            default -> {
+                // nothing is worked out from the rest
+            }
+        }
     }
 
     // --- where a lot stands ---
 
     /** The situation the rules plan from, as the journal has it now. */
-    public Situation situation(GardenWire g, LotWire lot, @Nullable FeedWire feed) {
+    public Situation situation(GardenWire g, Standing s, @Nullable FeedWire feed) {
         return situation(
                 g,
-                input(lot),
+                s.lot(),
                 feed,
-                Optional.ofNullable(lot.state().lastWateredOn()),
-                Optional.ofNullable(lot.state().lastFedOn()));
+                Optional.ofNullable(s.state().lastWateredOn()),
+                Optional.ofNullable(s.state().lastFedOn()));
     }
 
     /** The situation of a lot that was last watered and fed on the given days. */
     public Situation situation(
-            GardenWire g, LotInput lot, @Nullable FeedWire feed, Optional<LocalDate> watered, Optional<LocalDate> fed) {
+            GardenWire g, Lot lot, @Nullable FeedWire feed, Optional<LocalDate> watered, Optional<LocalDate> fed) {
         GardenWire.PlaceWire place = g.places().stream()
                 .filter(p -> p.id().equals(lot.placeId()))
                 .findFirst()
@@ -149,7 +222,7 @@ public class Lots {
                 Recipes.require(lot.mix()),
                 place.toPlace(),
                 Optional.ofNullable(feed).map(FeedWire::toFeed),
-                started(lot, g.today()),
+                lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
                 watered,
                 fed);
@@ -157,41 +230,26 @@ public class Lots {
 
     /** Works a lot's state out from its journal and keeps it; called in the transaction of every change to it. */
     public void rebuild(GardenId garden, UUID id) {
-        rebuild(garden, gardens.require(garden), input(require(garden, id)));
-    }
-
-    private static LotInput input(LotWire lot) {
-        return new LotInput(
-                lot.id(),
-                lot.name(),
-                new Typed(Integer.toString(lot.pots()), ""),
-                lot.species(),
-                lot.pot(),
-                lot.mix(),
-                lot.placeId(),
-                lot.waterId(),
-                lot.feedId(),
-                lot.startedOn(),
-                lot.repottedOn(),
-                lot.version());
-    }
-
-    private void rebuild(GardenId garden, GardenWire g, LotInput lot) {
-        Optional<LotStore.Event> watered = store.findLast(garden, lot.id(), WATERED);
-        Optional<LotStore.Event> fed = store.findLast(garden, lot.id(), FED);
+        GardenWire g = gardens.require(garden);
+        Lot lot = store.findLot(garden, id)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString())));
+        Optional<LotStore.Event> watered = store.findLast(garden, id, WATERED);
+        Optional<LotStore.Event> fed = store.findLast(garden, id, FED);
         ZoneId zone = ZoneId.of(g.timeZone());
-        Optional<LocalDate> wateredOn = watered.map(e -> dateOf(e.at(), zone));
-        Optional<LocalDate> fedOn = fed.map(e -> dateOf(e.at(), zone));
+        Optional<LocalDate> wateredOn = later(watered.map(e -> dateOf(e.at(), zone)), lot.wateredBefore());
+        Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
         UUID feedId = lot.feedId();
         FeedWire feed = feedId == null ? null : feeds.require(garden, feedId);
-        LotPlan plan = LotPlan.of(situation(g, lot, feed, wateredOn, fedOn), Working.off());
+        Situation situation = situation(g, lot, feed, wateredOn, fedOn);
+        LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed();
         LocalDate due = next.map(LotPlan.FeedDate::date)
                 .filter(d -> d.isBefore(plan.nextWater()))
                 .orElse(plan.nextWater());
+        Optional<Verdict> verdict = store.findLastReading(garden, id).map(r -> judge(r, situation, g, lot));
         store.saveState(
                 garden,
-                lot.id(),
+                id,
                 new LotState(
                         wateredOn.orElse(null),
                         fedOn.orElse(null),
@@ -203,7 +261,34 @@ public class Lots {
                         next.map(f -> f.binding().id()).orElse(null),
                         next.map(LotPlan.FeedDate::earliest).orElse(null),
                         next.map(LotPlan.FeedDate::latest).orElse(null),
-                        due));
+                        due,
+                        verdict.flatMap(Verdict::ph).map(j -> j.finding().id()).orElse(null),
+                        verdict.flatMap(Verdict::ec).map(j -> j.finding().id()).orElse(null),
+                        Supply.perDay(situation, plan)));
+    }
+
+    private static Verdict judge(LotStore.LastReading r, Situation s, GardenWire g, Lot lot) {
+        GardenWire.WaterWire water = g.waters().stream()
+                .filter(w -> w.id().equals(lot.waterId()))
+                .findFirst()
+                .orElseThrow();
+        return Verdict.of(
+                optional(r.ph()),
+                optional(r.ec()),
+                new Meter(null, r.phPlusMinus(), r.ecPlusMinus()),
+                s.species(),
+                s.mix(),
+                new PotWater(s.mix(), s.pot()),
+                water.toWater(),
+                Working.off());
+    }
+
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    private static Optional<LocalDate> later(Optional<LocalDate> recorded, @Nullable LocalDate before) {
+        return before == null || recorded.filter(r -> r.isAfter(before)).isPresent() ? recorded : Optional.of(before);
     }
 
     private static LocalDate dateOf(Instant at, ZoneId zone) {

@@ -1,5 +1,6 @@
 package evencistern.server.openapi;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -7,10 +8,10 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
-import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -54,10 +55,14 @@ class Contract {
     }
 
     private static List<String> required(Class<?> record) {
+        return names(record).sorted().toList();
+    }
+
+    private static Stream<String> names(Class<?> record) {
         return Arrays.stream(record.getRecordComponents())
                 .filter(c -> !c.getAnnotatedType().isAnnotationPresent(Nullable.class))
-                .map(RecordComponent::getName)
-                .sorted()
-                .toList();
+                .flatMap(c -> c.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? names(c.getType())
+                        : Stream.of(c.getName()));
     }
 }

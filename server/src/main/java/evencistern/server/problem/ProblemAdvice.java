@@ -3,6 +3,7 @@ package evencistern.server.problem;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.server.history.StaleException;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -45,11 +46,21 @@ class ProblemAdvice {
         return respond(problem);
     }
 
+    /** An edit of an old version: refused with the thing as it is now, so that a person can choose between the two. */
+    @ExceptionHandler(StaleException.class)
+    ResponseEntity<ProblemDetail> stale(StaleException e) {
+        FaultWire fault = FaultWire.of(e.fault(), words);
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, fault.detail());
+        problem.setProperty("faults", List.of(fault));
+        problem.setProperty("present", e.present());
+        return respond(problem);
+    }
+
     private static HttpStatus status(List<Fault> faults) {
         FaultCode first = faults.get(0).code();
         return switch (first) {
             case NOT_FOUND -> HttpStatus.NOT_FOUND;
-            case STALE, ALREADY_DONE, ALREADY_UNDONE, NOT_DUE -> HttpStatus.CONFLICT;
+            case ALREADY_DONE, ALREADY_UNDONE, NOT_DUE, LAST_ONE, RETIRED, IN_USE, ALREADY_HERE -> HttpStatus.CONFLICT;
             default -> HttpStatus.UNPROCESSABLE_CONTENT;
         };
     }

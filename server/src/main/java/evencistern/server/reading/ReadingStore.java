@@ -1,6 +1,6 @@
 package evencistern.server.reading;
 
-import evencistern.server.garden.GardenId;
+import evencistern.server.GardenId;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.Arrays;

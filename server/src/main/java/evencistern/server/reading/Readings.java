@@ -6,13 +6,14 @@ import evencistern.media.PotWater;
 import evencistern.media.Recipes;
 import evencistern.plant.SpeciesGuide;
 import evencistern.reading.Verdict;
+import evencistern.server.GardenId;
 import evencistern.server.care.LotCare;
-import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
+import evencistern.server.history.Act;
+import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
-import evencistern.server.journal.JournalStore;
-import evencistern.server.lot.LotWire;
+import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.typed.Typed;
 import evencistern.water.Meter;
@@ -20,7 +21,6 @@ import evencistern.working.Working;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -33,15 +33,15 @@ public class Readings {
     private static final int MOST_POINTS = 500;
 
     private final ReadingStore store;
-    private final JournalStore journal;
+    private final History history;
     private final Acts acts;
     private final Gardens gardens;
     private final Lots lots;
     private final Clock clock;
 
-    Readings(ReadingStore store, JournalStore journal, Acts acts, Gardens gardens, Lots lots, Clock clock) {
+    Readings(ReadingStore store, History history, Acts acts, Gardens gardens, Lots lots, Clock clock) {
         this.store = store;
-        this.journal = journal;
+        this.history = history;
         this.acts = acts;
         this.gardens = gardens;
         this.lots = lots;
@@ -58,39 +58,46 @@ public class Readings {
 
     /** Records a reading. The same key sent again records nothing more. */
     @Transactional
-    public Acts.Recorded log(GardenId garden, UUID lotId, NewReading reading) {
+    public Act.Recorded log(GardenId garden, UUID lotId, NewReading reading) {
+        ReadingStore.Stored stored = read(garden, reading);
+        Acts.Moment moment = acts.moment(reading.occurredAt());
+        return history.once(garden, "reading", reading.clientKey(), act -> {
+            lots.lock(garden, lotId);
+            store.insertReading(garden, acts.row(garden, act, lotId, "reading", moment), stored);
+            lots.rebuild(garden, lotId);
+        });
+    }
+
+    /** Puts a reading in the place of one that was mistyped, on its day. */
+    @Transactional
+    public Act.Recorded amend(GardenId garden, long row, NewReading reading) {
+        ReadingStore.Stored stored = read(garden, reading);
+        return acts.replace(
+                gardens.require(garden),
+                row,
+                reading.clientKey(),
+                null,
+                (old, again) -> store.insertReading(garden, again, stored));
+    }
+
+    private ReadingStore.Stored read(GardenId garden, NewReading reading) {
         Meter meter = gardens.requireMeter(garden, reading.meterId()).toMeter();
         Faults faults = new Faults();
         OptionalDouble ph = Typed.optional(reading.ph(), "reading.ph", faults);
         OptionalDouble ec = EcTyped.optional(reading.ec(), meter, faults);
         faults.throwIfAny();
         Verdict.check(ph, ec);
-        LotWire lot = lots.lock(garden, lotId);
-        Acts.Moment moment = acts.moment(reading.occurredAt());
-        JournalStore.Act act = new JournalStore.Act(UUID.randomUUID(), "reading", clock.instant(), null);
-        Optional<Acts.Recorded> before = acts.begin(garden, act, reading.clientKey());
-        if (before.isPresent()) {
-            return before.get();
-        }
-        long row = journal.insertRow(
-                garden,
-                new JournalStore.Row(
-                        lot.id(), "reading", moment.at(), act.recordedAt(), act.id(), null, moment.clockAhead()));
         Typed phTyped = reading.ph();
         EcTyped ecTyped = reading.ec();
-        store.insertReading(
-                garden,
-                row,
-                new ReadingStore.Stored(
-                        reading.meterId(),
-                        ph.isPresent() ? ph.getAsDouble() : null,
-                        ph.isPresent() && phTyped != null ? phTyped.text() : null,
-                        ec.isPresent() ? ec.getAsDouble() : null,
-                        ec.isPresent() && ecTyped != null ? ecTyped.text() : null,
-                        ec.isPresent() && ecTyped != null ? ecTyped.unit() : null,
-                        meter.phPlusMinus(),
-                        meter.ecPlusMinusPercent()));
-        return Acts.recorded(act);
+        return new ReadingStore.Stored(
+                reading.meterId(),
+                ph.isPresent() ? ph.getAsDouble() : null,
+                ph.isPresent() && phTyped != null ? phTyped.text() : null,
+                ec.isPresent() ? ec.getAsDouble() : null,
+                ec.isPresent() && ecTyped != null ? ecTyped.text() : null,
+                ec.isPresent() && ecTyped != null ? ecTyped.unit() : null,
+                meter.phPlusMinus(),
+                meter.ecPlusMinusPercent());
     }
 
     /** A reading with what it says. */
@@ -109,7 +116,7 @@ public class Readings {
 
     public Series series(GardenId garden, UUID lotId) {
         GardenWire g = gardens.require(garden);
-        LotWire lot = lots.require(garden, lotId);
+        Lot lot = lots.require(garden, lotId).lot();
         var species = SpeciesGuide.require(lot.species());
         Mix mix = Recipes.require(lot.mix());
         PotWater pot = new PotWater(mix, lot.pot().toPot());

@@ -1,12 +1,12 @@
 package evencistern.server.today;
 
 import evencistern.plan.Care;
+import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
-import evencistern.server.garden.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.Gardens;
@@ -14,6 +14,7 @@ import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -79,14 +80,16 @@ class TodayController {
             @Nullable DoseWire dose,
             List<DueWire> due) {}
 
-    /** The day: what is due, what has been ticked, and what comes next where nothing is due. */
+    /** The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due. */
     record Today(
             LocalDate date,
             List<GroupWire> groups,
+            List<LotWire> moving,
             List<EntryWire> done,
             @Nullable LocalDate nextDue) {}
 
-    private record Found(DueWire due, @Nullable FeedWire feed, String key) {}
+    private record Found(
+            Standing standing, DueWire due, @Nullable FeedWire feed, String key) {}
 
     @GetMapping
     Today getToday(@PathVariable UUID garden, @RequestParam(required = false) @Nullable UUID vessel) {
@@ -100,41 +103,41 @@ class TodayController {
                 .map(lot -> due(g, lot, shelf, today, g.usualVesselId()))
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
-        LocalDate next = due.isEmpty()
-                ? lots.listDue(id, today.plusDays(400), MOST).stream()
-                        .map(l -> l.state().dueOn())
-                        .min(LocalDate::compareTo)
-                        .orElse(null)
-                : null;
+        LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
         List<GroupWire> groups = due.stream()
                 .collect(Collectors.groupingBy(Found::key, TreeMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
                 .map(group -> group(g, group.getKey(), group.getValue(), shelf, vessel))
                 .toList();
-        return new Today(today, groups, journal.listDoneSince(id, morning, MOST), next);
+        List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
+                .map(s -> lots.show(g, s))
+                .toList();
+        return new Today(today, groups, moving, journal.listDoneSince(id, morning, MOST), next);
     }
 
-    private Found due(GardenWire g, LotWire lot, Map<UUID, FeedWire> shelf, LocalDate today, UUID vessel) {
+    private Found due(GardenWire g, Standing lot, Map<UUID, FeedWire> shelf, LocalDate today, UUID vessel) {
         LocalDate feedOn = lot.state().nextFeedOn();
-        FeedWire feed = feedOn != null && !feedOn.isAfter(today) ? shelf.get(lot.feedId()) : null;
+        FeedWire feed =
+                feedOn != null && !feedOn.isAfter(today) ? shelf.get(lot.lot().feedId()) : null;
         Care pot = care.on(g, lot, feed, today, LotCare.can(g, vessel));
-        CareWire wire = CareWire.of(pot, LotCare.water(g, lot.waterId()).ec(), today, null);
+        CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null);
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
         DoseWire dose = wire.feed();
         String key = dose == null || feed == null
-                ? "0 water " + lot.waterId()
+                ? "0 water " + lot.lot().waterId()
                 : String.format(
                         Locale.ROOT,
                         "1 %08.3f %s %s %s",
                         dose.perLitre() == null ? 0 : dose.perLitre() * feed.n(),
                         feed.id(),
                         watered ? dose.perLitre() : "strewn",
-                        lot.waterId());
+                        lot.lot().waterId());
         return new Found(
+                lot,
                 new DueWire(
-                        lot,
+                        lots.show(g, lot),
                         feed == null ? lot.state().waterItem() : lot.state().feedItem(),
                         overdue,
                         watered ? pot.fullPourLitres() : pot.litresNow(),
@@ -147,21 +150,22 @@ class TodayController {
     private GroupWire group(
             GardenWire g, String key, List<Found> found, Map<UUID, FeedWire> shelf, @Nullable UUID asked) {
         double litres = found.stream()
-                .mapToDouble(f -> f.due().litresEach() * f.due().lot().pots())
+                .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
                 .sum();
         VesselWire vessel = g.vessels().stream()
+                .filter(v -> !v.retired())
                 .filter(v -> asked == null ? v.litres() >= litres : v.id().equals(asked))
                 .findFirst()
                 .filter(v -> asked != null || v.litres() <= usual(g).litres())
                 .orElse(usual(g));
         List<DueWire> due = found.stream()
-                .map(f -> due(g, f.due().lot(), shelf, g.today(), vessel.id()).due())
+                .map(f -> due(g, f.standing(), shelf, g.today(), vessel.id()).due())
                 .toList();
         FeedWire feed = found.get(0).feed();
         return new GroupWire(
                 key,
                 feed == null ? null : feed.name(),
-                LotCare.water(g, due.get(0).lot().waterId()).name(),
+                LotCare.water(g, found.get(0).standing().lot().waterId()).name(),
                 litres,
                 vessel,
                 (int) Math.ceil(litres / vessel.litres()),

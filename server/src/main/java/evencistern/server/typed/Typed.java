@@ -4,6 +4,8 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.units.MeasureReader;
 import evencistern.units.Unit;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -33,5 +35,28 @@ public record Typed(String text, String unit) {
         }
         double value = typed.read(field, faults);
         return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** As it is kept: the text and the unit its field showed, as {@code 12|cm}. */
+    public String stored() {
+        return text.strip() + "|" + unit;
+    }
+
+    /** A field that may be left blank, as it is kept. */
+    public static @Nullable String storedOrNull(@Nullable Typed typed) {
+        return typed == null || typed.text().isBlank() ? null : typed.stored();
+    }
+
+    /** What was kept; a value that was never typed is shown in its stored unit. */
+    public static Typed kept(String stored, double value, String unit) {
+        int bar = stored.lastIndexOf('|');
+        return bar < 0 ? new Typed(plain(value), unit) : new Typed(stored.substring(0, bar), stored.substring(bar + 1));
+    }
+
+    private static String plain(double value) {
+        return new BigDecimal(value)
+                .round(new MathContext(4))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

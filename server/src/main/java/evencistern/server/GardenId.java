@@ -1,4 +1,4 @@
-package evencistern.server.garden;
+package evencistern.server;
 
 import java.util.UUID;
 

@@ -1,0 +1,76 @@
+package evencistern.plan;
+
+import evencistern.fault.Faults;
+import evencistern.feed.Dose;
+import evencistern.feed.Feed;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.pot.Pot;
+import evencistern.working.Working;
+import java.util.OptionalDouble;
+
+/**
+ * How long what is left of a feed lasts.
+ *
+ * <p><b>Answers</b> is there enough of this feed, and for how many weeks?
+ * <p><b>Formula</b> weeks = left / (7 · Σ pots · product each time / days between); days between: the watering days where
+ * the label says every watering, else the middle of its window; nothing is used while a hold lasts
+ * <p><b>Units</b> product in the label's measure, g or mL; weeks
+ * <p><b>Valid for</b> feeding going on as today; growth, holds and new lots change it, so read it as a reminder to buy
+ * <p><b>Source</b> [COMMON] arithmetic
+ * <p><b>Checked by</b> SupplyTest
+ */
+public final class Supply {
+    private static final double DAYS_PER_WEEK = 7;
+
+    private Supply() {}
+
+    /** What one pot takes in a day on average, in the label's measure; 0 without feed or while feeding is held. */
+    public static double perDay(Situation s, LotPlan plan) {
+        boolean feeding = plan.nextFeed()
+                .filter(f -> !f.binding().name().startsWith("HOLD_"))
+                .isPresent();
+        if (!feeding || s.feed().isEmpty()) {
+            return 0;
+        }
+        Feed feed = s.feed().get();
+        double gap = feed.rhythm() instanceof Rhythm.EveryDays days
+                ? (days.min() + days.max()) / 2.0
+                : plan.days().likely();
+        return each(feed, s, plan) / gap;
+    }
+
+    private static double each(Feed feed, Situation s, LotPlan plan) {
+        if (feed.rate() instanceof Rate.PerWater rate) {
+            Dose dose = Dose.choose(
+                    feed,
+                    rate,
+                    s.species().cap(),
+                    s.species().appetite().placeInRange(),
+                    OptionalDouble.empty(),
+                    Working.off());
+            return dose.perLitre() * plan.need().fullPour(Working.off());
+        }
+        return strewn(feed.rate(), s.species().appetite().placeInRange(), s.pot());
+    }
+
+    /** Product strewn on one pot, before any rounding, in the label's measure. */
+    static double strewn(Rate rate, double placeInRange, Pot pot) {
+        double scale = rate instanceof Rate.PerPotWidth w ? pot.shape().labelWidthM() / w.widthM() : pot.mixLitres();
+        return (rate.min() + placeInRange * (rate.max() - rate.min())) * scale;
+    }
+
+    /**
+     * Weeks that {@code left} lasts; empty where nothing is being used.
+     *
+     * @param left in the label's measure, 0 or more
+     * @param perDay of all pots together, 0 or more
+     */
+    public static OptionalDouble weeks(double left, double perDay) {
+        Faults faults = new Faults();
+        faults.within("stock.amount", left, 0, Double.MAX_VALUE, "");
+        faults.within("stock.per_day", perDay, 0, Double.MAX_VALUE, "");
+        faults.throwIfAny();
+        return perDay > 0 ? OptionalDouble.of(left / perDay / DAYS_PER_WEEK) : OptionalDouble.empty();
+    }
+}

@@ -1,0 +1,332 @@
+package evencistern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
+import evencistern.testkit.PostgresSession;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A garden lived in: many lots at once, the shelf, edits by two, and the garden carried away in a file. */
+class BenchPathTest {
+    private static Cistern cistern;
+    private Browsers.Opened opened;
+    private Page page;
+    private JsonNode garden;
+    private String home;
+
+    @BeforeAll
+    static void start() {
+        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
+    }
+
+    @AfterAll
+    static void stop() {
+        cistern.close();
+    }
+
+    @BeforeEach
+    void openAFreshGarden() {
+        garden = cistern.api().freshGarden();
+        home = "/g/" + garden.path("id").asString();
+        opened = Browsers.desk(cistern.address());
+        page = opened.page();
+    }
+
+    @AfterEach
+    void close() {
+        opened.close();
+        assertThat(opened.complaints()).isEmpty();
+    }
+
+    private static Map<String, Object> typed(String text, String unit) {
+        return Map.of("text", text, "unit", unit);
+    }
+
+    private String addLot(String name) {
+        Map<String, Object> lot = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                name,
+                "pots",
+                typed("3", ""),
+                "species",
+                "streptocarpus",
+                "mix",
+                "peat_perlite",
+                "placeId",
+                garden.path("places").get(0).path("id").asString(),
+                "waterId",
+                garden.path("waters").get(0).path("id").asString(),
+                "version",
+                0));
+        lot.put(
+                "pot",
+                Map.of(
+                        "shape",
+                        "round",
+                        "top",
+                        typed("12", "cm"),
+                        "base",
+                        typed("9", "cm"),
+                        "height",
+                        typed("11", "cm")));
+        return cistern.api()
+                .put("/api/gardens/" + garden.path("id").asString() + "/lots", lot)
+                .ok()
+                .path("id")
+                .asString();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator lots() {
+        return page.getByRole(
+                AriaRole.LIST, new Page.GetByRoleOptions().setName("Lots").setExact(true));
+    }
+
+    private Locator in(Locator part, String name) {
+        return part.getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    @Test
+    void manyLotsAreMovedAtOnceAndTheMoveIsTakenBack() {
+        addLot("Left one");
+        addLot("Right one");
+        addLot("Stays behind");
+        page.navigate(home + "/bench");
+        page.getByLabel("Choose Left one").check();
+        page.getByLabel("Choose Right one").check();
+        in(page.getByLabel("What to do with those chosen"), "Move").click();
+        Locator panel = page.getByRole(AriaRole.DIALOG);
+        assertThat(panel).containsText("Move 2 lots");
+        panel.getByLabel("To", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Open bench"));
+        in(panel, "Move").click();
+        assertThat(page.getByText("2 lots: moved.").first()).isVisible();
+        Locator listed = lots().getByRole(AriaRole.LISTITEM);
+        assertThat(listed.nth(1)).containsText("Open bench");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .first()
+                .click();
+        assertThat(page.getByText("Taken back.").first()).isVisible();
+        assertThat(lots()).not().containsText("Open bench");
+    }
+
+    @Test
+    void theBenchIsSearchedAndFiltered() {
+        addLot("Kitchen fern");
+        addLot("Porch fern");
+        addLot("Stairs");
+        page.navigate(home + "/bench");
+        Locator listed = lots().getByRole(AriaRole.LISTITEM);
+        assertThat(listed).hasCount(3);
+        page.getByLabel("Find a lot").fill("fern");
+        assertThat(listed).hasCount(2);
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("find=fern"));
+        page.getByText("off its band 0").click();
+        assertThat(page.getByText("No lot is like that.")).isVisible();
+    }
+
+    @Test
+    void aLotIsDuplicatedSplitNotedAndRetiredByHand() {
+        String lot = addLot("Heather");
+        page.navigate(home + "/bench/" + lot);
+        button("Split").click();
+        field("Pots that go").fill("3");
+        in(page.getByRole(AriaRole.DIALOG), "Split").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("the most that is taken is 2");
+        field("Pots that go").fill("1");
+        in(page.getByRole(AriaRole.DIALOG), "Split").click();
+        assertThat(page.getByText("Heather: split in two.").first()).isVisible();
+        button("Note").click();
+        field("What did you see?").fill("first flower");
+        button("Write it down").click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Journal"))
+                .click();
+        Locator journal = page.getByRole(AriaRole.TABLE);
+        assertThat(journal).containsText("first flower");
+        assertThat(journal).containsText("3 → 2 pots");
+        button("Log a watering").click();
+        field("On").fill("2026-05-10");
+        field("Each pot got").fill("250 mL");
+        button("Record it").click();
+        assertThat(journal).containsText("250 mL each pot");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Amend row"))
+                .last()
+                .click();
+        field("Each pot got").fill("0.3");
+        in(page.getByRole(AriaRole.DIALOG), "Amend").click();
+        assertThat(journal).containsText("300 mL each pot");
+        button("Duplicate").click();
+        assertThat(field("Name")).hasValue("Heather, another");
+        button("Add this lot").click();
+        assertThat(page.getByText("Heather, another: saved.").first()).isVisible();
+        button("Retire").click();
+        field("Why").fill("given away");
+        in(page.getByRole(AriaRole.DIALOG), "Retire").click();
+        assertThat(page.getByText("Off the bench since")).isVisible();
+    }
+
+    @Test
+    void whatAnotherWindowSavedMeanwhileIsShownBesideMineAndAPersonChooses() {
+        String lot = addLot("Fern");
+        page.navigate(home + "/bench/" + lot);
+        field("Name").fill("Fern, mine");
+        Page other = opened.context().newPage();
+        other.navigate(home + "/bench/" + lot);
+        other.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Fern, theirs");
+        other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save changes"))
+                .click();
+        assertThat(other.getByText("Fern, theirs: saved.").first()).isVisible();
+        button("Save changes").click();
+        assertThat(page.getByText("This was changed meanwhile")).isVisible();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Fern, theirs");
+        assertThat(field("Name")).hasValue("Fern, mine");
+        button("Save mine over it").click();
+        assertThat(page.getByText("Fern, mine: saved.").first()).isVisible();
+        assertThat(page.getByText("This was changed meanwhile")).isHidden();
+    }
+
+    @Test
+    void aTrayAndABasketAreDrawnAsTheyAre() {
+        String lot = addLot("Shapes");
+        page.navigate(home + "/bench/" + lot);
+        field("Pot, inside").selectOption("box");
+        field("Length").fill("40");
+        field("Width").fill("20");
+        field("Height").fill("5");
+        page.getByText("Gap below the rim").click();
+        field("Gap at rim").fill("0 %");
+        // 40 × 20 × 5 cm, filled to the rim
+        assertThat(page.getByLabel("Answer")).containsText("4.0 L");
+        field("Pot, inside").selectOption("basket");
+        field("Rim, across").fill("30");
+        field("Depth").fill("15");
+        // half a ball of 30 cm: 2/3 · π · 15³ = 7.07 L
+        assertThat(page.getByLabel("Answer")).containsText("7.1 L");
+        field("Depth").fill("16");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("the most that is taken");
+    }
+
+    @Test
+    void stockIsCountedAThingIsPutAwayAndTheLastOneIsNot() {
+        page.navigate(home + "/shelf");
+        button("Count Peat and perlite, 3 : 1").click();
+        field("There is now").fill("1 ft³");
+        button("Save").click();
+        assertThat(page.getByLabel("Stock")).containsText("28 L");
+        button("Change Can").click();
+        button("Put away").click();
+        assertThat(page.getByText("This is the last one of its kind").first()).isVisible();
+        button("Leave it").click();
+        button("Change Open bench").click();
+        button("Put away").click();
+        assertThat(page.getByText("Put away.").first()).isVisible();
+        assertThat(page.getByLabel("Places")).not().containsText("Open bench");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .last()
+                .click();
+        assertThat(page.getByLabel("Places")).containsText("Open bench");
+    }
+
+    @Test
+    void spoonsThatAreNotOwnedAreNotAskedFor() {
+        page.navigate(home + "/garden");
+        page.getByLabel("⅛ teaspoon").uncheck();
+        page.getByLabel("¼ teaspoon").uncheck();
+        button("Save").click();
+        assertThat(page.getByText("Saved.").first()).isVisible();
+        assertThat(cistern.api()
+                        .get("/api/gardens/" + garden.path("id").asString())
+                        .ok()
+                        .path("spoons")
+                        .size())
+                .isEqualTo(3);
+    }
+
+    @Test
+    void everythingIsFoundAndDoneByTheKeys() {
+        addLot("Larch");
+        page.navigate(home + "/today");
+        assertThat(page.getByText("1 lot is due.")).isVisible();
+        page.keyboard().press("b");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/bench"));
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("undo what was done last");
+        page.keyboard().press("Escape");
+        page.keyboard().press("Control+k");
+        page.getByPlaceholder("A lot, a feed, a page, a command").fill("larch");
+        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Larch").setLevel(1)))
+                .isVisible();
+        // a letter typed into a field is a letter
+        field("Name").fill("");
+        page.keyboard().type("bough");
+        assertThat(field("Name")).hasValue("bough");
+        page.locator("h1").click();
+        page.keyboard().press("g");
+        assertThat(page).hasURL(java.util.regex.Pattern.compile("/garden"));
+        page.keyboard().press("u");
+        assertThat(page.getByText("Taken back.").first()).isVisible();
+    }
+
+    @Test
+    void onPaperThereAreNoButtonsToPress() {
+        addLot("Larch");
+        page.navigate(home + "/bench");
+        assertThat(page.getByText("Larch")).isVisible();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.getByText("Larch")).isVisible();
+        assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();
+        assertThat(button("Add a lot")).isHidden();
+    }
+
+    @Test
+    void theGardenIsCarriedAwayInAFileAndLivesOnElsewhere() {
+        addLot("Traveller");
+        page.navigate(home + "/garden?part=files");
+        Download download = page.waitForDownload(
+                () -> page.getByText("The whole garden, as one file").click());
+        Path file = PostgresSession.newFolder().resolve("garden.json");
+        download.saveAs(file);
+        Path dir = PostgresSession.newFolder();
+        try (Cistern empty = Cistern.startEmpty(PostgresSession.start(dir), "2026-05-14");
+                Browsers.Opened elsewhere = Browsers.desk(empty.address())) {
+            Page there = elsewhere.page();
+            there.navigate("/");
+            there.getByText("You have a garden file from before?").click();
+            there.getByLabel("Bring a garden back from its file").setInputFiles(file);
+            assertThat(there.getByText("1 lot is due.")).isVisible();
+            assertThat(there.getByText("Traveller")).isVisible();
+            assertThat(elsewhere.complaints()).isEmpty();
+        } finally {
+            PostgresSession.stop(dir, true);
+        }
+    }
+}

@@ -1,0 +1,348 @@
+package evencistern.server.deed;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.media.Recipes;
+import evencistern.server.GardenId;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.history.Act;
+import evencistern.server.history.History;
+import evencistern.server.journal.Acts;
+import evencistern.server.journal.JournalStore;
+import evencistern.server.lot.Lot;
+import evencistern.server.lot.Lots;
+import evencistern.server.lot.PotInput;
+import evencistern.server.lot.Standing;
+import evencistern.server.typed.Typed;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Deeds on one lot or many: each writes the journal and edits the lot as one act, with one undo. */
+@Service
+public class Deeds {
+    private static final int MOST_LOTS = 500;
+    private static final int LONGEST_NOTE = 2000;
+    private static final int LONGEST_WHY = 200;
+
+    private final History history;
+    private final Gardens gardens;
+    private final Lots lots;
+    private final Acts acts;
+    private final JournalStore journal;
+
+    Deeds(History history, Gardens gardens, Lots lots, Acts acts, JournalStore journal) {
+        this.history = history;
+        this.gardens = gardens;
+        this.lots = lots;
+        this.acts = acts;
+        this.journal = journal;
+    }
+
+    /** Each of the lots, taken for this transaction and always in the same order; a retired one is refused. */
+    private void each(GardenId garden, List<UUID> ids, Consumer<Lot> deed) {
+        ids.stream().distinct().sorted().forEach(id -> deed.accept(take(garden, id)));
+    }
+
+    private Lot take(GardenId garden, UUID id) {
+        Standing standing = lots.lock(garden, id);
+        if (standing.lot().retired()) {
+            throw new FaultException(
+                    Fault.of(FaultCode.RETIRED, "lot", standing.lot().name()));
+        }
+        return standing.lot();
+    }
+
+    private static void checkCount(List<UUID> ids, Faults faults) {
+        faults.within("lots", ids.size(), 1, MOST_LOTS, "");
+    }
+
+    /** Something worth writing down. */
+    public record Note(
+            String clientKey,
+            List<UUID> lotIds,
+            String text,
+            @Nullable LocalDate on) {}
+
+    @Transactional
+    public Act.Recorded note(GardenId garden, Note note) {
+        GardenWire g = gardens.require(garden);
+        Faults faults = new Faults();
+        checkCount(note.lotIds(), faults);
+        String text = faults.text("note", note.text(), LONGEST_NOTE);
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, note.on());
+        return history.once(
+                garden,
+                "note",
+                note.clientKey(),
+                act -> each(
+                        garden,
+                        note.lotIds(),
+                        lot -> journal.insertNote(garden, acts.row(garden, act, lot.id(), "note", moment), text)));
+    }
+
+    /**
+     * A move, done or to come.
+     *
+     * @param on the day; after today it is planned, and stands on the list of that day
+     * @param backTo,backOn where and when it comes back, as from a summer outdoors; both or neither
+     */
+    public record Moving(
+            String clientKey,
+            List<UUID> lotIds,
+            UUID placeId,
+            LocalDate on,
+            @Nullable UUID backTo,
+            @Nullable LocalDate backOn) {}
+
+    /** Moves lots, or plans it. What was planned before is replaced. */
+    @Transactional
+    public Act.Recorded move(GardenId garden, Moving moving) {
+        GardenWire g = gardens.require(garden);
+        Faults faults = new Faults();
+        checkCount(moving.lotIds(), faults);
+        Lots.checkPlace(g, moving.placeId(), faults);
+        List<Lot.Move> later = new ArrayList<>();
+        boolean planned = moving.on().isAfter(g.today());
+        if (planned) {
+            later.add(new Lot.Move(moving.on(), moving.placeId()));
+        }
+        UUID backTo = moving.backTo();
+        LocalDate backOn = moving.backOn();
+        if ((backTo == null) != (backOn == null)) {
+            faults.add(FaultCode.MISSING, backTo == null ? "move.back_to" : "move.back_on", "");
+        } else if (backTo != null && backOn != null) {
+            Lots.checkPlace(g, backTo, faults);
+            LocalDate earliest = planned ? moving.on() : g.today();
+            if (!backOn.isAfter(earliest)) {
+                faults.add(new Fault(
+                        FaultCode.DATES_REVERSED, "move.back_on", backOn.toString(), earliest.toString(), ""));
+            }
+            later.add(new Lot.Move(backOn, backTo));
+        }
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, planned ? null : moving.on());
+        return history.once(
+                garden,
+                "move",
+                moving.clientKey(),
+                act -> each(garden, moving.lotIds(), lot -> {
+                    if (planned) {
+                        lots.save(garden, act, lot.with(l -> l.moves = later));
+                    } else {
+                        moveNow(garden, act, lot, moving.placeId(), later, moment);
+                    }
+                }));
+    }
+
+    private void moveNow(GardenId garden, Act act, Lot lot, UUID place, List<Lot.Move> later, Acts.Moment moment) {
+        if (!lot.placeId().equals(place)) {
+            journal.insertMoving(garden, acts.row(garden, act, lot.id(), "moving", moment), lot.placeId(), place);
+        }
+        lots.save(garden, act, lot.with(l -> {
+            l.placeId = place;
+            l.moves = later;
+        }));
+    }
+
+    /** Planned moves that are carried out now. */
+    public record MovingDone(String clientKey, List<UUID> lotIds) {}
+
+    /** Carries out the next planned move of each lot. */
+    @Transactional
+    public Act.Recorded moveAsPlanned(GardenId garden, MovingDone done) {
+        Faults faults = new Faults();
+        checkCount(done.lotIds(), faults);
+        faults.throwIfAny();
+        Acts.Moment moment = acts.moment(null);
+        return history.once(
+                garden,
+                "move",
+                done.clientKey(),
+                act -> each(garden, done.lotIds(), lot -> {
+                    if (lot.moves().isEmpty()) {
+                        throw new FaultException(Fault.of(FaultCode.NOT_DUE, "lot", lot.name()));
+                    }
+                    Lot.Move next = lot.moves().get(0);
+                    List<Lot.Move> rest = lot.moves().subList(1, lot.moves().size());
+                    moveNow(garden, act, lot, next.placeId(), List.copyOf(rest), moment);
+                }));
+    }
+
+    /**
+     * Fresh mix, and another pot or the same.
+     *
+     * @param pot the new pot, or null for fresh mix in the same
+     */
+    public record Potting(
+            String clientKey, List<UUID> lotIds, @Nullable PotInput pot, String mix, LocalDate on) {}
+
+    @Transactional
+    public Act.Recorded potOn(GardenId garden, Potting potting) {
+        GardenWire g = gardens.require(garden);
+        Faults faults = new Faults();
+        checkCount(potting.lotIds(), faults);
+        PotInput wanted = potting.pot();
+        if (wanted != null) {
+            faults.attempt(wanted::toPot);
+        }
+        faults.attempt(() -> Recipes.require(potting.mix()));
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, potting.on());
+        return history.once(
+                garden,
+                "pot_on",
+                potting.clientKey(),
+                act -> each(garden, potting.lotIds(), lot -> {
+                    PotInput pot = wanted == null ? lot.pot() : wanted;
+                    journal.insertPotting(
+                            garden,
+                            acts.row(garden, act, lot.id(), "potting", moment),
+                            new JournalStore.Potted(
+                                    lot.pots(),
+                                    lot.pot().toPot().mixLitres(),
+                                    pot.toPot().mixLitres(),
+                                    lot.mix(),
+                                    potting.mix()));
+                    lots.save(garden, act, lot.with(l -> {
+                        l.pot = pot.tidy();
+                        l.mix = potting.mix();
+                        l.repottedOn = potting.on();
+                    }));
+                }));
+    }
+
+    /** Pots of a lot that died, broke or were sold; the last of them retires it. */
+    public record Loss(String clientKey, UUID lotId, Typed pots, String why, LocalDate on) {}
+
+    @Transactional
+    public Act.Recorded lose(GardenId garden, Loss loss) {
+        GardenWire g = gardens.require(garden);
+        Lot found = lots.require(garden, loss.lotId()).lot();
+        Faults faults = new Faults();
+        int gone = count(loss.pots(), found.pots(), faults);
+        String why = why(loss.why(), faults);
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, loss.on());
+        return history.once(garden, "loss", loss.clientKey(), act -> {
+            Lot lot = take(garden, loss.lotId());
+            int left = Math.max(0, lot.pots() - gone);
+            journal.insertCount(
+                    garden,
+                    acts.row(garden, act, lot.id(), "loss", moment),
+                    new JournalStore.Counted(lot.pots(), left, null, why));
+            lots.save(garden, act, left > 0 ? lot.with(l -> l.pots = left) : retired(lot, why, loss.on()));
+        });
+    }
+
+    private static int count(Typed typed, int most, Faults faults) {
+        double count = typed.read("lot.pots", faults);
+        if (!Double.isNaN(count)) {
+            faults.within("lot.pots", count, 1, most, "");
+            if (count != Math.rint(count)) {
+                faults.add(FaultCode.NOT_A_NUMBER, "lot.pots", typed.text());
+            }
+        }
+        return (int) count;
+    }
+
+    private static String why(String why, Faults faults) {
+        return why.isBlank() ? "" : faults.text("why", why, LONGEST_WHY);
+    }
+
+    private static Lot retired(Lot lot, String why, LocalDate on) {
+        return lot.with(l -> {
+            l.retired = true;
+            l.retiredOn = on;
+            l.retiredWhy = why.isEmpty() ? null : why;
+            l.moves = List.of();
+        });
+    }
+
+    /**
+     * Some pots of a lot that go their own way.
+     *
+     * @param newId of the new lot, made by the page
+     */
+    public record Split(
+            String clientKey,
+            UUID lotId,
+            UUID newId,
+            String name,
+            Typed pots,
+            @Nullable UUID placeId) {}
+
+    /** Splits a lot in two; the new one keeps when it was last watered and fed. */
+    @Transactional
+    public Act.Recorded split(GardenId garden, Split split) {
+        GardenWire g = gardens.require(garden);
+        Lot found = lots.require(garden, split.lotId()).lot();
+        Faults faults = new Faults();
+        String name = faults.text("lot.name", split.name(), 80);
+        int taken = count(split.pots(), Math.max(1, found.pots() - 1), faults);
+        UUID place = Optional.ofNullable(split.placeId()).orElse(found.placeId());
+        Lots.checkPlace(g, place, faults);
+        faults.throwIfAny();
+        Acts.Moment moment = acts.moment(null);
+        return history.once(garden, "split", split.clientKey(), act -> {
+            Standing standing = lots.lock(garden, split.lotId());
+            Lot lot = take(garden, split.lotId());
+            int left = lot.pots() - taken;
+            lots.save(garden, act, lot.with(l -> {
+                l.id = split.newId();
+                l.name = name;
+                l.pots = taken;
+                l.placeId = place;
+                l.moves = List.of();
+                l.splitFrom = lot.id();
+                l.wateredBefore = standing.state().lastWateredOn();
+                l.fedBefore = standing.state().lastFedOn();
+                l.version = 0;
+            }));
+            lots.save(garden, act, lot.with(l -> l.pots = left));
+            journal.insertCount(
+                    garden,
+                    acts.row(garden, act, lot.id(), "splitting", moment),
+                    new JournalStore.Counted(lot.pots(), left, split.newId(), ""));
+            journal.insertCount(
+                    garden,
+                    acts.row(garden, act, split.newId(), "splitting", moment),
+                    new JournalStore.Counted(0, taken, lot.id(), ""));
+        });
+    }
+
+    /** Lots that leave the bench: sold, given away, dead. */
+    public record Retiring(String clientKey, List<UUID> lotIds, String why, LocalDate on) {}
+
+    /** Retires lots; their history stays. */
+    @Transactional
+    public Act.Recorded retire(GardenId garden, Retiring retiring) {
+        GardenWire g = gardens.require(garden);
+        Faults faults = new Faults();
+        checkCount(retiring.lotIds(), faults);
+        String why = why(retiring.why(), faults);
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, retiring.on());
+        return history.once(
+                garden,
+                "retire",
+                retiring.clientKey(),
+                act -> each(garden, retiring.lotIds(), lot -> {
+                    journal.insertCount(
+                            garden,
+                            acts.row(garden, act, lot.id(), "retiring", moment),
+                            new JournalStore.Counted(lot.pots(), 0, null, why));
+                    lots.save(garden, act, retired(lot, why, retiring.on()));
+                }));
+    }
+}

@@ -1,0 +1,81 @@
+package evencistern.server.exchange;
+
+import evencistern.server.GardenId;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Files over HTTP. */
+@RestController
+@RequestMapping("/api")
+class ExchangeController {
+    private static final String CSV = "text/csv";
+
+    private final GardenFile file;
+    private final Sheets sheets;
+    private final Gardens gardens;
+
+    ExchangeController(GardenFile file, Sheets sheets, Gardens gardens) {
+        this.file = file;
+        this.sheets = sheets;
+        this.gardens = gardens;
+    }
+
+    private void as(HttpServletResponse response, UUID garden, String type, String suffix) {
+        GardenWire g = gardens.require(new GardenId(garden));
+        response.setContentType(type);
+        response.setCharacterEncoding(StandardCharsets.UTF_8);
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment()
+                        .filename(g.name() + " " + g.today() + suffix, StandardCharsets.UTF_8)
+                        .build()
+                        .toString());
+    }
+
+    @GetMapping("/gardens/{garden}/file")
+    void getGardenFile(@PathVariable UUID garden, HttpServletResponse response) throws IOException {
+        as(response, garden, MediaType.APPLICATION_JSON_VALUE, ".json");
+        file.write(new GardenId(garden), response.getWriter());
+    }
+
+    @GetMapping("/gardens/{garden}/lots.csv")
+    void getLotSheet(@PathVariable UUID garden, HttpServletResponse response) throws IOException {
+        as(response, garden, CSV, " lots.csv");
+        sheets.writeLots(new GardenId(garden), response.getWriter());
+    }
+
+    @GetMapping("/gardens/{garden}/journal.csv")
+    void getJournalSheet(@PathVariable UUID garden, HttpServletResponse response) throws IOException {
+        as(response, garden, CSV, " journal.csv");
+        sheets.writeJournal(new GardenId(garden), response.getWriter());
+    }
+
+    @GetMapping(value = "/garden-file-schema", produces = MediaType.APPLICATION_JSON_VALUE)
+    String getGardenFileSchema() {
+        return GardenFile.schema();
+    }
+
+    /** The garden that was brought back. */
+    record Restored(UUID garden) {}
+
+    @PostMapping(value = "/garden-files", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    Restored restoreGarden(@RequestBody String text) {
+        return new Restored(file.read(text));
+    }
+}

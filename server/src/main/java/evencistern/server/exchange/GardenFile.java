@@ -1,0 +1,140 @@
+package evencistern.server.exchange;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.server.GardenId;
+import evencistern.server.garden.Gardens;
+import evencistern.server.lot.Lots;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Everything of a garden as one file, out and in. What is worked out is not in the file: it is worked out anew, so that
+ * the same garden always makes the same bytes.
+ */
+@Service
+public class GardenFile {
+    static final String FORMAT = "even-cistern-garden";
+    static final int VERSION = 1;
+    private static final String SCHEMA = "garden-file.schema.json";
+
+    private final GardenFileStore store;
+    private final Gardens gardens;
+    private final Lots lots;
+    private final JsonMapper json;
+
+    GardenFile(GardenFileStore store, Gardens gardens, Lots lots, JsonMapper json) {
+        this.store = store;
+        this.gardens = gardens;
+        this.lots = lots;
+        this.json = json;
+    }
+
+    /** The JSON schema of the file, as shipped. */
+    public static String schema() {
+        try (InputStream in = GardenFile.class.getResourceAsStream(SCHEMA)) {
+            if (in == null) {
+                throw new IllegalStateException(SCHEMA + " is missing");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Writes the garden, one row to a line. */
+    @Transactional(readOnly = true)
+    public void write(GardenId garden, Writer out) {
+        gardens.require(garden);
+        try {
+            out.write("{\n\"format\": \"" + FORMAT + "\",\n\"version\": " + VERSION + ",\n\"garden\": "
+                    + store.findGarden(garden));
+            for (GardenFileStore.Table table : GardenFileStore.TABLES) {
+                out.write(",\n\"" + table.name() + "\": [");
+                String[] between = {"\n"};
+                store.eachRow(garden, table, row -> {
+                    try {
+                        out.write(between[0] + row);
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                    between[0] = ",\n";
+                });
+                out.write("]");
+            }
+            out.write("\n}\n");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Brings a garden back under the id it had; refused, with nothing changed, if it is here or the file is not whole. */
+    @Transactional
+    public UUID read(String text) {
+        JsonNode file = check(text);
+        GardenId garden = new GardenId(UUID.fromString(file.at("/garden/id").stringValue()));
+        if (store.exists(garden)) {
+            throw new FaultException(Fault.of(
+                    FaultCode.ALREADY_HERE, "garden", file.at("/garden/name").stringValue()));
+        }
+        try {
+            store.insertGarden(garden, file.at("/garden").toString());
+            for (GardenFileStore.Table table : GardenFileStore.TABLES) {
+                store.insertRows(
+                        garden, table.name(), file.at("/" + table.name()).toString());
+            }
+        } catch (DataIntegrityViolationException e) {
+            String reason = String.valueOf(e.getMostSpecificCause().getMessage());
+            throw invalid(reason.lines().findFirst().orElse(""));
+        }
+        store.listLots(garden).forEach(lot -> lots.rebuild(garden, lot));
+        return garden.value();
+    }
+
+    private JsonNode check(String text) {
+        JsonNode file;
+        try {
+            file = json.readTree(text);
+        } catch (JacksonException e) {
+            throw invalid(String.valueOf(e.getOriginalMessage()));
+        }
+        if (!file.at("/format").asString("").equals(FORMAT)) {
+            throw invalid("/format");
+        }
+        if (file.at("/version").asInt(0) != VERSION) {
+            throw new FaultException(Fault.of(
+                    FaultCode.FILE_OF_OTHER_VERSION, "file", file.at("/version").asString("")));
+        }
+        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schema(), InputFormat.JSON);
+        List<Error> errors = schema.validate(
+                text,
+                InputFormat.JSON,
+                context -> context.executionConfig(config -> config.formatAssertionsEnabled(true)));
+        if (!errors.isEmpty()) {
+            throw invalid(errors.get(0).toString());
+        }
+        return file;
+    }
+
+    private static FaultException invalid(String reason) {
+        return new FaultException(Fault.of(FaultCode.FILE_INVALID, "file", reason));
+    }
+}

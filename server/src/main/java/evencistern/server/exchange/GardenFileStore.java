@@ -1,0 +1,98 @@
+package evencistern.server.exchange;
+
+import evencistern.server.GardenId;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.jdbc.core.RowCallbackHandler;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** All SQL that takes a garden's rows out whole and puts them back. */
+@Repository
+class GardenFileStore {
+    /** A table a garden owns, and what its rows are sorted by. */
+    record Table(String name, String order) {}
+
+    /** Every table a garden owns, in the order in which rows are put back. */
+    static final List<Table> TABLES = List.of(
+            new Table("place", "id"),
+            new Table("water", "id"),
+            new Table("meter", "id"),
+            new Table("vessel", "id"),
+            new Table("feed", "id"),
+            new Table("stock", "id"),
+            new Table("lot", "id"),
+            new Table("lot_move", "lot_id, move_on"),
+            new Table("act", "recorded_at, id"),
+            new Table("change", "id"),
+            new Table("journal", "id"),
+            new Table("journal_watering", "journal_id"),
+            new Table("journal_feeding", "journal_id"),
+            new Table("journal_reading", "journal_id"),
+            new Table("journal_note", "journal_id"),
+            new Table("journal_moving", "journal_id"),
+            new Table("journal_potting", "journal_id"),
+            new Table("journal_count", "journal_id"));
+
+    private static final List<String> NUMBERED = List.of("change", "journal");
+
+    private final JdbcClient db;
+
+    GardenFileStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    boolean exists(GardenId garden) {
+        return db.sql("select 1 from garden where id = ?")
+                .param(garden.value())
+                .query(Integer.class)
+                .optional()
+                .isPresent();
+    }
+
+    /** The garden's own row as JSON. Times of this transaction are written in UTC from here on. */
+    String findGarden(GardenId garden) {
+        db.sql("select set_config('TimeZone', 'UTC', true)").query(String.class).single();
+        return db.sql("select to_jsonb(t)::text from garden t where id = ?")
+                .param(garden.value())
+                .query(String.class)
+                .single();
+    }
+
+    /** The rows of one of {@link #TABLES} as JSON, one by one. */
+    void eachRow(GardenId garden, Table table, Consumer<String> row) {
+        db.sql("select (to_jsonb(t) - 'garden_id')::text as row from " + table.name()
+                        + " t where garden_id = ? order by " + table.order())
+                .param(garden.value())
+                .query((RowCallbackHandler) r -> row.accept(r.getString("row")));
+    }
+
+    void insertGarden(GardenId garden, String row) {
+        db.sql("insert into garden select * from jsonb_populate_record(null::garden, ?::jsonb) where id = ?")
+                .params(row, garden.value())
+                .update();
+    }
+
+    /** Puts rows back under the garden, with the numbers they had. */
+    void insertRows(GardenId garden, String table, String rows) {
+        db.sql("insert into " + table + " overriding system value select r.* from jsonb_populate_recordset(null::"
+                        + table + ", (select coalesce(jsonb_agg(e || jsonb_build_object('garden_id', ?)), '[]')"
+                        + " from jsonb_array_elements(?::jsonb) e)) r")
+                .params(garden.value(), rows)
+                .update();
+        if (NUMBERED.contains(table)) {
+            db.sql("select setval(pg_get_serial_sequence('" + table + "', 'id'), greatest((select max(id) from " + table
+                            + "), 1))")
+                    .query(Long.class)
+                    .single();
+        }
+    }
+
+    List<UUID> listLots(GardenId garden) {
+        return db.sql("select id from lot where garden_id = ? order by id")
+                .param(garden.value())
+                .query(UUID.class)
+                .list();
+    }
+}

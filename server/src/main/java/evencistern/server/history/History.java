@@ -1,0 +1,217 @@
+package evencistern.server.history;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.server.GardenId;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Every act of a garden, and the edits it made. An edit is kept as the thing was and as it is since, so that it can be put
+ * back as long as nobody has edited the thing again.
+ */
+@Service
+public class History {
+    private static final String VERSION = "version";
+    private static final String RETIRED = "retired";
+    private static final int MOST = 200;
+
+    private final HistoryStore store;
+    private final Clock clock;
+    private final JsonMapper json;
+    private final ApplicationEventPublisher events;
+    private final Map<String, Keeping<?>> keepings = new ConcurrentHashMap<>();
+
+    History(HistoryStore store, Clock clock, JsonMapper json, ApplicationEventPublisher events) {
+        this.store = store;
+        this.clock = clock;
+        this.json = json;
+        this.events = events;
+    }
+
+    /** Makes a kind of thing known, so that its edits can be put back. */
+    public <T extends Owned> Keeping<T> keep(Keeping<T> keeping) {
+        keepings.put(keeping.kind(), keeping);
+        return keeping;
+    }
+
+    /** Does something once under a client's key; the same key again returns what was recorded the first time. */
+    public Act.Recorded once(GardenId garden, String kind, String clientKey, Consumer<Act> deed) {
+        return once(garden, new Act(UUID.randomUUID(), kind, clock.instant(), null), clientKey, deed);
+    }
+
+    private Act.Recorded once(GardenId garden, Act act, String clientKey, Consumer<Act> deed) {
+        Faults faults = new Faults();
+        faults.within("client_key", clientKey.length(), 8, 64, "");
+        faults.throwIfAny();
+        if (!store.insertAct(garden, act, clientKey)) {
+            return store.findActByKey(garden, clientKey).orElseThrow().recorded();
+        }
+        deed.accept(act);
+        return act.recorded();
+    }
+
+    /** An edit that is an act of its own: a thing as it is after it, and the act to put it back by, if it changed. */
+    public record Edited<T>(T now, @Nullable UUID act) {
+        /** The answer to a request that edited, with the act to undo in a header of its own. */
+        public <B> ResponseEntity<B> answer(B body) {
+            return act == null
+                    ? ResponseEntity.ok(body)
+                    : ResponseEntity.ok().header("Act-Id", act.toString()).body(body);
+        }
+    }
+
+    /** Puts a thing away: it is kept for what refers to it, and offered no more. */
+    @Transactional
+    public Edited<? extends Owned> retire(GardenId garden, String kind, UUID id, int version) {
+        Keeping<?> keeping = keepings.get(kind);
+        if (keeping == null || kind.equals("garden") || kind.equals("lot")) {
+            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "kind", kind));
+        }
+        return retire(garden, keeping, id, version);
+    }
+
+    private <T extends Owned> Edited<T> retire(GardenId garden, Keeping<T> keeping, UUID id, int version) {
+        T thing = keeping.find()
+                .apply(garden, id)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, keeping.kind(), id.toString())));
+        ObjectNode as = (ObjectNode) json.<JsonNode>valueToTree(thing);
+        as.put(VERSION, version);
+        as.put(RETIRED, true);
+        return edit(garden, keeping, json.treeToValue(as, keeping.type()));
+    }
+
+    /** Saves a thing as an act of its own. */
+    public <T extends Owned> Edited<T> edit(GardenId garden, Keeping<T> keeping, T thing) {
+        Act act = new Act(UUID.randomUUID(), "edit", clock.instant(), null);
+        boolean changed = save(garden, act, keeping, thing, () -> {
+            if (!store.insertAct(garden, act, "edit-" + act.id())) {
+                throw new IllegalStateException("act " + act.id() + " was there already");
+            }
+        });
+        T now = keeping.find().apply(garden, thing.id()).orElseThrow();
+        return new Edited<>(now, changed ? act.id() : null);
+    }
+
+    /** Saves a thing as part of an act. */
+    public <T extends Owned> void save(GardenId garden, Act act, Keeping<T> keeping, T thing) {
+        save(garden, act, keeping, thing, () -> {});
+    }
+
+    /** Saves, unless this is what is there already: then nothing is recorded and the answer is false. */
+    private <T extends Owned> boolean save(GardenId garden, Act act, Keeping<T> keeping, T thing, Runnable open) {
+        Optional<T> before = keeping.find().apply(garden, thing.id());
+        if (before.isPresent() && same(before.get(), thing)) {
+            return false;
+        }
+        if (before.isPresent() && before.get().version() != thing.version()) {
+            throw new StaleException(keeping.kind(), thing.version(), before.get());
+        }
+        open.run();
+        write(garden, act, keeping, before, thing);
+        return true;
+    }
+
+    private <T extends Owned> void write(GardenId garden, Act act, Keeping<T> keeping, Optional<T> before, T thing) {
+        if (before.isEmpty()) {
+            keeping.insert().accept(garden, thing);
+        } else if (!keeping.update().apply(garden, thing)) {
+            throw new StaleException(
+                    keeping.kind(),
+                    thing.version(),
+                    keeping.find().apply(garden, thing.id()).orElseThrow());
+        }
+        T after = keeping.find().apply(garden, thing.id()).orElseThrow();
+        store.insertChange(
+                garden,
+                act.id(),
+                new HistoryStore.Change(
+                        keeping.kind(),
+                        thing.id(),
+                        after.version(),
+                        before.map(json::writeValueAsString).orElse(null),
+                        json.writeValueAsString(after)));
+        events.publishEvent(new Changed(garden, keeping.kind(), thing.id(), after.retired()));
+    }
+
+    private boolean same(Owned there, Owned sent) {
+        return bare(there).equals(bare(sent));
+    }
+
+    private JsonNode bare(Owned thing) {
+        ObjectNode node = (ObjectNode) json.<JsonNode>valueToTree(thing);
+        node.remove(VERSION);
+        return node;
+    }
+
+    // --- taking back ---
+
+    /**
+     * Takes an act back: its edits here, its journal rows by {@code journal}.
+     *
+     * @param journal is given the act that is taken back and the undo, before the edits are put back
+     */
+    @Transactional
+    public Act.Recorded undo(GardenId garden, UUID actId, String clientKey, BiConsumer<Act, Act> journal) {
+        Act act = store.lockAct(garden, actId)
+                .filter(a -> a.undoes() == null)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "act", actId.toString())));
+        Act undo = new Act(UUID.randomUUID(), "undo", clock.instant(), actId);
+        if (store.findActByKey(garden, clientKey).isEmpty()) {
+            store.findUndoOf(garden, actId).ifPresent(u -> {
+                throw new FaultException(new Fault(
+                        FaultCode.ALREADY_UNDONE,
+                        "act",
+                        act.kind(),
+                        u.recordedAt().toString(),
+                        ""));
+            });
+        }
+        return once(garden, undo, clientKey, opened -> {
+            journal.accept(act, opened);
+            store.listChanges(garden, act.id()).forEach(change -> putBack(garden, opened, change));
+        });
+    }
+
+    private void putBack(GardenId garden, Act undo, HistoryStore.Change change) {
+        Keeping<?> keeping = keepings.get(change.kind());
+        if (keeping == null) {
+            throw new IllegalStateException("nobody keeps " + change.kind());
+        }
+        putBack(garden, undo, change, keeping);
+    }
+
+    private <T extends Owned> void putBack(GardenId garden, Act undo, HistoryStore.Change change, Keeping<T> keeping) {
+        T now = keeping.find().apply(garden, change.thing()).orElseThrow();
+        if (now.version() != change.version()) {
+            throw new StaleException(keeping.kind(), change.version(), now);
+        }
+        ObjectNode as = (ObjectNode) json.readTree(change.before() == null ? change.after() : change.before());
+        as.put(VERSION, now.version());
+        if (change.before() == null) {
+            as.put(RETIRED, true); // a new thing is taken back by putting it away: what hangs on it stays whole
+        }
+        write(garden, undo, keeping, Optional.of(now), json.treeToValue(as, keeping.type()));
+    }
+
+    /** A page of what was done, newest first. */
+    List<DoneWire> done(GardenId garden, int offset, int limit) {
+        return store.listDone(garden, Math.max(0, offset), Math.min(Math.max(limit, 1), MOST));
+    }
+}

@@ -1,0 +1,114 @@
+package evencistern.server.lot;
+
+import evencistern.server.history.Owned;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A plant, or many alike: what it is, in what it stands, and where.
+ *
+ * @param pots how many; of a retired lot, how many there were last
+ * @param wateredBefore,fedBefore when that was last done before its journal begins, if known
+ * @param moves places it is to go to, soonest first
+ * @param splitFrom the lot it was taken from
+ * @param retired whether it has left the bench; its history stays
+ */
+public record Lot(
+        UUID id,
+        String name,
+        int pots,
+        String species,
+        PotInput pot,
+        String mix,
+        UUID placeId,
+        UUID waterId,
+        @Nullable UUID feedId,
+        LocalDate startedOn,
+        @Nullable LocalDate repottedOn,
+        @Nullable LocalDate wateredBefore,
+        @Nullable LocalDate fedBefore,
+        List<Move> moves,
+        @Nullable UUID splitFrom,
+        boolean retired,
+        @Nullable LocalDate retiredOn,
+        @Nullable String retiredWhy,
+        int version)
+        implements Owned {
+
+    /** A place to go to on a day. */
+    public record Move(LocalDate on, UUID placeId) {}
+
+    /** The same lot with some of it changed. */
+    public Lot with(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.lot();
+    }
+
+    /** A lot while it is being changed. */
+    public static final class Draft {
+        private final Lot from;
+        public UUID id;
+        public String name;
+        public int pots;
+        public PotInput pot;
+        public String mix;
+        public UUID placeId;
+        public LocalDate startedOn;
+        public @Nullable LocalDate repottedOn;
+        public @Nullable LocalDate wateredBefore;
+        public @Nullable LocalDate fedBefore;
+        public List<Move> moves;
+        public @Nullable UUID splitFrom;
+        public boolean retired;
+        public @Nullable LocalDate retiredOn;
+        public @Nullable String retiredWhy;
+        public int version;
+
+        private Draft(Lot l) {
+            from = l;
+            id = l.id;
+            name = l.name;
+            pots = l.pots;
+            pot = l.pot;
+            mix = l.mix;
+            placeId = l.placeId;
+            startedOn = l.startedOn;
+            repottedOn = l.repottedOn;
+            wateredBefore = l.wateredBefore;
+            fedBefore = l.fedBefore;
+            moves = l.moves;
+            splitFrom = l.splitFrom;
+            retired = l.retired;
+            retiredOn = l.retiredOn;
+            retiredWhy = l.retiredWhy;
+            version = l.version;
+        }
+
+        private Lot lot() {
+            return new Lot(
+                    id,
+                    name,
+                    pots,
+                    from.species,
+                    pot,
+                    mix,
+                    placeId,
+                    from.waterId,
+                    from.feedId,
+                    startedOn,
+                    repottedOn,
+                    wateredBefore,
+                    fedBefore,
+                    moves,
+                    splitFrom,
+                    retired,
+                    retiredOn,
+                    retiredWhy,
+                    version);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+package evencistern.server.stock;
+
+import evencistern.server.history.Owned;
+import evencistern.server.typed.Typed;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What there was of a feed or a mix when it was counted; either {@code feedId} or {@code mix} is given.
+ *
+ * @param amount g of a dry feed, mL of a liquid one, L of a mix
+ * @param countedOn the day, before its work
+ * @param pack what one pack holds, in the same unit
+ * @param cost of one pack
+ */
+public record Stock(
+        UUID id,
+        @Nullable UUID feedId,
+        @Nullable String mix,
+        double amount,
+        Typed amountTyped,
+        LocalDate countedOn,
+        @Nullable LocalDate openedOn,
+        @Nullable Double pack,
+        @Nullable Typed packTyped,
+        @Nullable Double cost,
+        @Nullable String currency,
+        int version,
+        boolean retired)
+        implements Owned {}

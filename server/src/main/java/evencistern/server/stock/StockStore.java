@@ -1,0 +1,156 @@
+package evencistern.server.stock;
+
+import evencistern.server.GardenId;
+import evencistern.server.typed.Typed;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** All SQL of stocks, and of what the journal says was used of them. */
+@Repository
+class StockStore {
+    private static final String COLUMNS = "id, feed_id, mix, amount, amount_typed, counted_on, opened_on, pack,"
+            + " pack_typed, cost, currency, version, retired";
+
+    private final JdbcClient db;
+
+    StockStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    private static Stock row(ResultSet r, int n) throws SQLException {
+        String pack = r.getString("pack_typed");
+        return new Stock(
+                r.getObject("id", UUID.class),
+                r.getObject("feed_id", UUID.class),
+                r.getString("mix"),
+                r.getDouble("amount"),
+                Typed.kept(r.getString("amount_typed"), 0, ""),
+                r.getObject("counted_on", LocalDate.class),
+                r.getObject("opened_on", LocalDate.class),
+                r.getObject("pack", Double.class),
+                pack == null ? null : Typed.kept(pack, 0, ""),
+                r.getObject("cost", Double.class),
+                r.getString("currency"),
+                r.getInt("version"),
+                r.getBoolean("retired"));
+    }
+
+    List<Stock> listStocks(GardenId garden) {
+        return db.sql("select " + COLUMNS + " from stock where garden_id = ? and not retired order by id limit 1000")
+                .param(garden.value())
+                .query(StockStore::row)
+                .list();
+    }
+
+    Optional<Stock> findStock(GardenId garden, UUID id) {
+        return db.sql("select " + COLUMNS + " from stock where garden_id = ? and id = ?")
+                .params(garden.value(), id)
+                .query(StockStore::row)
+                .optional();
+    }
+
+    /** The stock that is there already of a feed or mix. */
+    Optional<Stock> findStockOf(GardenId garden, @Nullable UUID feed, @Nullable String mix) {
+        return db.sql("select " + COLUMNS + " from stock where garden_id = ? and not retired and"
+                        + " (feed_id = cast(? as uuid) or mix = cast(? as text))")
+                .params(Arrays.asList(garden.value(), feed, mix))
+                .query(StockStore::row)
+                .optional();
+    }
+
+    void insertStock(GardenId garden, Stock s) {
+        db.sql("""
+                        insert into stock (feed_id, mix, amount, amount_typed, counted_on, opened_on, pack, pack_typed,
+                                           cost, currency, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        """).params(values(garden, s)).update();
+    }
+
+    /** Whether the version was still the one the person had seen. */
+    boolean updateStock(GardenId garden, Stock s) {
+        List<Object> values = new ArrayList<>(values(garden, s));
+        values.add(s.version());
+        return db.sql("""
+                                update stock set feed_id = ?, mix = ?, amount = ?, amount_typed = ?, counted_on = ?,
+                                                 opened_on = ?, pack = ?, pack_typed = ?, cost = ?, currency = ?,
+                                                 retired = ?, version = version + 1
+                                where garden_id = ? and id = ? and version = ?
+                                """).params(values).update() == 1;
+    }
+
+    private static List<Object> values(GardenId garden, Stock s) {
+        return Arrays.asList(
+                s.feedId(),
+                s.mix(),
+                s.amount(),
+                s.amountTyped().stored(),
+                s.countedOn(),
+                s.openedOn(),
+                s.pack(),
+                Typed.storedOrNull(s.packTyped()),
+                s.cost(),
+                s.currency(),
+                s.retired(),
+                garden.value(),
+                s.id());
+    }
+
+    /** Product used, in one measure. */
+    record Used(String measure, double amount) {}
+
+    /** What the journal says was given of a feed since the start of a day, by measure. */
+    List<Used> listFeedUsed(GardenId garden, UUID feed, LocalDate since, ZoneId zone) {
+        return db.sql("""
+                        select f.measure, sum(f.product_each * f.pots) as amount
+                        from journal_feeding f
+                        join journal j on j.garden_id = f.garden_id and j.id = f.journal_id
+                        where f.garden_id = ? and f.feed_id = ? and j.occurred_at >= ?
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        group by f.measure
+                        """)
+                .params(garden.value(), feed, start(since, zone))
+                .query((r, n) -> new Used(r.getString("measure"), r.getDouble("amount")))
+                .list();
+    }
+
+    /** Litres of a mix that went into pots since the start of a day. */
+    double sumMixUsed(GardenId garden, String mix, LocalDate since, ZoneId zone) {
+        return db.sql("""
+                        select coalesce(sum(p.litres_after * p.pots), 0) as litres
+                        from journal_potting p
+                        join journal j on j.garden_id = p.garden_id and j.id = p.journal_id
+                        where p.garden_id = ? and p.mix_after = ? and j.occurred_at >= ?
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        """)
+                .params(garden.value(), mix, start(since, zone))
+                .query(Double.class)
+                .single();
+    }
+
+    /** What all lots on a feed take of it in a day, in its label's measure. */
+    double sumFeedPerDay(GardenId garden, UUID feed) {
+        return db.sql("""
+                        select coalesce(sum(s.feed_per_day * l.pots), 0) as per_day
+                        from lot l
+                        join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
+                        where l.garden_id = ? and l.feed_id = ? and not l.retired
+                        """).params(garden.value(), feed).query(Double.class).single();
+    }
+
+    private static OffsetDateTime start(LocalDate day, ZoneId zone) {
+        return day.atStartOfDay(zone).toOffsetDateTime();
+    }
+}

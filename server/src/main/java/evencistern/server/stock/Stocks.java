@@ -1,0 +1,117 @@
+package evencistern.server.stock;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
+import evencistern.media.Recipes;
+import evencistern.plan.Supply;
+import evencistern.server.GardenId;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.feed.Feeds;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.history.History;
+import evencistern.server.history.Keeping;
+import evencistern.units.Unit;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What there is of feeds and mixes: counted by a person, drawn down by the journal. */
+@Service
+public class Stocks {
+    private static final double DAYS_PER_WEEK = 7;
+
+    private final StockStore store;
+    private final Gardens gardens;
+    private final Feeds feeds;
+    private final History history;
+    private final Keeping<Stock> keeping;
+
+    Stocks(StockStore store, Gardens gardens, Feeds feeds, History history) {
+        this.store = store;
+        this.gardens = gardens;
+        this.feeds = feeds;
+        this.history = history;
+        this.keeping = history.keep(
+                new Keeping<>("stock", Stock.class, store::findStock, store::insertStock, store::updateStock));
+    }
+
+    public List<StockWire> list(GardenId garden) {
+        GardenWire g = gardens.require(garden);
+        return store.listStocks(garden).stream().map(s -> wire(g, s)).toList();
+    }
+
+    /** Counts a stock for the first time, or again. */
+    @Transactional
+    public History.Edited<Stock> save(GardenId garden, StockInput input) {
+        GardenWire g = gardens.require(garden);
+        Unit unit = unit(garden, input.feedId(), input.mix());
+        store.findStockOf(garden, input.feedId(), input.mix())
+                .filter(s -> !s.id().equals(input.id()))
+                .ifPresent(s -> {
+                    throw new FaultException(Fault.of(FaultCode.ALREADY_HERE, "stock", ""));
+                });
+        return history.edit(garden, keeping, input.read(unit, g.today()));
+    }
+
+    private Unit unit(GardenId garden, @Nullable UUID feedId, @Nullable String mix) {
+        if ((feedId == null) == (mix == null)) {
+            throw new FaultException(Fault.of(FaultCode.MISSING, "stock", ""));
+        }
+        if (feedId == null) {
+            Recipes.require(Objects.requireNonNull(mix));
+            return Unit.LITRE;
+        }
+        return feeds.require(garden, feedId).form() == FeedWire.Form.dry ? Unit.GRAM : Unit.MILLILITRE;
+    }
+
+    private StockWire wire(GardenWire g, Stock s) {
+        GardenId garden = new GardenId(g.id());
+        ZoneId zone = ZoneId.of(g.timeZone());
+        UUID feedId = s.feedId();
+        double used;
+        double perDay = 0;
+        Unit unit = unit(garden, feedId, s.mix());
+        if (feedId != null) {
+            Feed feed = feeds.require(garden, feedId).toFeed();
+            used = store.listFeedUsed(garden, feedId, s.countedOn(), zone).stream()
+                    .mapToDouble(u -> inStock(feed, unit, measure(u.measure()), u.amount()))
+                    .sum();
+            perDay = inStock(feed, unit, feed.rate().measure(), store.sumFeedPerDay(garden, feedId));
+        } else {
+            used = store.sumMixUsed(garden, Objects.requireNonNull(s.mix()), s.countedOn(), zone);
+        }
+        double left = Math.max(0, s.amount() - used);
+        OptionalDouble weeks = Supply.weeks(left, perDay);
+        Double cost = s.cost();
+        Double pack = s.pack();
+        return new StockWire(
+                s,
+                unit.symbol(),
+                used,
+                left,
+                used > s.amount(),
+                perDay * DAYS_PER_WEEK,
+                weeks.isPresent() ? weeks.getAsDouble() : null,
+                cost == null || pack == null ? null : left / pack * cost);
+    }
+
+    private static Measure measure(String id) {
+        return Measure.valueOf(id.toUpperCase(Locale.ROOT));
+    }
+
+    /** Product in one measure as the stock counts it: grams of a dry feed, millilitres of a liquid one. */
+    private static double inStock(Feed feed, Unit unit, Measure measure, double amount) {
+        double grams = amount * feed.gramsPer(measure).value();
+        return unit == Unit.GRAM ? grams : grams / feed.densityKgPerL().value();
+    }
+}

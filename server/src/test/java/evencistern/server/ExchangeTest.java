@@ -1,0 +1,180 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.server.demo.DemoGarden;
+import evencistern.server.exchange.GardenFile;
+import evencistern.server.garden.Gardens;
+import evencistern.testkit.Api;
+import java.io.IOException;
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A garden goes out as one file and comes back the same to the byte. */
+class ExchangeTest {
+    private final Api api = App.api();
+    private JsonNode garden;
+    private String home;
+
+    @BeforeEach
+    void gardenWithAPast() {
+        garden = api.freshGarden();
+        home = "/api/gardens/" + garden.path("id").asString();
+        GardenId id = new GardenId(UUID.fromString(garden.path("id").asString()));
+        App.bean(DemoGarden.class).plant(App.bean(Gardens.class).require(id), LocalDate.parse(App.TODAY));
+    }
+
+    private String file() {
+        return api.get(home + "/file").raw().body();
+    }
+
+    private JsonNode lots() {
+        return api.get(home + "/lots").ok();
+    }
+
+    /** Removes the garden, as if this were another installation. */
+    private void forget() {
+        JdbcClient db = App.bean(JdbcClient.class);
+        String[] tables = {
+            "lot_state",
+            "journal_count",
+            "journal_potting",
+            "journal_moving",
+            "journal_note",
+            "journal_reading",
+            "journal_feeding",
+            "journal_watering",
+            "journal",
+            "change",
+            "act",
+            "lot_move",
+            "lot",
+            "stock",
+            "feed",
+            "vessel",
+            "meter",
+            "water",
+            "place"
+        };
+        for (String table : tables) {
+            db.sql("delete from " + table + " where garden_id = ?")
+                    .param(UUID.fromString(garden.path("id").asString()))
+                    .update();
+        }
+        db.sql("delete from garden where id = ?")
+                .param(UUID.fromString(garden.path("id").asString()))
+                .update();
+    }
+
+    @Test
+    void outInAndOutAgainIsTheSameToTheByteAndEveryDateIsAsItWas() {
+        String out = file();
+        JsonNode lots = lots();
+        JsonNode today = api.get(home + "/today").ok();
+        forget();
+        assertThat(api.get(home).status()).isEqualTo(404);
+        Api.Answer back = api.postRaw("/api/garden-files", out, true);
+        assertThat(back.ok().path("garden").asString())
+                .isEqualTo(garden.path("id").asString());
+        assertThat(file()).isEqualTo(out);
+        assertThat(lots()).isEqualTo(lots);
+        assertThat(api.get(home + "/today").ok()).isEqualTo(today);
+        // life goes on: new rows get numbers of their own, and what was done before can still be taken back
+        String lot = lots.path("lots").get(0).path("id").asString();
+        api.post(
+                        home + "/deeds/note",
+                        Map.of("clientKey", Bodies.key(), "lotIds", List.of(lot), "text", "after the move"))
+                .ok();
+        String act = api.get(home + "/lots/" + lot + "/journal")
+                .ok()
+                .get(1)
+                .path("actId")
+                .asString();
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+    }
+
+    @Test
+    void aGardenThatIsHereIsNotOverwrittenAndABrokenFileChangesNothing() {
+        String out = file();
+        Api.Answer here = api.postRaw("/api/garden-files", out, true);
+        assertThat(here.status()).isEqualTo(409);
+        assertThat(here.faults()).containsExactly("already_here");
+        forget();
+        assertThat(refused("{\"format\": ")).isEqualTo("file_invalid");
+        assertThat(refused("{}")).isEqualTo("file_invalid");
+        assertThat(refused(out.replace("\"version\": 1,", "\"version\": 99,"))).isEqualTo("file_of_other_version");
+        assertThat(refused(out.replaceFirst("\"kind\": \"watering\"", "\"kind\": \"showering\"")))
+                .isEqualTo("file_invalid");
+        assertThat(refused(out.replaceFirst("\"pots\": \\d+", "\"pots\": \"many\"")))
+                .isEqualTo("file_invalid");
+        assertThat(refused(out.replaceFirst("\"place_id\": \"[0-9a-f]{8}", "\"place_id\": \"00000000")))
+                .isEqualTo("file_invalid");
+        assertThat(api.get(home).status()).isEqualTo(404);
+        api.postRaw("/api/garden-files", out, true).ok();
+    }
+
+    private String refused(String text) {
+        Api.Answer answer = api.postRaw("/api/garden-files", text, true);
+        assertThat(answer.status()).isEqualTo(422);
+        return answer.faults().get(0);
+    }
+
+    /** The schema that ships names every table and column there is, but for the garden's own key and what is derived. */
+    @Test
+    void theSchemaNamesEveryColumn() {
+        JsonNode defs =
+                JsonMapper.builder().build().readTree(GardenFile.schema()).path("$defs");
+        List<String> columns =
+                App.bean(JdbcClient.class).sql("""
+                        select table_name || '.' || column_name from information_schema.columns
+                        where table_schema = 'public' and column_name <> 'garden_id'
+                          and table_name not in ('flyway_schema_history', 'lot_state')
+                        """).query(String.class).list();
+        List<String> named = defs.propertyStream()
+                .flatMap(d -> d.getValue().path("properties").propertyStream().map(p -> d.getKey() + "." + p.getKey()))
+                .toList();
+        assertThat(named).containsExactlyInAnyOrderElementsOf(columns);
+        assertThat(api.get("/api/garden-file-schema").ok())
+                .isEqualTo(JsonMapper.builder().build().readTree(GardenFile.schema()));
+    }
+
+    @Test
+    void lotsAndJournalLeaveAsSheetsThatAnyReaderTakes() throws IOException {
+        Map<String, Object> lot = Bodies.lot(api.get(home).ok(), null);
+        lot.put("name", "=cmd, \"quoted\"\nand broken");
+        api.put(home + "/lots", lot).ok();
+        List<CSVRecord> lots = sheet("/lots.csv");
+        assertThat(lots).hasSize(lots().path("counts").path("all").asInt());
+        assertThat(lots.stream().map(r -> r.get("lot"))).contains("'=cmd, \"quoted\"\nand broken");
+        List<CSVRecord> journal = sheet("/journal.csv");
+        assertThat(journal.stream().map(r -> r.get("what"))).contains("watering", "feeding", "reading");
+        CSVRecord reading = journal.stream()
+                .filter(r -> r.get("what").equals("reading"))
+                .findFirst()
+                .orElseThrow();
+        // 610 ppm on the 500 scale
+        assertThat(reading.get("ec_ms_cm")).isEqualTo("1.22");
+        assertThat(reading.get("ph")).isEqualTo("6.2");
+    }
+
+    private List<CSVRecord> sheet(String path) throws IOException {
+        return CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new StringReader(api.get(home + path).raw().body()))
+                .getRecords();
+    }
+}

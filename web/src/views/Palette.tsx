@@ -1,0 +1,89 @@
+import { useQuery } from "@tanstack/react-query";
+import { useNavigate } from "@tanstack/react-router";
+import { Command } from "cmdk";
+import { useState } from "react";
+import { feedsQuery, lotsQuery } from "../api/queries";
+import { Panel } from "../ui/Panel";
+
+const MOST_LOTS = 12;
+
+export type Order = { label: string; key?: string; run: () => void };
+
+/** One field that finds lots, feeds, pages and commands. */
+export default function Palette({ garden, orders, close }: { garden: string; orders: Order[]; close: () => void }) {
+  const [find, setFind] = useState("");
+  const [chosen, setChosen] = useState("");
+  const navigate = useNavigate();
+  const lots = useQuery(lotsQuery(garden, find ? { find } : {})).data?.lots ?? [];
+  const feeds = useQuery(feedsQuery(garden)).data ?? [];
+  const sought = find.toLowerCase();
+  const named = (name: string) => name.toLowerCase().includes(sought);
+  const groups = [
+    {
+      heading: "Pages and commands",
+      items: orders
+        .filter((o) => named(o.label))
+        .map((o) => ({ value: `order ${o.label}`, label: o.label, hint: o.key, run: o.run })),
+    },
+    {
+      heading: "Lots",
+      items: lots.slice(0, MOST_LOTS).map((l) => ({
+        value: `lot ${l.id}`,
+        label: l.name,
+        hint: undefined,
+        run: () => void navigate({ to: "/g/$garden/bench/$lot", params: { garden, lot: l.id } }),
+      })),
+    },
+    {
+      heading: "Feeds",
+      items: feeds
+        .filter((f) => !f.retired && named(f.name))
+        .map((f) => ({
+          value: `feed ${f.id}`,
+          label: f.name,
+          hint: undefined,
+          run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden, feed: f.id } }),
+        })),
+    },
+  ].filter((g) => g.items.length > 0);
+  const all = groups.flatMap((g) => g.items);
+  const at = all.some((i) => i.value === chosen) ? chosen : (all[0]?.value ?? "");
+  return (
+    <Panel title="Find anything" close={close}>
+      <Command shouldFilter={false} label="Find anything" value={at} onValueChange={setChosen}>
+        <Command.Input
+          autoFocus
+          value={find}
+          onValueChange={setFind}
+          placeholder="A lot, a feed, a page, a command"
+          className="box !font-text"
+        />
+        <Command.List className="max-h-[60vh] overflow-y-auto">
+          {all.length === 0 && <p className="note p-2">Nothing is named like that.</p>}
+          {groups.map((g) => (
+            <Command.Group
+              key={g.heading}
+              heading={g.heading}
+              className="[&_[cmdk-group-heading]]:mt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft"
+            >
+              {g.items.map((i) => (
+                <Command.Item
+                  key={i.value}
+                  value={i.value}
+                  onSelect={() => {
+                    close();
+                    i.run();
+                  }}
+                  className="flex min-h-9 cursor-pointer items-center justify-between gap-3 px-2 data-[selected=true]:bg-ink data-[selected=true]:text-ground"
+                >
+                  {i.label}
+                  {i.hint && <kbd className="fig text-sm">{i.hint}</kbd>}
+                </Command.Item>
+              ))}
+            </Command.Group>
+          ))}
+        </Command.List>
+      </Command>
+    </Panel>
+  );
+}

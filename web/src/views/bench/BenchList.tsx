@@ -1,0 +1,278 @@
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useSearch } from "@tanstack/react-router";
+import { useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { newId, type Catalogue, type Garden, type Lot } from "../../api";
+import { benchQuery, catalogueQuery, gardenQuery, LOT_STATES, type LotState, useGardenId } from "../../api/queries";
+import { PotMark } from "../../parts/PotMark";
+import { words } from "../../text";
+import { day, dayFrom } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { Segmented } from "../../ui/Segmented";
+import { Loading, Nothing, Trouble } from "../../ui/States";
+import { type Deed, DeedPanel, DEEDS } from "./deeds";
+
+const ROW = 52;
+const EVERYWHERE = "everywhere";
+
+/** The bench as a person sees it: place by place, searched, filtered, many chosen at once. */
+export function BenchList() {
+  const id = useGardenId();
+  const look = useSearch({ from: "/g/$garden/bench" });
+  const navigate = useNavigate({ from: "/g/$garden/bench" });
+  const garden = useQuery(gardenQuery(id)).data;
+  const catalogue = useQuery(catalogueQuery).data;
+  const pages = useInfiniteQuery(benchQuery(id, look));
+  const [chosen, setChosen] = useState<Map<string, Lot>>(new Map());
+  const [deed, setDeed] = useState<Deed>();
+  if (!garden || !catalogue || pages.isPending) return <Loading what="the bench" />;
+  if (pages.isLoadingError) return <Trouble problem={pages.error} again={() => void pages.refetch()} />;
+  const lots = pages.data.pages.flatMap((p) => p.lots);
+  const counts = pages.data.pages[0]!.counts;
+  const add = () => void navigate({ to: "/g/$garden/bench/$lot", params: { garden: id, lot: `new-${newId()}` } });
+  const set = (part: typeof look) => void navigate({ to: ".", search: (s) => ({ ...s, ...part }), replace: true });
+  if (counts.all === 0 && counts.retired === 0) {
+    return (
+      <Nothing title="The bench is empty.">
+        <p className="mb-3">
+          A lot is one plant, or many alike: its pot, its mix, its place. From these come the litres, the days and the
+          spoons.
+        </p>
+        <Button look="ink" onClick={add}>
+          Add the first lot
+        </Button>
+      </Nothing>
+    );
+  }
+  const number: Record<LotState, number> = {
+    all: counts.all,
+    due: counts.due,
+    thirsty: counts.thirsty,
+    over: counts.overBand,
+    retired: counts.retired,
+  };
+  const choose = (lot: Lot) =>
+    setChosen((c) => {
+      const next = new Map(c);
+      if (!next.delete(lot.id)) next.set(lot.id, lot);
+      return next;
+    });
+  const all = lots.length > 0 && lots.every((l) => chosen.has(l.id));
+  return (
+    <div className="mx-auto max-w-5xl pt-4">
+      <div className="no-print mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
+        <h1 className="mr-2 text-3xl">Bench</h1>
+        <input
+          type="search"
+          aria-label="Find a lot"
+          placeholder="Name, plant or place"
+          className="box !w-56 !font-text"
+          value={look.find ?? ""}
+          onChange={(e) => set({ find: e.target.value || undefined })}
+        />
+        <Segmented
+          label="Which lots"
+          value={look.state ?? "all"}
+          onChange={(v) => set({ state: v === "all" ? undefined : (v as LotState) })}
+          options={LOT_STATES.map((s) => ({ value: s, label: `${words("states", s)} ${number[s]}` }))}
+        />
+        <select
+          aria-label="In which place"
+          className="box !w-auto !font-text"
+          value={look.place ?? EVERYWHERE}
+          onChange={(e) => set({ place: e.target.value === EVERYWHERE ? undefined : e.target.value })}
+        >
+          <option value={EVERYWHERE}>all places</option>
+          {garden.places.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+            </option>
+          ))}
+        </select>
+        <Button onClick={add} className="ml-auto">
+          Add a lot
+        </Button>
+      </div>
+      {lots.length === 0 ? (
+        <p className="note p-6">No lot is like that. Clear the search, or look at all of them.</p>
+      ) : (
+        <>
+          <label className="note flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={all}
+              onChange={() => setChosen(all ? new Map() : new Map(lots.map((l) => [l.id, l])))}
+            />
+            {counts.looked === 1
+              ? "Choose it"
+              : `Choose all ${lots.length < counts.looked ? `${lots.length} shown of ` : ""}${counts.looked}`}
+          </label>
+          <Rows
+            lots={lots}
+            garden={garden}
+            catalogue={catalogue}
+            chosen={chosen}
+            choose={choose}
+            more={() => {
+              if (pages.hasNextPage && !pages.isFetchingNextPage) void pages.fetchNextPage();
+            }}
+          />
+          {pages.isFetchingNextPage && <Loading what="more of the bench" />}
+        </>
+      )}
+      {chosen.size > 0 && (
+        <div
+          role="group"
+          aria-label="What to do with those chosen"
+          className="no-print sticky bottom-14 z-10 mt-2 flex flex-wrap items-center gap-2 border-2 border-ink bg-leaf p-2 sm:bottom-2"
+        >
+          <span className="px-1">
+            <b className="fig">{chosen.size}</b> chosen:
+          </span>
+          {DEEDS.filter((d) => !d.one).map((d) => (
+            <Button key={d.id} onClick={() => setDeed(d.id)}>
+              {d.label}
+            </Button>
+          ))}
+          <Button look="quiet" onClick={() => setChosen(new Map())}>
+            Choose none
+          </Button>
+        </div>
+      )}
+      {deed && (
+        <DeedPanel
+          deed={deed}
+          lots={[...chosen.values()]}
+          garden={garden}
+          catalogue={catalogue}
+          close={() => setDeed(undefined)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Only the rows in sight are drawn, however many there are. */
+function Rows({
+  lots,
+  garden,
+  catalogue,
+  chosen,
+  choose,
+  more,
+}: {
+  lots: Lot[];
+  garden: Garden;
+  catalogue: Catalogue;
+  chosen: Map<string, Lot>;
+  choose: (lot: Lot) => void;
+  more: () => void;
+}) {
+  const list = useRef<HTMLDivElement>(null);
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
+  const rows = useWindowVirtualizer({
+    count: lots.length,
+    estimateSize: (i) => (i === 0 || lots[i]!.placeId !== lots[i - 1]!.placeId ? ROW + 36 : ROW),
+    overscan: 8,
+    scrollMargin: top,
+    getItemKey: (i) => lots[i]!.id,
+  });
+  const items = rows.getVirtualItems();
+  const last = items[items.length - 1]?.index ?? 0;
+  useEffect(() => {
+    if (last >= lots.length - 20) more();
+  }, [last, lots.length, more]);
+  return (
+    <div ref={list} role="list" aria-label="Lots" className="relative" style={{ height: rows.getTotalSize() }}>
+      {items.map((v) => {
+        const lot = lots[v.index]!;
+        const place = garden.places.find((p) => p.id === lot.placeId);
+        const first = v.index === 0 || lots[v.index - 1]!.placeId !== lot.placeId;
+        return (
+          <div
+            key={v.key}
+            ref={rows.measureElement}
+            data-index={v.index}
+            role="listitem"
+            className="absolute inset-x-0 top-0"
+            style={{ transform: `translateY(${v.start - top}px)` }}
+          >
+            {first && <h2 className="border-b-2 border-rule-strong pt-3 pb-0.5 text-lg">{place?.name}</h2>}
+            <Row
+              lot={lot}
+              garden={garden}
+              catalogue={catalogue}
+              chosen={chosen.has(lot.id)}
+              choose={() => choose(lot)}
+            />
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+function Row({
+  lot,
+  garden,
+  catalogue,
+  chosen,
+  choose,
+}: {
+  lot: Lot;
+  garden: Garden;
+  catalogue: Catalogue;
+  chosen: boolean;
+  choose: () => void;
+}) {
+  const species = catalogue.species.find((s) => s.key === lot.species);
+  const off = [
+    lot.state.phFinding && !/inside|cannot/.test(lot.state.phFinding) && `pH ${words("findings", lot.state.phFinding)}`,
+    lot.state.ecFinding && /above/.test(lot.state.ecFinding) && `salts ${words("findings", lot.state.ecFinding)}`,
+  ].filter(Boolean);
+  const late = lot.state.dueOn < garden.today;
+  const move = lot.moves[0];
+  return (
+    <div className={`flex items-center gap-3 border-b border-rule py-1 ${chosen ? "bg-leaf" : ""}`}>
+      <label className="no-print flex min-h-11 min-w-8 items-center justify-center">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={chosen}
+          onChange={choose}
+          aria-label={`Choose ${lot.name}`}
+        />
+      </label>
+      <PotMark left={lot.retired ? 0 : lot.left} shape={lot.pot.shape} />
+      <div className="min-w-0 flex-1">
+        <Link
+          to="/g/$garden/bench/$lot"
+          params={{ garden: garden.id, lot: lot.id }}
+          search={(s) => s}
+          className="no-underline hover:underline"
+        >
+          {lot.name}
+        </Link>
+        <span className="note block truncate">
+          {species?.common}
+          {lot.pots > 1 && ` · ${lot.pots} pots`}
+          {move && ` · to ${garden.places.find((p) => p.id === move.placeId)?.name} on ${day(move.on)}`}
+        </span>
+        {off.length > 0 && <span className="block text-sm text-stop sm:hidden">▲ {off.join(", ")}</span>}
+      </div>
+      {off.length > 0 && <span className="hidden text-right text-sm text-stop sm:inline">▲ {off.join(", ")}</span>}
+      <span className="fig w-28 shrink-0 text-right text-sm">
+        {lot.retired ? (
+          `left ${lot.retiredOn ? day(lot.retiredOn) : ""}`
+        ) : (
+          <b className={late ? "text-stop" : ""}>
+            {late ? "▲ since " : ""}
+            {dayFrom(lot.state.dueOn, garden.today)}
+          </b>
+        )}
+      </span>
+    </div>
+  );
+}

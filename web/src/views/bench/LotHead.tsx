@@ -1,0 +1,60 @@
+import { Link, useNavigate } from "@tanstack/react-router";
+import { useState } from "react";
+import type { Catalogue, Garden, Lot } from "../../api";
+import { PotMark } from "../../parts/PotMark";
+import { day } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { type Deed, DeedPanel, DEEDS } from "./deeds";
+import { duplicate } from "./lotInput";
+
+/** Which lot this is, where it stands and is to go, and what can be done to it. */
+export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; catalogue: Catalogue }) {
+  const [deed, setDeed] = useState<Deed>();
+  const navigate = useNavigate();
+  const place = (id: string) => garden.places.find((p) => p.id === id)?.name;
+  return (
+    <header className="mb-2">
+      <div className="flex items-center gap-3">
+        <PotMark left={lot.left} shape={lot.pot.shape} />
+        <h1 className="min-w-0 text-2xl">{lot.name}</h1>
+        <p className="note">
+          {place(lot.placeId)}
+          {lot.pots > 1 && ` · ${lot.pots} pots`}
+          {lot.moves.map((m) => ` · to ${place(m.placeId)} on ${day(m.on)}`).join("")}
+        </p>
+      </div>
+      {lot.retired ? (
+        <p className="stamp mt-2 px-3 py-1">
+          <span className="bg-ground px-1">
+            ▲ Off the bench since {lot.retiredOn && day(lot.retiredOn)}
+            {lot.retiredWhy && `: ${lot.retiredWhy}`}. To bring it back, undo that in{" "}
+            <Link to="/g/$garden/garden" params={{ garden: garden.id }} search={{ part: "done" }}>
+              what was done
+            </Link>
+            .
+          </span>
+        </p>
+      ) : (
+        <div role="group" aria-label="What to do with this lot" className="no-print -ml-1 flex flex-wrap gap-x-1">
+          {DEEDS.map((d) => (
+            <Button key={d.id} look="quiet" className="min-h-9 text-sm" onClick={() => setDeed(d.id)}>
+              {d.label}
+            </Button>
+          ))}
+          <Button
+            look="quiet"
+            className="min-h-9 text-sm"
+            onClick={() =>
+              void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: duplicate(lot) } })
+            }
+          >
+            Duplicate
+          </Button>
+        </div>
+      )}
+      {deed && (
+        <DeedPanel deed={deed} lots={[lot]} garden={garden} catalogue={catalogue} close={() => setDeed(undefined)} />
+      )}
+    </header>
+  );
+}

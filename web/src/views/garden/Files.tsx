@@ -1,0 +1,45 @@
+import type { Garden } from "../../api";
+import { RestoreGarden } from "./RestoreGarden";
+
+/** The garden in open formats: out, and in. */
+export function Files({ garden }: { garden: Garden }) {
+  const home = `/api/gardens/${garden.id}`;
+  const line = "mb-3 border-b border-rule pb-3";
+  return (
+    <section aria-label="Files" className="max-w-3xl gap-10 sm:grid sm:grid-cols-2">
+      <div>
+        <h2 className="head">Out</h2>
+        <p className={line}>
+          <a href={`${home}/file`} download className="font-semibold">
+            The whole garden, as one file
+          </a>
+          <span className="note block">
+            JSON: places, shelf, lots, the whole journal, every edit. Bring it back here or on another machine. Its
+            parts are described by a <a href="/api/garden-file-schema">schema</a>.
+          </span>
+        </p>
+        <p className={line}>
+          <a href={`${home}/lots.csv`} download className="font-semibold">
+            The lots, as a sheet
+          </a>
+          <span className="note block">CSV, one line for each lot, those off the bench too.</span>
+        </p>
+        <p className={line}>
+          <a href={`${home}/journal.csv`} download className="font-semibold">
+            The journal, as a sheet
+          </a>
+          <span className="note block">CSV, one line for each thing that was done and stands.</span>
+        </p>
+        <p className="note">
+          Backup of everything on this machine: stop the program and run{" "}
+          <code className="fig">./run --backup FILE</code>; <code className="fig">./run --restore FILE</code> brings it
+          back.
+        </p>
+      </div>
+      <div>
+        <h2 className="head">In</h2>
+        <RestoreGarden />
+      </div>
+    </section>
+  );
+}

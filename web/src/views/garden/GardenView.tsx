@@ -1,0 +1,52 @@
+import { useQuery } from "@tanstack/react-query";
+import { useNavigate, useSearch } from "@tanstack/react-router";
+import { Tabs } from "radix-ui";
+import { gardenQuery, useGardenId } from "../../api/queries";
+import { Loading } from "../../ui/States";
+import { About } from "./About";
+import { Done } from "./Done";
+import { Files } from "./Files";
+import { GARDEN_PARTS, type GardenPart } from "./parts";
+import { Settings } from "./Settings";
+
+/** The garden itself: its settings, what was done in it, its files, and about this program. */
+export function GardenView() {
+  const garden = useQuery(gardenQuery(useGardenId())).data;
+  const { part } = useSearch({ from: "/g/$garden/garden" });
+  const navigate = useNavigate({ from: "/g/$garden/garden" });
+  if (!garden) return <Loading what="the garden" />;
+  return (
+    <Tabs.Root
+      value={part ?? "settings"}
+      onValueChange={(v) => void navigate({ search: { part: v as GardenPart } })}
+      className="pt-4"
+    >
+      <Tabs.List
+        aria-label="Parts of the garden"
+        className="no-print mb-4 flex flex-wrap gap-1 border-b border-rule-strong"
+      >
+        {GARDEN_PARTS.map((p) => (
+          <Tabs.Trigger
+            key={p.id}
+            value={p.id}
+            className="-mb-px min-h-9 border border-transparent px-3 data-[state=active]:border-rule-strong data-[state=active]:border-b-ground data-[state=active]:font-semibold"
+          >
+            {p.label}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      <Tabs.Content value="settings">
+        <Settings key={garden.version} garden={garden} />
+      </Tabs.Content>
+      <Tabs.Content value="done">
+        <Done garden={garden} />
+      </Tabs.Content>
+      <Tabs.Content value="files">
+        <Files garden={garden} />
+      </Tabs.Content>
+      <Tabs.Content value="about">
+        <About />
+      </Tabs.Content>
+    </Tabs.Root>
+  );
+}

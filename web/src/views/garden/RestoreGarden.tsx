@@ -1,0 +1,56 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useNavigate } from "@tanstack/react-router";
+import { useState } from "react";
+import { api, call } from "../../api";
+import { useAct } from "../../api/queries";
+import { Trouble } from "../../ui/States";
+
+/** Brings a garden back from its file. A garden that is here already is never overwritten. */
+export function RestoreGarden() {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [name, setName] = useState("");
+  const restore = useAct(
+    "",
+    async (file: File) => {
+      const text = await file.text();
+      return call(
+        api.POST("/api/garden-files", {
+          body: text,
+          bodySerializer: (t) => t,
+          headers: { "Content-Type": "application/json" },
+        }),
+      );
+    },
+    ({ garden }) => {
+      void navigate({ to: "/g/$garden/today", params: { garden } }).then(() =>
+        client.invalidateQueries({ queryKey: ["gardens"] }),
+      );
+    },
+  );
+  return (
+    <div>
+      <label htmlFor="garden-file" className="block text-sm">
+        Bring a garden back from its file
+      </label>
+      <input
+        id="garden-file"
+        type="file"
+        accept=".json,application/json"
+        className="box mt-1"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (!file) return;
+          setName(file.name);
+          restore.mutate(file);
+        }}
+      />
+      <p className="note" role="status">
+        {restore.isPending
+          ? `Reading ${name} …`
+          : "It is checked as a whole first; a garden that is here is not overwritten."}
+      </p>
+      {restore.isError && <Trouble problem={restore.error} />}
+    </div>
+  );
+}

@@ -1,0 +1,18 @@
+import { api, edit, type Garden, type SettingsInput } from "../../api";
+import { plain } from "../../text/numbers";
+
+/** The settings of a garden as its form holds them. */
+export function settingsOf(g: Garden): SettingsInput {
+  return {
+    name: g.name,
+    timeZone: g.timeZone,
+    latitude: { text: plain(g.latitude), unit: "°" },
+    unitHabit: g.unitHabit,
+    hand: g.hand,
+    spoons: g.spoons,
+    version: g.version,
+  };
+}
+
+export const saveSettings = (garden: string, body: SettingsInput) =>
+  edit(api.PUT("/api/gardens/{garden}/settings", { params: { path: { garden } }, body }));

@@ -1,0 +1,44 @@
+import { api, edit, type Garden } from "../../api";
+import { useAct } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { useNotices } from "../../ui/notices";
+import { useTold } from "../../ui/useUndo";
+
+/** Puts a thing away: what refers to it keeps it, new work is not offered it, and Undo brings it back. */
+export function Retire({
+  kind,
+  thing,
+  garden,
+  done,
+}: {
+  kind: "vessel" | "water" | "meter" | "place" | "feed" | "stock";
+  thing: { id: string; version: number };
+  garden: Garden;
+  done?: () => void;
+}) {
+  const told = useTold(garden.id);
+  const { say } = useNotices();
+  const retire = useAct(
+    garden.id,
+    () =>
+      edit(
+        api.POST("/api/gardens/{garden}/retired", {
+          params: { path: { garden: garden.id } },
+          body: { kind, id: thing.id, version: thing.version },
+        }),
+      ),
+    ({ act }) => {
+      told("Put away.", act);
+      done?.();
+    },
+  );
+  return (
+    <Button
+      look="quiet"
+      disabled={retire.isPending}
+      onClick={() => retire.mutate(undefined, { onError: (e) => say({ text: e.detail, bad: true }) })}
+    >
+      Put away
+    </Button>
+  );
+}

@@ -1,0 +1,213 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, edit, newId, type Catalogue, type Garden, type Stock, type StockInput, type Typed } from "../../api";
+import { feedsQuery, stockQuery } from "../../api/queries";
+import { words } from "../../text";
+import { day, figures, type Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { DateField, NumberField, TextField } from "../../ui/Fields";
+import { Panel } from "../../ui/Panel";
+import { Loading, Trouble } from "../../ui/States";
+import { ThingForm } from "./things";
+
+/** A feed or mix of which there may be a stock. */
+type Kept = {
+  key: string;
+  name: string;
+  feedId?: string;
+  mix?: string;
+  unit: "g" | "mL" | "L";
+  stock: Stock | undefined;
+};
+
+/** What there is of every feed and mix, what is used of it, and how long it lasts. */
+export function StockList({
+  garden,
+  catalogue,
+  shown,
+  find,
+}: {
+  garden: Garden;
+  catalogue: Catalogue;
+  shown: Shown;
+  find: string;
+}) {
+  const stock = useQuery(stockQuery(garden.id));
+  const feeds = useQuery(feedsQuery(garden.id));
+  const [counted, setCounted] = useState<Kept>();
+  if (stock.isPending || feeds.isPending) return <Loading what="the stock" />;
+  if (stock.isLoadingError) return <Trouble problem={stock.error} again={() => void stock.refetch()} />;
+  if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
+  const kept: Kept[] = [
+    ...feeds.data
+      .filter((f) => !f.retired)
+      .map((f) => ({
+        key: f.id,
+        name: f.name,
+        feedId: f.id,
+        unit: f.form === "dry" ? ("g" as const) : ("mL" as const),
+        stock: stock.data.find((s) => s.stock.feedId === f.id),
+      })),
+    ...catalogue.mixes.map((m) => ({
+      key: m.key,
+      name: words("mixes", m.key),
+      mix: m.key,
+      unit: "L" as const,
+      stock: stock.data.find((s) => s.stock.mix === m.key),
+    })),
+  ].filter((k) => k.name.toLowerCase().includes(find.toLowerCase()));
+  const amount = (unit: string, v: number) =>
+    unit === "g" ? shown.grams(v) : shown.litres(unit === "mL" ? v / 1000 : v);
+  if (find && kept.length === 0) return null;
+  return (
+    <section aria-label="Stock" className="mb-6">
+      <h2 className="head">Feeds and mixes in stock</h2>
+      <div className="relative overflow-x-auto">
+        <table className="w-full border-collapse text-left">
+          <thead>
+            <tr className="note border-b border-rule-strong">
+              <th className="py-1 font-semibold">What</th>
+              <th className="font-semibold">Left</th>
+              <th className="font-semibold">Enough for</th>
+              <th className="hidden font-semibold sm:table-cell">Opened</th>
+              <th className="hidden font-semibold sm:table-cell">Worth</th>
+              <th>
+                <span className="sr-only">Change</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {kept.map((k) => {
+              const s = k.stock;
+              return (
+                <tr key={k.key} className="border-b border-rule">
+                  <td className="py-1 pr-3">{k.name}</td>
+                  <td className="fig pr-3 whitespace-nowrap">
+                    {s ? s.usedMore ? <span className="text-stop">▲ count again</span> : amount(s.unit, s.left) : "–"}
+                  </td>
+                  <td className="fig pr-3 whitespace-nowrap">
+                    {s?.weeks !== undefined && !s.usedMore
+                      ? s.weeks > 104
+                        ? "over 2 years"
+                        : `about ${figures(s.weeks)} weeks`
+                      : s && k.feedId
+                        ? "not being used"
+                        : "–"}
+                  </td>
+                  <td className="fig hidden pr-3 whitespace-nowrap sm:table-cell">
+                    {s?.stock.openedOn ? day(s.stock.openedOn) : "–"}
+                  </td>
+                  <td className="fig hidden pr-3 whitespace-nowrap sm:table-cell">
+                    {s?.leftCost === undefined ? "–" : `${s.stock.currency ?? ""} ${s.leftCost.toFixed(2)}`}
+                  </td>
+                  <td className="text-right">
+                    <Button look="quiet" onClick={() => setCounted(k)} aria-label={`Count ${k.name}`}>
+                      {s ? "Count again" : "Count"}
+                    </Button>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <p className="note mt-1">
+        Drawn down by the journal: feeds by what was given, mixes by what went into pots. Weeks at today's rate of
+        feeding.
+      </p>
+      {counted && (
+        <Panel title={`Count: ${counted.name}`} close={() => setCounted(undefined)}>
+          <StockForm garden={garden} kept={counted} close={() => setCounted(undefined)} />
+        </Panel>
+      )}
+    </section>
+  );
+}
+
+const UNITS = { g: ["g", "kg", "oz", "lb"], mL: ["mL", "L", "US fl oz", "US gal"], L: ["L", "ft³", "US gal"] };
+
+function StockForm({ garden, kept, close }: { garden: Garden; kept: Kept; close: () => void }) {
+  const s = kept.stock?.stock;
+  const [fresh] = useState(newId);
+  const [amount, setAmount] = useState<Typed>({ text: "", unit: s?.amountTyped.unit ?? kept.unit });
+  const [countedOn, setCountedOn] = useState<string | undefined>(garden.today);
+  const [openedOn, setOpenedOn] = useState(s?.openedOn);
+  const [pack, setPack] = useState<Typed>(s?.packTyped ?? { text: "", unit: kept.unit });
+  const [cost, setCost] = useState<Typed>({ text: s?.cost === undefined ? "" : String(s.cost), unit: "" });
+  const [currency, setCurrency] = useState(s?.currency ?? "");
+  const units = UNITS[kept.unit];
+  return (
+    <ThingForm
+      garden={garden}
+      kind="stock"
+      input={{
+        id: s?.id ?? fresh,
+        feedId: kept.feedId,
+        mix: kept.mix,
+        amount,
+        countedOn,
+        openedOn,
+        pack,
+        cost,
+        currency,
+        version: s?.version ?? 0,
+      }}
+      send={(body: StockInput) =>
+        edit(api.PUT("/api/gardens/{garden}/stock", { params: { path: { garden: garden.id } }, body }))
+      }
+      inputOf={(now: Stock["stock"]) => ({ amount: now.amountTyped, countedOn: now.countedOn, openedOn: now.openedOn })}
+      close={close}
+    >
+      {(faults) => (
+        <>
+          <NumberField
+            label="There is now"
+            field="stock.amount"
+            faults={faults}
+            value={amount}
+            units={units}
+            onChange={setAmount}
+            hint={s && `Counted ${day(s.countedOn)}: ${s.amountTyped.text} ${s.amountTyped.unit}.`}
+          />
+          <div className="grid grid-cols-2 gap-3">
+            <DateField
+              label="Counted, before that day's work"
+              field="stock.counted_on"
+              faults={faults}
+              value={countedOn}
+              onChange={setCountedOn}
+            />
+            <DateField label="Opened" field="stock.opened_on" faults={faults} value={openedOn} onChange={setOpenedOn} />
+          </div>
+          <NumberField
+            label="One pack holds"
+            field="stock.pack"
+            faults={faults}
+            value={pack}
+            units={units}
+            placeholder="if you track cost"
+            onChange={setPack}
+          />
+          <div className="grid grid-cols-2 gap-3">
+            <NumberField
+              label="One pack costs"
+              field="stock.cost"
+              faults={faults}
+              value={cost}
+              shownUnit=""
+              onChange={setCost}
+            />
+            <TextField
+              label="Currency"
+              field="stock.currency"
+              faults={faults}
+              value={currency}
+              placeholder="£"
+              onChange={setCurrency}
+            />
+          </div>
+        </>
+      )}
+    </ThingForm>
+  );
+}
