@@ -237,7 +237,8 @@ class BenchPathTest {
         button("Count Peat and perlite, 3 : 1").click();
         field("There is now").fill("1 ft³");
         button("Save").click();
-        assertThat(page.getByLabel("Stock")).containsText("28 L");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Stock")))
+                .containsText("28 L");
         button("Change Can").click();
         button("Put away").click();
         assertThat(page.getByText("This is the last one of its kind").first()).isVisible();

@@ -12,6 +12,7 @@ import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -71,12 +72,18 @@ class LossTest {
     // --- the start command itself ---
 
     private Process run(int port) throws IOException {
-        ProcessBuilder builder =
-                new ProcessBuilder(PostgresSession.root().resolve("run").toString());
+        return run(dir, port);
+    }
+
+    private Process run(Path data, int port, String... options) throws IOException {
+        List<String> command =
+                new ArrayList<>(List.of(PostgresSession.root().resolve("run").toString()));
+        command.addAll(List.of(options));
+        ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment()
                 .putAll(Map.of(
                         "EVEN_CISTERN_JAR", Cistern.jar().toString(),
-                        "EVEN_CISTERN_DATA", dir.toString(),
+                        "EVEN_CISTERN_DATA", data.toString(),
                         "EVEN_CISTERN_PORT", Integer.toString(port),
                         "EVEN_CISTERN_TODAY", "2026-05-14"));
         builder.redirectErrorStream(true)
@@ -179,6 +186,39 @@ class LossTest {
         assertThat(lots(address(port))).isEqualTo(left);
         fourth.destroy();
         assertThat(fourth.waitFor(30, TimeUnit.SECONDS)).isTrue();
+    }
+
+    @Test
+    void allDataGoIntoAFileWhileItRunsAndComeBackElsewhere() throws Exception {
+        int port = Cistern.freePort();
+        Process running = started(port);
+        tick(address(port), everythingDue(address(port)));
+        JsonNode left = lots(address(port));
+        Path file = dir.resolve("garden.backup");
+        Process backup = run(dir, port, "--backup", file.toString());
+        assertThat(backup.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(backup.exitValue()).isZero();
+        assertThat(lots(address(port))).isEqualTo(left);
+        running.destroy();
+        assertThat(running.waitFor(30, TimeUnit.SECONDS)).isTrue();
+
+        Process over = run(dir, port, "--restore", file.toString());
+        assertThat(over.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(over.exitValue()).as("nothing is written over").isEqualTo(1);
+
+        Path elsewhere = PostgresSession.newFolder();
+        try {
+            Process restore = run(elsewhere, port, "--restore", file.toString());
+            assertThat(restore.waitFor(60, TimeUnit.SECONDS)).isTrue();
+            assertThat(restore.exitValue()).isZero();
+            Process again = run(elsewhere, port);
+            Cistern.await(address(port), again);
+            assertThat(lots(address(port))).isEqualTo(left);
+            again.destroy();
+            assertThat(again.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        } finally {
+            PostgresSession.stop(elsewhere.resolve("pg"), true);
+        }
     }
 
     @Test

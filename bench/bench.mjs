@@ -1,0 +1,108 @@
+// Measures a running Even Cistern over HTTP: a bench of many lots, and the live answers.
+//   node bench/bench.mjs http://127.0.0.1:8484 [LOTS]
+// Prints medians and 99th percentiles in milliseconds, of whole requests as a page makes them, on loopback.
+import { randomUUID } from "node:crypto";
+
+const base = process.argv[2];
+const many = Number(process.argv[3] ?? 10_000);
+if (!base) {
+  console.error("usage: node bench/bench.mjs ADDRESS [LOTS]");
+  process.exit(2);
+}
+
+let cookie = "";
+async function send(method, path, body) {
+  const token = /XSRF-TOKEN=([^;]+)/.exec(cookie)?.[1];
+  const response = await fetch(base + path, {
+    method,
+    headers: { "Content-Type": "application/json", Cookie: cookie, ...(token ? { "X-XSRF-TOKEN": token } : {}) },
+    body: body === undefined ? undefined : typeof body === "string" ? body : JSON.stringify(body),
+  });
+  const set = response.headers.getSetCookie().find((c) => c.startsWith("XSRF-TOKEN="));
+  if (set) cookie = set.split(";")[0];
+  const text = await response.text();
+  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${text.slice(0, 300)}`);
+  return text;
+}
+const json = async (...a) => JSON.parse(await send(...a));
+
+async function measure(name, times, request) {
+  for (let i = 0; i < 30; i++) await request(i);
+  const taken = [];
+  for (let i = 0; i < times; i++) {
+    const start = performance.now();
+    await request(i);
+    taken.push(performance.now() - start);
+  }
+  taken.sort((a, b) => a - b);
+  const at = (share) => taken[Math.min(taken.length - 1, Math.floor(share * taken.length))].toFixed(1).padStart(8);
+  console.log(`${name.padEnd(44)} median ${at(0.5)}   p99 ${at(0.99)} ms`);
+}
+
+await send("GET", "/api/gardens");
+const typed = (text, unit) => ({ text, unit });
+const seed = await json("POST", "/api/gardens", {
+  name: "Long Reach Nursery",
+  timeZone: "Europe/London",
+  latitude: typed("52.4", "°"),
+  unitHabit: "metric",
+  hand: "spoons",
+});
+const pot = { shape: "round", top: typed("12", "cm"), base: typed("9", "cm"), height: typed("11", "cm") };
+await send("PUT", `/api/gardens/${seed.id}/lots`, {
+  id: randomUUID(),
+  name: "Seedling",
+  pots: typed("1", ""),
+  species: "streptocarpus",
+  pot,
+  mix: "peat_perlite",
+  placeId: seed.places[0].id,
+  waterId: seed.waters[0].id,
+  version: 0,
+});
+
+// the same garden under another name, its one lot many times over
+const file = JSON.parse(await send("GET", `/api/gardens/${seed.id}/file`));
+const garden = randomUUID();
+const today = new Date(file.lot[0].started_on);
+const species = ["streptocarpus", "hoya", "clivia", "olive", "heather"];
+file.garden.id = garden;
+file.act = [];
+file.change = [];
+file.lot = Array.from({ length: many }, (_, i) => ({
+  ...file.lot[0],
+  id: randomUUID(),
+  name: `Batch ${String(i).padStart(5, "0")} ${species[i % species.length]}`,
+  species: species[i % species.length],
+  place_id: file.place[i % file.place.length].id,
+  watered_before: new Date(today - (i % 12) * 86_400_000).toISOString().slice(0, 10),
+}));
+const begun = performance.now();
+await send("POST", "/api/garden-files", JSON.stringify(file));
+console.log(`garden file of ${many} lots brought in: ${((performance.now() - begun) / 1000).toFixed(1)} s`);
+
+const lots = `/api/gardens/${garden}/lots`;
+const pages = Math.max(1, Math.floor(many / 200));
+await measure("bench, a page of 200, anywhere", 400, (i) => send("GET", `${lots}?limit=200&offset=${(i % pages) * 200}`));
+await measure("bench, those due", 400, (i) => send("GET", `${lots}?limit=200&state=due&offset=${(i % 10) * 200}`));
+await measure("bench, thirsty", 400, () => send("GET", `${lots}?limit=200&state=thirsty`));
+await measure("bench, off its band", 400, () => send("GET", `${lots}?limit=200&state=over`));
+await measure("bench, searched by name", 400, (i) => send("GET", `${lots}?limit=200&find=batch 0${i % 100}`));
+await measure("bench, in one place", 400, () => send("GET", `${lots}?limit=200&place=${seed.places[1].id}`));
+await measure("today, with its most of 500 due", 30, () => send("GET", `/api/gardens/${garden}/today`));
+
+const g = await json("GET", `/api/gardens/${seed.id}`);
+const care = (i) => ({
+  species: "streptocarpus",
+  pot: { ...pot, top: typed(String(11 + (i % 40) / 10), "cm") },
+  mix: "peat_perlite",
+  place: g.places[0],
+  water: g.waters[0],
+  can: typed("5", "L"),
+  hand: "spoons",
+  today: g.today,
+  working: i % 2 === 0,
+});
+await measure("live answer for a pot", 1000, (i) => send("POST", "/api/live/care", care(i)));
+const label = (i) => ({ sentence: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`, form: "dry", answers: [] });
+await measure("live reading of a label", 1000, (i) => send("POST", "/api/live/label", label(i)));

@@ -1,0 +1,79 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import evencistern.testkit.PostgresSession;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The numbers that the guide prints are those the program gives. */
+class GuideTest {
+    private static final Pattern ASKED = Pattern.compile("<!-- (care|label|verdict) (\\{.*\\}) -->");
+    private static final Pattern SHOWN = Pattern.compile("^\\|.*\\*\\*([0-9.]+)\\*\\*.*<!-- ([a-zA-Z0-9.]+) -->$");
+    private static final TypeReference<Map<String, Object>> MAP = new TypeReference<>() {};
+
+    private final Api api = App.api();
+    private final JsonNode garden = api.freshGarden();
+
+    @Test
+    void everyNumberOfTheWorkedExamplesIsWhatTheProgramAnswers() throws IOException {
+        JsonNode answer = null;
+        int numbers = 0;
+        for (String line : Files.readAllLines(PostgresSession.root().resolve("docs/guide/examples.md"))) {
+            Matcher asked = ASKED.matcher(line);
+            Matcher shown = SHOWN.matcher(line);
+            if (asked.matches()) {
+                answer = ask(asked.group(1), JsonMapper.builder().build().readValue(asked.group(2), MAP));
+            } else if (shown.matches()) {
+                assertThat(answer).as("asked before " + line).isNotNull();
+                BigDecimal printed = new BigDecimal(shown.group(1));
+                JsonNode value = answer.at("/" + shown.group(2).replace('.', '/'));
+                // to the last place that is printed
+                assertThat(value.asDouble())
+                        .as(line)
+                        .isCloseTo(printed.doubleValue(), within(printed.ulp().doubleValue() / 2));
+                numbers++;
+            }
+        }
+        assertThat(numbers).isGreaterThanOrEqualTo(10);
+    }
+
+    private JsonNode ask(String what, Map<String, Object> with) {
+        if (what.equals("label")) {
+            return api.post("/api/live/label", with).ok();
+        }
+        Map<String, Object> body = Bodies.care(garden);
+        body.putAll(with);
+        if (what.equals("verdict")) {
+            Map<String, Object> meter = new HashMap<>(Map.of(
+                    "id",
+                    garden.path("meters").get(0).path("id").asString(),
+                    "name",
+                    "Pen",
+                    "phPlusMinus",
+                    0.1,
+                    "ecPlusMinus",
+                    5,
+                    "version",
+                    1,
+                    "retired",
+                    false));
+            meter.put("scale", with.get("meter"));
+            body.keySet().retainAll(java.util.Set.of("species", "pot", "mix", "water", "ec"));
+            body.put("meter", meter);
+            body.put("working", false);
+        }
+        return api.post("/api/live/" + what, body).ok();
+    }
+}
