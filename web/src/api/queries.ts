@@ -30,7 +30,7 @@ export type Look = { find?: string; place?: string; state?: LotState };
 export const LOT_STATES = ["all", "due", "thirsty", "over", "retired"] as const;
 export type LotState = (typeof LOT_STATES)[number];
 
-const PAGE = 200;
+const PAGE = 100;
 
 const lots = (garden: string, look: Look, offset: number, limit: number) =>
   call(api.GET("/api/gardens/{garden}/lots", { params: { path: { garden }, query: { ...look, offset, limit } } }));
@@ -51,7 +51,7 @@ export const benchQuery = (garden: string, look: Look) =>
     initialPageParam: 0,
     getNextPageParam: (_last, pages) => {
       const got = pages.reduce((n, p) => n + p.lots.length, 0);
-      return got < (pages[0]?.counts.looked ?? 0) && pages[pages.length - 1]!.lots.length > 0 ? got : undefined;
+      return got < (pages[0]?.counts?.looked ?? 0) && pages[pages.length - 1]!.lots.length > 0 ? got : undefined;
     },
     placeholderData: keepPreviousData,
   });

@@ -64,7 +64,7 @@ function useUndoLast(garden: string) {
 function FirstSteps({ garden }: { garden: string }) {
   const lots = useQuery(lotsQuery(garden)).data;
   const feeds = useQuery(feedsQuery(garden)).data;
-  if (!lots || !feeds || lots.counts.all + lots.counts.retired > 0) return null;
+  if (!lots || !feeds || lots.counts!.all + lots.counts!.retired > 0) return null;
   const params = { garden };
   return (
     <p role="note" className="border-b border-rule py-2">

@@ -28,7 +28,7 @@ function Beside() {
   const today = useQuery(gardenQuery(id)).data?.today;
   if (lots.isPending) return <Loading what="the bench" />;
   if (lots.isLoadingError) return <Trouble problem={lots.error} again={() => void lots.refetch()} />;
-  const more = lots.data.counts.looked - lots.data.lots.length;
+  const more = lots.data.counts!.looked - lots.data.lots.length;
   return (
     <SideList
       label="Lots"

@@ -28,7 +28,7 @@ export function BenchList() {
   if (!garden || !catalogue || pages.isPending) return <Loading what="the bench" />;
   if (pages.isLoadingError) return <Trouble problem={pages.error} again={() => void pages.refetch()} />;
   const lots = pages.data.pages.flatMap((p) => p.lots);
-  const counts = pages.data.pages[0]!.counts;
+  const counts = pages.data.pages[0]!.counts!;
   const add = () => void navigate({ to: "/g/$garden/bench/$lot", params: { garden: id, lot: `new-${newId()}` } });
   const set = (part: typeof look) => void navigate({ to: ".", search: (s) => ({ ...s, ...part }), replace: true });
   if (counts.all === 0 && counts.retired === 0) {

@@ -57,7 +57,7 @@ alter table lot
   add column retired_on date,
   add column retired_why text check (length(retired_why) <= 200),
   add constraint lot_split_from foreign key (garden_id, split_from) references lot;
-create index lot_named on lot (garden_id, name, id) where not retired;
+create index lot_in_place on lot (garden_id, place_id, name collate "C", id) where not retired;
 
 -- places a lot is to go to, each on its day
 create table lot_move (
@@ -141,6 +141,7 @@ create table journal_count (
 );
 
 alter table lot_state
+  add column retired boolean not null default false,
   add column ph_finding text,
   add column ec_finding text,
   add column feed_per_day double precision not null default 0 check (feed_per_day >= 0);

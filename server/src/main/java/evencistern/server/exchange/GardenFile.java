@@ -104,7 +104,8 @@ public class GardenFile {
             String reason = String.valueOf(e.getMostSpecificCause().getMessage());
             throw invalid(reason.lines().findFirst().orElse(""));
         }
-        store.listLots(garden).forEach(lot -> lots.rebuild(garden, lot));
+        lots.rebuild(garden, store.listLots(garden));
+        store.takeStock(garden);
         return garden.value();
     }
 

@@ -89,6 +89,13 @@ class GardenFileStore {
         }
     }
 
+    /** Tells the database what it holds now, so that the first questions after a large file are planned well. */
+    void takeStock(GardenId garden) {
+        if (exists(garden)) {
+            db.sql("analyze lot, lot_state, journal, act").update();
+        }
+    }
+
     List<UUID> listLots(GardenId garden) {
         return db.sql("select id from lot where garden_id = ? order by id")
                 .param(garden.value())

@@ -76,15 +76,28 @@ public class Gardens {
 
     /** The garden; refused as not found where there is none. */
     public GardenWire require(GardenId garden) {
-        return whole(store.findGarden(garden)
+        return whole(row(garden));
+    }
+
+    /** The garden's own date, for what needs no more of it. */
+    public LocalDate today(GardenId garden) {
+        return today(row(garden).settings());
+    }
+
+    private GardenStore.Row row(GardenId garden) {
+        return store.findGarden(garden)
                 .orElseThrow(() -> new FaultException(
-                        Fault.of(FaultCode.NOT_FOUND, "garden", garden.value().toString()))));
+                        Fault.of(FaultCode.NOT_FOUND, "garden", garden.value().toString())));
+    }
+
+    private LocalDate today(SettingsWire s) {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.of(s.timeZone()));
     }
 
     private GardenWire whole(GardenStore.Row row) {
         SettingsWire s = row.settings();
         GardenId garden = new GardenId(s.id());
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.of(s.timeZone()));
+        LocalDate today = today(s);
         List<VesselWire> cans = store.listVessels(garden);
         return new GardenWire(
                 s.id(),

@@ -120,72 +120,128 @@ class LotStore {
      * @param state all, due, thirsty, over, retired
      */
     record Looked(
-            String find, List<String> species, @Nullable UUID place, String state, LocalDate today) {}
-
-    private static final String LOOKED = """
-            l.garden_id = ? and l.retired = (? = 'retired')
-              and (? = '' or l.name ilike '%' || ? || '%' or p.name ilike '%' || ? || '%' or l.species = any (?))
-              and (cast(? as uuid) is null or l.place_id = ?)
-              and case ? when 'due' then s.due_on <= ?
-                         when 'thirsty' then s.next_water_on <= ?
-                         when 'over' then s.ph_finding in ('above', 'likely_above', 'below', 'likely_below')
-                                       or s.ec_finding in ('above', 'likely_above')
-                         else true end
-            """;
-
-    private static List<Object> params(GardenId garden, Looked l) {
-        String find = l.find().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_");
-        return new ArrayList<>(Arrays.asList(
-                garden.value(),
-                l.state(),
-                find,
-                find,
-                find,
-                l.species().toArray(String[]::new),
-                l.place(),
-                l.place(),
-                l.state(),
-                l.today(),
-                l.today()));
+            String find, List<String> species, @Nullable UUID place, String state, LocalDate today) {
+        Looked in(UUID onlyPlace) {
+            return new Looked(find, species, onlyPlace, state, today);
+        }
     }
 
-    /** A page of the bench, place by place. */
+    /** Which lots are looked at, as SQL with the values for its marks; only what is asked for is in it. */
+    private static final class Narrow {
+        private final StringBuilder sql = new StringBuilder("from lot l");
+        private final List<Object> values = new ArrayList<>();
+
+        Narrow(GardenId garden, Looked l) {
+            String state = switch (l.state()) {
+                case "due" -> "s.due_on <= ?";
+                case "thirsty" -> "s.next_water_on <= ?";
+                case "over" -> OVER_BAND;
+                default -> "";
+            };
+            if (!state.isEmpty()) {
+                sql.append(" join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id");
+            }
+            sql.append(" where");
+            and("l.garden_id = ?", garden.value());
+            sql.append(l.state().equals("retired") ? " and l.retired" : " and not l.retired");
+            if (!state.isEmpty()) {
+                sql.append(" and (").append(state).append(')');
+                if (state.contains("?")) {
+                    values.add(l.today());
+                }
+            }
+            UUID place = l.place();
+            if (place != null) {
+                sql.append(" and");
+                and("l.place_id = ?", place);
+            }
+            if (!l.find().isEmpty()) {
+                String find = l.find()
+                        .toLowerCase(Locale.ROOT)
+                        .replace("\\", "\\\\")
+                        .replace("%", "\\%")
+                        .replace("_", "\\_");
+                sql.append(" and");
+                and(
+                        "(lower(l.name) like ? or l.species = any (?) or l.place_id in"
+                                + " (select m.id from place m where m.garden_id = ? and lower(m.name) like ?))",
+                        "%" + find + "%",
+                        l.species().toArray(String[]::new),
+                        garden.value(),
+                        "%" + find + "%");
+            }
+        }
+
+        private void and(String condition, Object... marks) {
+            sql.append(' ').append(condition);
+            values.addAll(List.of(marks));
+        }
+    }
+
+    private static final String OVER_BAND = "s.ph_finding in ('above', 'likely_above', 'below', 'likely_below')"
+            + " or s.ec_finding in ('above', 'likely_above')";
+
+    /**
+     * How many of the lots looked at stand in one place.
+     *
+     * @param found which they are, by name, where a name was looked for: a second search would cost as much as the first
+     */
+    record InPlace(UUID place, int lots, List<UUID> found) {}
+
+    /** The places of the lots looked at, by name, with how many stand there. */
+    List<InPlace> countByPlace(GardenId garden, Looked looked) {
+        Narrow narrow = new Narrow(garden, looked);
+        String found = looked.find().isEmpty() ? "null::uuid[]" : "array_agg(l.id order by l.name collate \"C\", l.id)";
+        List<Object> values = new ArrayList<>(narrow.values);
+        values.add(garden.value());
+        return db.sql("select c.place_id, c.lots, c.found from (select l.place_id, count(*) as lots, " + found
+                        + " as found " + narrow.sql + " group by l.place_id) c"
+                        + " join place p on p.id = c.place_id where p.garden_id = ?"
+                        + " order by p.name collate \"C\", p.id")
+                .params(values)
+                .query((r, n) -> new InPlace(
+                        r.getObject("place_id", UUID.class),
+                        r.getInt("lots"),
+                        r.getArray("found") == null
+                                ? List.of()
+                                : List.of((UUID[]) r.getArray("found").getArray())))
+                .list();
+    }
+
+    /** The lots of a place by name, in the order of an index: first which they are, then all of those. */
     List<Standing> listLots(GardenId garden, Looked looked, int offset, int limit) {
-        List<Object> params = params(garden, looked);
-        params.add(offset);
-        params.add(limit);
-        return db.sql(LOTS + " where " + LOOKED + " order by p.name, p.id, l.name, l.id offset ? limit ?")
-                .params(params)
+        Narrow narrow = new Narrow(garden, looked);
+        List<UUID> ids = db.sql("select l.id " + narrow.sql + BY_NAME + "offset ? limit ?")
+                .params(Stream.concat(narrow.values.stream(), Stream.of(offset, limit))
+                        .toList())
+                .query(UUID.class)
+                .list();
+        return listLots(garden, ids);
+    }
+
+    /** These lots, by name. */
+    List<Standing> listLots(GardenId garden, List<UUID> ids) {
+        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?)" + BY_NAME)
+                .params(garden.value(), ids.toArray(UUID[]::new))
                 .query(LotStore::standing)
                 .list();
     }
 
-    /** How many lots are looked at, and how many there are of each state. */
-    Lots.Counts countLots(GardenId garden, Looked looked) {
+    private static final String BY_NAME = " order by l.name collate \"C\", l.id ";
+
+    /** How many lots there are of each state. */
+    Lots.Counts countLots(GardenId garden, LocalDate today) {
         return db.sql("""
-                        select count(*) filter (where not l.retired) as all_lots,
-                               count(*) filter (where not l.retired and s.due_on <= ?) as due,
-                               count(*) filter (where not l.retired and s.next_water_on <= ?) as thirsty,
-                               count(*) filter (where not l.retired
-                                 and (s.ph_finding in ('above', 'likely_above', 'below', 'likely_below')
-                                      or s.ec_finding in ('above', 'likely_above'))) as over_band,
-                               count(*) filter (where l.retired) as retired,
-                               count(*) filter (where
-                        """ + LOOKED + """
-                               ) as looked
-                        from lot l
-                        join place p on p.garden_id = l.garden_id and p.id = l.place_id
-                        join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
-                        where l.garden_id = ?
-                        """)
-                .params(Stream.of(
-                                Stream.<Object>of(looked.today(), looked.today()),
-                                params(garden, looked).stream(),
-                                Stream.<Object>of(garden.value()))
-                        .flatMap(x -> x)
-                        .toList())
+                        select count(*) filter (where not retired) as all_lots,
+                               count(*) filter (where not retired and due_on <= ?) as due,
+                               count(*) filter (where not retired and next_water_on <= ?) as thirsty,
+                               count(*) filter (where not retired and (%s)) as over_band,
+                               count(*) filter (where retired) as retired
+                        from lot_state s where garden_id = ?
+                        """.formatted(OVER_BAND))
+                .params(today, today, garden.value())
                 .query((r, n) -> new Lots.Counts(
-                        r.getInt("looked"),
+                        0,
                         r.getInt("all_lots"),
                         r.getInt("due"),
                         r.getInt("thirsty"),
@@ -393,8 +449,9 @@ class LotStore {
                         insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
-                                               feed_per_day)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                                               feed_per_day, retired)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                (select retired from lot where garden_id = ? and id = ?))
                         on conflict (garden_id, lot_id) do update set
                           last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
                           water_item = excluded.water_item, feed_item = excluded.feed_item,
@@ -402,7 +459,8 @@ class LotStore {
                           next_feed_on = excluded.next_feed_on, feed_binding = excluded.feed_binding,
                           feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
                           due_on = excluded.due_on, ph_finding = excluded.ph_finding,
-                          ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day
+                          ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
+                          retired = excluded.retired
                         """)
                 .params(Arrays.asList(
                         garden.value(),
@@ -420,7 +478,9 @@ class LotStore {
                         s.dueOn(),
                         s.phFinding(),
                         s.ecFinding(),
-                        s.feedPerDay()))
+                        s.feedPerDay(),
+                        garden.value(),
+                        lot))
                 .update();
     }
 }

@@ -25,10 +25,13 @@ import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -62,10 +65,14 @@ public class Lots {
      * @param looked of those looked at
      * @param overBand those whose last reading is off its band
      */
-    public record Counts(int looked, int all, int due, int thirsty, int overBand, int retired) {}
+    public record Counts(int looked, int all, int due, int thirsty, int overBand, int retired) {
+        private Counts looked(int number) {
+            return new Counts(number, all, due, thirsty, overBand, retired);
+        }
+    }
 
-    /** A page of lots, place by place, and how many there are. */
-    public record Page(List<LotWire> lots, Counts counts) {}
+    /** A page of lots, place by place; the first page also says how many there are. */
+    public record Page(List<LotWire> lots, @Nullable Counts counts) {}
 
     /** What of the bench is looked at: part of a name, a place, a state, or all of it. */
     public record Look(String find, @Nullable UUID place, State state) {
@@ -84,15 +91,26 @@ public class Lots {
     }
 
     public Page list(GardenId garden, Look look, int offset, int limit) {
-        LocalDate today = gardens.require(garden).today();
+        LocalDate today = gardens.today(garden);
         String find = look.find().strip();
         LotStore.Looked looked = new LotStore.Looked(
                 find, SpeciesGuide.named(find), look.place(), look.state().name(), today);
-        return new Page(
-                store.listLots(garden, looked, Math.max(0, offset), Math.min(Math.max(limit, 1), MOST)).stream()
-                        .map(s -> wire(s, today))
-                        .toList(),
-                store.countLots(garden, looked));
+        List<LotStore.InPlace> places = store.countByPlace(garden, looked);
+        List<LotWire> page = new ArrayList<>();
+        int skip = Math.max(0, offset);
+        int room = Math.min(Math.max(limit, 1), MOST);
+        for (LotStore.InPlace place : places) {
+            if (skip < place.lots() && page.size() < room) {
+                int left = room - page.size();
+                List<Standing> here = find.isEmpty()
+                        ? store.listLots(garden, looked.in(place.place()), skip, left)
+                        : store.listLots(garden, place.found().subList(skip, Math.min(place.lots(), skip + left)));
+                here.forEach(s -> page.add(wire(s, today)));
+            }
+            skip = Math.max(0, skip - place.lots());
+        }
+        int number = places.stream().mapToInt(LotStore.InPlace::lots).sum();
+        return new Page(page, offset > 0 ? null : store.countLots(garden, today).looked(number));
     }
 
     private static LotWire wire(Standing s, LocalDate today) {
@@ -187,7 +205,7 @@ public class Lots {
                             new Fault(FaultCode.IN_USE, changed.kind(), first, Integer.toString(resting.size()), ""));
                 }
                 if (!changed.kind().equals("water")) {
-                    resting.forEach(lot -> rebuild(garden, lot));
+                    rebuild(garden, resting);
                 }
             }
             default -> {
@@ -230,7 +248,17 @@ public class Lots {
 
     /** Works a lot's state out from its journal and keeps it; called in the transaction of every change to it. */
     public void rebuild(GardenId garden, UUID id) {
+        rebuild(garden, List.of(id));
+    }
+
+    /** The same for many lots. */
+    public void rebuild(GardenId garden, List<UUID> ids) {
         GardenWire g = gardens.require(garden);
+        Map<UUID, FeedWire> shelf = feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f));
+        ids.forEach(id -> rebuild(garden, g, shelf, id));
+    }
+
+    private void rebuild(GardenId garden, GardenWire g, Map<UUID, FeedWire> shelf, UUID id) {
         Lot lot = store.findLot(garden, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString())));
         Optional<LotStore.Event> watered = store.findLast(garden, id, WATERED);
@@ -239,7 +267,7 @@ public class Lots {
         Optional<LocalDate> wateredOn = later(watered.map(e -> dateOf(e.at(), zone)), lot.wateredBefore());
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
         UUID feedId = lot.feedId();
-        FeedWire feed = feedId == null ? null : feeds.require(garden, feedId);
+        FeedWire feed = feedId == null ? null : shelf.get(feedId);
         Situation situation = situation(g, lot, feed, wateredOn, fedOn);
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed();
