@@ -17,12 +17,14 @@ export const plain = (value: number) => String(Number(value.toPrecision(4))).rep
 /** Shows stored quantities in the units a person thinks in, by the factors that the server hands out. */
 export class Shown {
   private readonly factors: Map<string, number>;
+  private readonly fahrenheit: { factor: number; offset: number };
 
   constructor(
     units: Units,
     readonly habit: Habit,
   ) {
     this.factors = new Map(units.map((u) => [u.symbol, u.factor]));
+    this.fahrenheit = units.find((u) => u.symbol === "°F") ?? { factor: 1, offset: 0 };
   }
 
   private as(canonical: number, unit: string, significant = 2): string {
@@ -52,6 +54,16 @@ export class Shown {
 
   centimetres(cm: number): string {
     return this.as(cm / 100, this.habit === "us" ? "in" : "cm");
+  }
+
+  /** A temperature in the unit of {@link degree}; a form needs it to a tenth, so that saving it unchanged changes nothing. */
+  celsius(c: number, tenths = false): string {
+    const shown = this.habit === "metric" ? c : c / this.fahrenheit.factor - this.fahrenheit.offset;
+    return plain(tenths || this.habit === "metric" ? Math.round(shown * 10) / 10 : Math.round(shown));
+  }
+
+  get degree(): string {
+    return this.habit === "us" ? "°F" : "°C";
   }
 
   product(amount: number, measure: string): string {

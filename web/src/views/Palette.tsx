@@ -18,13 +18,13 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
   const feeds = useQuery(feedsQuery(garden)).data ?? [];
   const sought = find.toLowerCase();
   const named = (name: string) => name.toLowerCase().includes(sought);
-  const groups = [
-    {
-      heading: "Pages and commands",
-      items: orders
-        .filter((o) => named(o.label))
-        .map((o) => ({ value: `order ${o.label}`, label: o.label, hint: o.key, run: o.run })),
-    },
+  const commands = {
+    heading: "Pages and commands",
+    items: orders
+      .filter((o) => named(o.label))
+      .map((o) => ({ value: `order ${o.label}`, label: o.label, hint: o.key, run: o.run })),
+  };
+  const things = [
     {
       heading: "Lots",
       items: lots.slice(0, MOST_LOTS).map((l) => ({
@@ -45,7 +45,9 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
           run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden, feed: f.id } }),
         })),
     },
-  ].filter((g) => g.items.length > 0);
+  ];
+  // once something is typed it is most often the name of a thing, and Enter must not fall on a command
+  const groups = (find ? [...things, commands] : [commands, ...things]).filter((g) => g.items.length > 0);
   const all = groups.flatMap((g) => g.items);
   const at = all.some((i) => i.value === chosen) ? chosen : (all[0]?.value ?? "");
   return (

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { api, edit, type Garden, type Place, type PlaceInput, type Typed } from "../../api";
 import { words } from "../../text";
-import { plain } from "../../text/numbers";
+import { plain, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { List, ThingForm } from "./things";
 
@@ -9,7 +9,7 @@ const PRESETS = ["north_window", "south_window", "lamp_shelf", "glasshouse", "tu
 type Preset = (typeof PRESETS)[number];
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
-export function Places({ garden, find }: { garden: Garden; find: string }) {
+export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (
     <List
       title="Places"
@@ -20,8 +20,8 @@ export function Places({ garden, find }: { garden: Garden; find: string }) {
         <>
           {p.name}
           <span className="note fig block">
-            {plain(p.lows[0] ?? 0)}–{plain(p.highs[0] ?? 0)} °C in January, {plain(p.lows[6] ?? 0)}–
-            {plain(p.highs[6] ?? 0)} in July
+            {shown.celsius(p.lows[0] ?? 0)}–{shown.celsius(p.highs[0] ?? 0)} {shown.degree} in January,{" "}
+            {shown.celsius(p.lows[6] ?? 0)}–{shown.celsius(p.highs[6] ?? 0)} in July
           </span>
           <span className="note block">
             {plain(p.lightShare * 100)} % of the light outdoors
@@ -31,7 +31,11 @@ export function Places({ garden, find }: { garden: Garden; find: string }) {
         </>
       )}
       form={(p, id, close) =>
-        p ? <PlaceForm garden={garden} place={p} close={close} /> : <NewPlace garden={garden} id={id} close={close} />
+        p ? (
+          <PlaceForm garden={garden} place={p} shown={shown} close={close} />
+        ) : (
+          <NewPlace garden={garden} id={id} close={close} />
+        )
       }
     />
   );
@@ -76,14 +80,14 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
   );
 }
 
-function inputOf(p: Place): PlaceInput {
+function inputOf(p: Place, shown: Shown): PlaceInput {
   const typed = (v: number | undefined, unit: string): Typed => ({ text: v === undefined ? "" : plain(v), unit });
   return {
     id: p.id,
     name: p.name,
     kind: p.kind,
-    lows: p.lows.map((t) => typed(t, "°C")),
-    highs: p.highs.map((t) => typed(t, "°C")),
+    lows: p.lows.map((t) => ({ text: shown.celsius(t, true), unit: shown.degree })),
+    highs: p.highs.map((t) => ({ text: shown.celsius(t, true), unit: shown.degree })),
     humidity: typed(p.humidity, "%"),
     lightShare: typed(p.lightShare * 100, "%"),
     lampHours: typed(p.lampHours, "h"),
@@ -94,8 +98,8 @@ function inputOf(p: Place): PlaceInput {
   };
 }
 
-function PlaceForm({ garden, place, close }: { garden: Garden; place: Place; close: () => void }) {
-  const [input, setInput] = useState<PlaceInput>(() => inputOf(place));
+function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Place; shown: Shown; close: () => void }) {
+  const [input, setInput] = useState<PlaceInput>(() => inputOf(place, shown));
   const set = (part: Partial<PlaceInput>) => setInput((i) => ({ ...i, ...part }));
   const month = (list: "lows" | "highs", m: number, text: string) =>
     set({ [list]: input[list].map((t, i) => (i === m ? { ...t, text } : t)) });
@@ -107,7 +111,7 @@ function PlaceForm({ garden, place, close }: { garden: Garden; place: Place; clo
       send={(body: PlaceInput) =>
         edit(api.PUT("/api/gardens/{garden}/places", { params: { path: { garden: garden.id } }, body }))
       }
-      inputOf={(p: Place) => inputOf(p) as unknown as Record<string, unknown>}
+      inputOf={(p: Place) => inputOf(p, shown) as unknown as Record<string, unknown>}
       close={close}
     >
       {(faults) => {
@@ -136,7 +140,7 @@ function PlaceForm({ garden, place, close }: { garden: Garden; place: Place; clo
             <table className="mb-1 text-sm">
               <thead>
                 <tr className="note">
-                  <th className="text-left font-semibold">°C</th>
+                  <th className="text-left font-semibold">{shown.degree}</th>
                   <th className="text-left font-semibold">night</th>
                   <th className="text-left font-semibold">day</th>
                 </tr>

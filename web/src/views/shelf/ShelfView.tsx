@@ -35,7 +35,7 @@ export function ShelfView() {
         <Vessels garden={garden} shown={shown} find={find} />
         <Waters garden={garden} find={find} />
         <Meters garden={garden} catalogue={catalogue} find={find} />
-        <Places garden={garden} find={find} />
+        <Places garden={garden} shown={shown} find={find} />
       </div>
       {!find && (
         <section aria-label="Recipes" className="max-w-3xl">
