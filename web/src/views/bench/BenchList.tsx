@@ -2,6 +2,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { flushSync } from "react-dom";
 import { newId, type Catalogue, type Garden, type Lot } from "../../api";
 import { benchQuery, catalogueQuery, gardenQuery, LOT_STATES, type LotState, useGardenId } from "../../api/queries";
 import { PotMark } from "../../parts/PotMark";
@@ -153,6 +154,30 @@ export function BenchList() {
   );
 }
 
+function PlaceName({ garden, lot }: { garden: Garden; lot: Lot }) {
+  return (
+    <h2 className="border-b-2 border-rule-strong pt-3 pb-0.5 text-lg">
+      {garden.places.find((p) => p.id === lot.placeId)?.name}
+    </h2>
+  );
+}
+
+/** Whether the page is being made ready for paper, which wants every row and not only those in sight. */
+function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const before = () => flushSync(() => setPrinting(true));
+    const after = () => setPrinting(false);
+    window.addEventListener("beforeprint", before);
+    window.addEventListener("afterprint", after);
+    return () => {
+      window.removeEventListener("beforeprint", before);
+      window.removeEventListener("afterprint", after);
+    };
+  }, []);
+  return printing;
+}
+
 /** Only the rows in sight are drawn, however many there are. */
 function Rows({
   lots,
@@ -179,16 +204,28 @@ function Rows({
     scrollMargin: top,
     getItemKey: (i) => lots[i]!.id,
   });
+  const printing = usePrinting();
   const items = rows.getVirtualItems();
   const last = items[items.length - 1]?.index ?? 0;
   useEffect(() => {
     if (last >= lots.length - 20) more();
   }, [last, lots.length, more]);
+  if (printing) {
+    return (
+      <div role="list" aria-label="Lots">
+        {lots.map((lot, i) => (
+          <div key={lot.id} role="listitem" className="break-inside-avoid">
+            {(i === 0 || lots[i - 1]!.placeId !== lot.placeId) && <PlaceName garden={garden} lot={lot} />}
+            <Row lot={lot} garden={garden} catalogue={catalogue} chosen={false} choose={() => undefined} />
+          </div>
+        ))}
+      </div>
+    );
+  }
   return (
     <div ref={list} role="list" aria-label="Lots" className="relative" style={{ height: rows.getTotalSize() }}>
       {items.map((v) => {
         const lot = lots[v.index]!;
-        const place = garden.places.find((p) => p.id === lot.placeId);
         const first = v.index === 0 || lots[v.index - 1]!.placeId !== lot.placeId;
         return (
           <div
@@ -199,7 +236,7 @@ function Rows({
             className="absolute inset-x-0 top-0"
             style={{ transform: `translateY(${v.start - top}px)` }}
           >
-            {first && <h2 className="border-b-2 border-rule-strong pt-3 pb-0.5 text-lg">{place?.name}</h2>}
+            {first && <PlaceName garden={garden} lot={lot} />}
             <Row
               lot={lot}
               garden={garden}

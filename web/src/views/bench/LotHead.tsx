@@ -26,7 +26,7 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
       {lot.retired ? (
         <p className="stamp mt-2 px-3 py-1">
           <span className="bg-ground px-1">
-            ▲ Off the bench since {lot.retiredOn && day(lot.retiredOn)}
+            ▲ Off the bench{lot.retiredOn && ` since ${day(lot.retiredOn)}`}
             {lot.retiredWhy && `: ${lot.retiredWhy}`}. To bring it back, undo that in{" "}
             <Link to="/g/$garden/garden" params={{ garden: garden.id }} search={{ part: "done" }}>
               what was done

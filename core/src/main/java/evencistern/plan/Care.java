@@ -162,10 +162,9 @@ public record Care(
         double place = appetite.placeInRange();
         double label = rate.min() + place * (rate.max() - rate.min());
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
-        double scale;
+        double scale = Supply.scale(rate, pot);
         if (rate instanceof Rate.PerPotWidth perWidth) {
             double width = pot.shape().labelWidthM();
-            scale = width / perWidth.widthM();
             working.step(
                     "feed.strewn_width",
                     "amount = label·width/width(label)",
@@ -176,7 +175,6 @@ public record Care(
                     typed("width", width * 100, Unit.CENTIMETRE, "pot.top"),
                     typed("width(label)", perWidth.widthM() * 100, Unit.CENTIMETRE, "feed.label"));
         } else {
-            scale = pot.mixLitres();
             working.step(
                     "feed.strewn_mix",
                     "amount = label·V",

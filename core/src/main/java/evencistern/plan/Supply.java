@@ -51,13 +51,14 @@ public final class Supply {
                     Working.off());
             return dose.perLitre() * plan.need().fullPour(Working.off());
         }
-        return strewn(feed.rate(), s.species().appetite().placeInRange(), s.pot());
+        Rate strewn = feed.rate();
+        double label = strewn.min() + s.species().appetite().placeInRange() * (strewn.max() - strewn.min());
+        return label * scale(strewn, s.pot());
     }
 
-    /** Product strewn on one pot, before any rounding, in the label's measure. */
-    static double strewn(Rate rate, double placeInRange, Pot pot) {
-        double scale = rate instanceof Rate.PerPotWidth w ? pot.shape().labelWidthM() / w.widthM() : pot.mixLitres();
-        return (rate.min() + placeInRange * (rate.max() - rate.min())) * scale;
+    /** By how much a strewn label's amount is taken for one pot: widths of the label's pot, or litres of mix. */
+    static double scale(Rate rate, Pot pot) {
+        return rate instanceof Rate.PerPotWidth w ? pot.shape().labelWidthM() / w.widthM() : pot.mixLitres();
     }
 
     /**

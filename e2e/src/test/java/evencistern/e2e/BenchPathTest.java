@@ -298,10 +298,17 @@ class BenchPathTest {
     }
 
     @Test
-    void onPaperThereAreNoButtonsToPress() {
+    void onPaperThereIsEveryRowAndNoButtonToPress() {
         addLot("Larch");
+        for (int i = 0; i < 35; i++) {
+            addLot("Seedling " + i);
+        }
         page.navigate(home + "/bench");
         assertThat(page.getByText("Larch")).isVisible();
+        int inSight = lots().getByRole(AriaRole.LISTITEM).count();
+        assertThat(inSight).isLessThan(36);
+        page.evaluate("() => window.dispatchEvent(new Event('beforeprint'))");
+        assertThat(lots().getByRole(AriaRole.LISTITEM)).hasCount(36);
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         assertThat(page.getByText("Larch")).isVisible();
         assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();
