@@ -45,16 +45,17 @@ function blank(id: string): FeedInput {
 }
 
 function inputOf(f: Feed): FeedInput {
-  const number = (v: number | undefined, unit: string) => ({ text: v === undefined ? "" : String(v), unit });
+  const number = (field: "n" | "p2o5" | "k2o" | "density" | "ecFactor", unit: string) =>
+    f.typed?.[field] ?? { text: f[field] === undefined ? "" : String(f[field]), unit };
   return {
     id: f.id,
     name: f.name,
-    n: number(f.n, "%"),
-    p2o5: number(f.p2o5, "%"),
-    k2o: number(f.k2o, "%"),
+    n: number("n", "%"),
+    p2o5: number("p2o5", "%"),
+    k2o: number("k2o", "%"),
     form: f.form,
-    density: number(f.density, "kg/L"),
-    ecFactor: number(f.ecFactor, "mS/cm"),
+    density: number("density", "kg/L"),
+    ecFactor: number("ecFactor", "mS/cm"),
     label: f.label,
     answers: f.answers,
     wordsSeen: f.wordsSeen,

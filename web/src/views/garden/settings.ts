@@ -1,12 +1,11 @@
 import { api, edit, type Garden, type SettingsInput } from "../../api";
-import { plain } from "../../text/numbers";
 
 /** The settings of a garden as its form holds them. */
 export function settingsOf(g: Garden): SettingsInput {
   return {
     name: g.name,
     timeZone: g.timeZone,
-    latitude: { text: plain(g.latitude), unit: "°" },
+    latitude: g.latitudeTyped,
     unitHabit: g.unitHabit,
     hand: g.hand,
     spoons: g.spoons,

@@ -27,6 +27,12 @@ export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue:
 }
 
 const UNSAID = "unsaid";
+const USUAL = { phPlusMinus: { text: "0.1", unit: "pH" }, ecPlusMinus: { text: "5", unit: "%" } };
+
+/** A meter's ± as it was typed. */
+function typedOf(meter: Meter | undefined, field: keyof typeof USUAL): Typed {
+  return meter ? (meter.typed?.[field] ?? { text: plain(meter[field]), unit: USUAL[field].unit }) : USUAL[field];
+}
 
 function MeterForm({
   garden,
@@ -43,8 +49,8 @@ function MeterForm({
 }) {
   const [name, setName] = useState(meter?.name ?? "");
   const [scale, setScale] = useState(meter?.scale ?? UNSAID);
-  const [ph, setPh] = useState<Typed>({ text: plain(meter?.phPlusMinus ?? 0.1), unit: "pH" });
-  const [ec, setEc] = useState<Typed>({ text: plain(meter?.ecPlusMinus ?? 5), unit: "%" });
+  const [ph, setPh] = useState<Typed>(typedOf(meter, "phPlusMinus"));
+  const [ec, setEc] = useState<Typed>(typedOf(meter, "ecPlusMinus"));
   return (
     <ThingForm
       garden={garden}
@@ -63,8 +69,8 @@ function MeterForm({
       inputOf={(m: Meter) => ({
         name: m.name,
         scale: m.scale,
-        phPlusMinus: { text: plain(m.phPlusMinus), unit: "pH" },
-        ecPlusMinus: { text: plain(m.ecPlusMinus), unit: "%" },
+        phPlusMinus: typedOf(m, "phPlusMinus"),
+        ecPlusMinus: typedOf(m, "ecPlusMinus"),
       })}
       close={close}
     >

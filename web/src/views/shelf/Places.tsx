@@ -81,17 +81,20 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
 }
 
 function inputOf(p: Place, shown: Shown): PlaceInput {
-  const typed = (v: number | undefined, unit: string): Typed => ({ text: v === undefined ? "" : plain(v), unit });
+  const typed = (field: string, v: number | undefined, unit: string): Typed =>
+    p.typed?.[field] ?? { text: v === undefined ? "" : plain(v), unit };
+  const degrees = (field: string, c: number): Typed =>
+    p.typed?.[field] ?? { text: shown.celsius(c, true), unit: shown.degree };
   return {
     id: p.id,
     name: p.name,
     kind: p.kind,
-    lows: p.lows.map((t) => ({ text: shown.celsius(t, true), unit: shown.degree })),
-    highs: p.highs.map((t) => ({ text: shown.celsius(t, true), unit: shown.degree })),
-    humidity: typed(p.humidity, "%"),
-    lightShare: typed(p.lightShare * 100, "%"),
-    lampHours: typed(p.lampHours, "h"),
-    lampPpfd: typed(p.lampPpfd, ""),
+    lows: p.lows.map((t, m) => degrees(`low.${m + 1}`, t)),
+    highs: p.highs.map((t, m) => degrees(`high.${m + 1}`, t)),
+    humidity: typed("humidity", p.humidity, "%"),
+    lightShare: typed("lightShare", p.lightShare * 100, "%"),
+    lampHours: typed("lampHours", p.lampHours, "h"),
+    lampPpfd: typed("lampPpfd", p.lampPpfd, ""),
     firstFrost: p.firstFrost,
     lastFrost: p.lastFrost,
     version: p.version,
@@ -140,7 +143,7 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
             <table className="mb-1 text-sm">
               <thead>
                 <tr className="note">
-                  <th className="text-left font-semibold">{shown.degree}</th>
+                  <th className="text-left font-semibold">{input.lows[0]?.unit}</th>
                   <th className="text-left font-semibold">night</th>
                   <th className="text-left font-semibold">day</th>
                 </tr>

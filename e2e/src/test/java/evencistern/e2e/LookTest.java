@@ -71,19 +71,33 @@ class LookTest {
                 assertThat(page.getByText("Fetching")).hasCount(0);
                 assertThat(page.getByText("Working it out")).hasCount(0);
                 assertThat(page.locator("main")).not().isEmpty();
-                var found = new AxeBuilder(page)
-                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
-                        .analyze()
-                        .getViolations();
-                assertThat(found)
-                        .as(view)
-                        .extracting(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
-                        .isEmpty();
+                assertThat(faultsOf(page)).as(view).isEmpty();
                 Object wider = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
                 assertThat((Integer) wider).as(view + " is wider than the page").isLessThanOrEqualTo(0);
             }
+            page.navigate(home + "/bench/" + lot);
+            for (String panel : List.of("Move", "Fresh mix", "Lose some")) {
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(panel))
+                        .click();
+                assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+                assertThat(faultsOf(page)).as(panel).isEmpty();
+                page.keyboard().press("Escape");
+            }
+            page.keyboard().press("Control+k");
+            assertThat(page.getByRole(AriaRole.OPTION).first()).isVisible();
+            assertThat(faultsOf(page)).as("the finder").isEmpty();
             assertThat(opened.complaints()).isEmpty();
         }
+    }
+
+    private static List<String> faultsOf(Page page) {
+        return new AxeBuilder(page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                        .analyze()
+                        .getViolations()
+                        .stream()
+                        .map(v -> v.getId() + ": " + v.getNodes().get(0).getHtml())
+                        .toList();
     }
 
     @ParameterizedTest

@@ -1,19 +1,26 @@
 -- A tool one can live in: every edit is kept and can be put back, things are retired and never removed.
 
-alter table garden add column spoons text[] not null default '{tablespoon,teaspoon,half,quarter,eighth}';
+alter table garden
+  add column latitude_typed text not null default '',
+  add column spoons text[] not null default '{tablespoon,teaspoon,half,quarter,eighth}';
 
 alter table place
+  add column typed text[] not null default '{}',
   add column version integer not null default 1 check (version > 0),
   add column retired boolean not null default false;
 alter table water
   add column ec_typed text not null default '',
   add column ph_typed text not null default '',
   add column retired boolean not null default false;
-alter table meter add column retired boolean not null default false;
+alter table meter
+  add column typed text[] not null default '{}',
+  add column retired boolean not null default false;
 alter table vessel
   add column litres_typed text not null default '',
   add column retired boolean not null default false;
-alter table feed add column retired boolean not null default false;
+alter table feed
+  add column typed text[] not null default '{}',
+  add column retired boolean not null default false;
 
 -- what there is of a feed or of a mix, as counted on a day
 create table stock (

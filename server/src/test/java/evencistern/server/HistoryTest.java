@@ -110,6 +110,8 @@ class HistoryTest {
                 "version", 1));
         String act = act(api.put(home + "/settings", settings));
         assertThat(api.get(home).ok().path("spoons").size()).isEqualTo(2);
+        assertThat(api.get(home).ok().path("latitudeTyped").path("text").asString())
+                .isEqualTo("40.7");
         undo(act).ok();
         assertThat(api.get(home).ok().path("unitHabit").asString()).isEqualTo("metric");
         assertThat(api.get(home).ok().path("spoons").size()).isEqualTo(5);
@@ -167,7 +169,9 @@ class HistoryTest {
                 "humidity", Bodies.typed("25", "%"),
                 "lightShare", Bodies.typed("90", "%"),
                 "version", 1));
-        api.put(home + "/places", hot).ok();
+        JsonNode changed = Bodies.place(api.put(home + "/places", hot).ok(), "indoors");
+        assertThat(changed.path("lows").get(0).asDouble()).isCloseTo(25, within(1e-9));
+        assertThat(changed.path("typed").path("low.1").path("text").asString()).isEqualTo("77 °F");
         assertThat(lot(lot).path("state").path("waterGapDays").asInt()).isLessThan(gap);
         hot.put("version", 2);
         hot.put("firstFrost", "10-45");

@@ -130,6 +130,14 @@ class PathTest {
         JsonNode lot = api.put(home + "/lots", input).ok();
         assertThat(lot.path("pot").path("top").path("text").asString()).isEqualTo("4¾ in");
         assertThat(lot.path("pot").path("base").path("text").asString()).isEqualTo("9,5");
+        Map<String, Object> feed = Bodies.feed();
+        feed.put("n", Bodies.typed("9,5", "%"));
+        feed.put("density", Bodies.typed("1½", "kg/L"));
+        JsonNode kept = api.put(home + "/feeds", feed).ok();
+        assertThat(kept.path("n").asDouble()).isCloseTo(9.5, within(1e-9));
+        assertThat(kept.path("typed").path("n").path("text").asString()).isEqualTo("9,5");
+        assertThat(kept.path("typed").path("density").path("text").asString()).isEqualTo("1½");
+        assertThat(kept.path("typed").has("ecFactor")).isFalse();
         Map<String, Object> ask = Bodies.care(garden);
         ask.put("pot", lot.path("pot"));
         double litres = api.post("/api/live/care", ask)

@@ -2,7 +2,10 @@ package evencistern.server.feed;
 
 import evencistern.fault.Faults;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -49,10 +52,22 @@ public record FeedInput(
                 label,
                 answers,
                 wordsSeen,
+                typed(),
                 version,
                 false);
         faults.attempt(feed::toFeed);
         faults.throwIfAny();
         return feed;
+    }
+
+    private Map<String, Typed> typed() {
+        Map<String, Typed> fields = new HashMap<>(Map.of("n", n, "p2o5", p2o5, "k2o", k2o));
+        if (density != null) {
+            fields.put("density", density);
+        }
+        if (ecFactor != null) {
+            fields.put("ecFactor", ecFactor);
+        }
+        return TypedFields.filled(fields);
     }
 }

@@ -2,6 +2,7 @@ package evencistern.server.feed;
 
 import evencistern.label.Question;
 import evencistern.server.GardenId;
+import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
@@ -15,7 +16,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class FeedStore {
     private static final String COLUMNS =
-            "id, name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen, version, retired";
+            "id, name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen, typed, version,"
+                    + " retired";
 
     private final JdbcClient db;
 
@@ -38,6 +40,7 @@ class FeedStore {
                         .map(FeedStore::answer)
                         .toList(),
                 r.getBoolean("words_seen"),
+                TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
@@ -69,8 +72,8 @@ class FeedStore {
     void insertFeed(GardenId garden, FeedWire f) {
         db.sql("""
                         insert into feed (name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen,
-                                          retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                          typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, f)).update();
     }
 
@@ -80,7 +83,8 @@ class FeedStore {
         values.add(f.version());
         return db.sql("""
                                 update feed set name = ?, n = ?, p2o5 = ?, k2o = ?, form = ?, density = ?,
-                                                ec_factor = ?, label = ?, answers = ?, words_seen = ?, retired = ?,
+                                                ec_factor = ?, label = ?, answers = ?, words_seen = ?, typed = ?,
+                                                retired = ?,
                                                 version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
@@ -98,6 +102,7 @@ class FeedStore {
                 f.label(),
                 stored(f.answers()),
                 f.wordsSeen(),
+                TypedFields.stored(f.typed()),
                 f.retired(),
                 garden.value(),
                 f.id());

@@ -12,6 +12,7 @@ import evencistern.label.Question;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.server.history.Owned;
+import evencistern.server.typed.Typed;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -34,6 +35,7 @@ public record FeedWire(
         String label,
         List<Answer> answers,
         boolean wordsSeen,
+        @Nullable Map<String, Typed> typed,
         int version,
         boolean retired)
         implements Owned {

@@ -8,6 +8,7 @@ import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.GardenWire.WaterWire;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -35,7 +36,7 @@ class GardenStore {
     record Row(SettingsWire settings, boolean demo) {}
 
     private static final String GARDENS =
-            "select id, name, time_zone, latitude, unit_habit, hand, spoons, demo, version from garden ";
+            "select id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons, demo, version from garden ";
 
     private static Row row(ResultSet r, int n) throws SQLException {
         return new Row(
@@ -44,6 +45,7 @@ class GardenStore {
                         r.getString("name"),
                         r.getString("time_zone"),
                         r.getDouble("latitude"),
+                        Typed.kept(r.getString("latitude_typed"), r.getDouble("latitude"), "°"),
                         GardenWire.UnitHabit.valueOf(r.getString("unit_habit")),
                         GardenWire.Hand.valueOf(r.getString("hand")),
                         Arrays.stream((String[]) r.getArray("spoons").getArray())
@@ -74,15 +76,16 @@ class GardenStore {
     void insertGarden(GardenId garden, Row row, Instant now) {
         SettingsWire s = row.settings();
         db.sql("""
-                        insert into garden (id, name, time_zone, latitude, unit_habit, hand, spoons, demo, version,
-                                            created_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, 1, ?)
+                        insert into garden (id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons,
+                                            demo, version, created_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?)
                         """)
                 .params(
                         garden.value(),
                         s.name(),
                         s.timeZone(),
                         s.latitude(),
+                        s.latitudeTyped().stored(),
                         s.unitHabit().name(),
                         s.hand().name(),
                         spoons(s),
@@ -94,7 +97,8 @@ class GardenStore {
     /** Whether the version was still the one the person had seen. */
     boolean updateGarden(GardenId garden, SettingsWire s) {
         return db.sql("""
-                                update garden set name = ?, time_zone = ?, latitude = ?, unit_habit = ?, hand = ?,
+                                update garden set name = ?, time_zone = ?, latitude = ?, latitude_typed = ?, unit_habit = ?,
+                                                  hand = ?,
                                                   spoons = ?, version = version + 1
                                 where id = ? and version = ?
                                 """)
@@ -102,6 +106,7 @@ class GardenStore {
                                 s.name(),
                                 s.timeZone(),
                                 s.latitude(),
+                                s.latitudeTyped().stored(),
                                 s.unitHabit().name(),
                                 s.hand().name(),
                                 spoons(s),
@@ -114,8 +119,9 @@ class GardenStore {
     void insertPlace(GardenId garden, PlaceWire p) {
         db.sql("""
                         insert into place (name, kind, lows, highs, humidity, light_share, sunshine, lamp_hours,
-                                           lamp_ppfd, first_frost, last_frost, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                           lamp_ppfd, first_frost, last_frost, typed, retired, garden_id, id,
+                                           version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, p)).update();
     }
 
@@ -126,7 +132,7 @@ class GardenStore {
         return db.sql("""
                                 update place set name = ?, kind = ?, lows = ?, highs = ?, humidity = ?,
                                                  light_share = ?, sunshine = ?, lamp_hours = ?, lamp_ppfd = ?,
-                                                 first_frost = ?, last_frost = ?, retired = ?, version = version + 1
+                                                 first_frost = ?, last_frost = ?, typed = ?, retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
     }
@@ -144,6 +150,7 @@ class GardenStore {
                 p.lampPpfd(),
                 p.firstFrost(),
                 p.lastFrost(),
+                TypedFields.stored(p.typed()),
                 p.retired(),
                 garden.value(),
                 p.id());
@@ -151,7 +158,7 @@ class GardenStore {
 
     private static final String PLACES = """
             select p.id, p.name, p.kind, g.latitude, p.lows, p.highs, p.humidity, p.light_share, p.sunshine,
-                   p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.version, p.retired
+                   p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.typed, p.version, p.retired
             from place p join garden g on g.id = p.garden_id
             where p.garden_id = ?
             """;
@@ -185,6 +192,7 @@ class GardenStore {
                 r.getObject("lamp_ppfd", Double.class),
                 r.getString("first_frost"),
                 r.getString("last_frost"),
+                TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
@@ -264,18 +272,26 @@ class GardenStore {
 
     void insertMeter(GardenId garden, MeterWire m) {
         db.sql("""
-                        insert into meter (name, scale, ph_plus_minus, ec_plus_minus, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, 1)
+                        insert into meter (name, scale, ph_plus_minus, ec_plus_minus, typed, retired, garden_id, id,
+                                           version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """)
                 .params(Arrays.asList(
-                        m.name(), m.scale(), m.phPlusMinus(), m.ecPlusMinus(), m.retired(), garden.value(), m.id()))
+                        m.name(),
+                        m.scale(),
+                        m.phPlusMinus(),
+                        m.ecPlusMinus(),
+                        TypedFields.stored(m.typed()),
+                        m.retired(),
+                        garden.value(),
+                        m.id()))
                 .update();
     }
 
     /** Whether the version was still the one the person had seen. */
     boolean updateMeter(GardenId garden, MeterWire m) {
         return db.sql("""
-                                update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?,
+                                update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?, typed = ?,
                                                  retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
@@ -284,6 +300,7 @@ class GardenStore {
                                 m.scale(),
                                 m.phPlusMinus(),
                                 m.ecPlusMinus(),
+                                TypedFields.stored(m.typed()),
                                 m.retired(),
                                 garden.value(),
                                 m.id(),
@@ -293,7 +310,7 @@ class GardenStore {
     }
 
     private static final String METERS =
-            "select id, name, scale, ph_plus_minus, ec_plus_minus, version, retired from meter where garden_id = ?";
+            "select id, name, scale, ph_plus_minus, ec_plus_minus, typed, version, retired from meter where garden_id = ?";
 
     List<MeterWire> listMeters(GardenId garden) {
         return db.sql(METERS + " order by name, id limit 500")
@@ -316,6 +333,7 @@ class GardenStore {
                 r.getString("scale"),
                 r.getDouble("ph_plus_minus"),
                 r.getDouble("ec_plus_minus"),
+                TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }

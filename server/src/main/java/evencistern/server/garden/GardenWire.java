@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,7 @@ public record GardenWire(
         String name,
         String timeZone,
         double latitude,
+        Typed latitudeTyped,
         UnitHabit unitHabit,
         Hand hand,
         List<HandMeasure.Spoon> spoons,
@@ -66,6 +68,7 @@ public record GardenWire(
             @Nullable Double lampPpfd,
             @Nullable String firstFrost,
             @Nullable String lastFrost,
+            @Nullable Map<String, Typed> typed,
             int version,
             boolean retired)
             implements Owned {
@@ -103,6 +106,7 @@ public record GardenWire(
             String name,
             String timeZone,
             double latitude,
+            Typed latitudeTyped,
             UnitHabit unitHabit,
             Hand hand,
             List<HandMeasure.Spoon> spoons,
@@ -126,6 +130,7 @@ public record GardenWire(
             @Nullable String scale,
             double phPlusMinus,
             double ecPlusMinus,
+            @Nullable Map<String, Typed> typed,
             int version,
             boolean retired)
             implements Owned {

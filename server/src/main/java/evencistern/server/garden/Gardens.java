@@ -17,12 +17,15 @@ import evencistern.server.history.History.Edited;
 import evencistern.server.history.Keeping;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -104,6 +107,7 @@ public class Gardens {
                 s.name(),
                 s.timeZone(),
                 s.latitude(),
+                s.latitudeTyped(),
                 s.unitHabit(),
                 s.hand(),
                 s.spoons(),
@@ -178,6 +182,7 @@ public class Gardens {
                                 name,
                                 wanted.timeZone(),
                                 latitude,
+                                wanted.latitude(),
                                 wanted.unitHabit(),
                                 wanted.hand(),
                                 List.of(HandMeasure.Spoon.values()),
@@ -188,7 +193,7 @@ public class Gardens {
         store.insertPlace(garden, PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude));
         store.insertPlace(garden, PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude));
         store.insertWater(garden, water);
-        store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, 1, false));
+        store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, Map.of(), 1, false));
         store.insertVessel(
                 garden,
                 new VesselWire(UUID.randomUUID(), "Can", can, typedOr(wanted.can(), new Typed("5", "L")), 1, false));
@@ -240,6 +245,7 @@ public class Gardens {
                         name,
                         input.timeZone(),
                         latitude,
+                        input.latitude(),
                         input.unitHabit(),
                         input.hand(),
                         input.spoons(),
@@ -279,7 +285,26 @@ public class Gardens {
             @Nullable Typed lampPpfd,
             @Nullable String firstFrost,
             @Nullable String lastFrost,
-            int version) {}
+            int version) {
+
+        /** What was typed, by field; months as low.1 to high.12. */
+        private Map<String, Typed> typed() {
+            Map<String, Typed> fields = new HashMap<>();
+            for (int m = 0; m < lows.size(); m++) {
+                fields.put("low." + (m + 1), lows.get(m));
+            }
+            for (int m = 0; m < highs.size(); m++) {
+                fields.put("high." + (m + 1), highs.get(m));
+            }
+            fields.put("humidity", humidity);
+            fields.put("lightShare", lightShare);
+            if (lampHours != null && lampPpfd != null) {
+                fields.put("lampHours", lampHours);
+                fields.put("lampPpfd", lampPpfd);
+            }
+            return TypedFields.filled(fields);
+        }
+    }
 
     /** Changes a place; everything planned for the lots that stand there follows. */
     @Transactional
@@ -318,6 +343,7 @@ public class Gardens {
                 ppfd.isPresent() ? ppfd.getAsDouble() : null,
                 first,
                 last,
+                input.typed(),
                 input.version(),
                 before.retired());
         faults.attempt(place::toPlace);
@@ -402,7 +428,9 @@ public class Gardens {
         double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults);
         double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults);
         faults.throwIfAny();
-        MeterWire meter = new MeterWire(input.id(), name, input.scale(), ph, ec, input.version(), false);
+        Map<String, Typed> typed =
+                TypedFields.filled(Map.of("phPlusMinus", input.phPlusMinus(), "ecPlusMinus", input.ecPlusMinus()));
+        MeterWire meter = new MeterWire(input.id(), name, input.scale(), ph, ec, typed, input.version(), false);
         faults.attempt(meter::toMeter);
         faults.throwIfAny();
         return history.edit(garden, meters, meter);

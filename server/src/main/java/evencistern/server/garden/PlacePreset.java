@@ -4,6 +4,7 @@ import evencistern.server.garden.GardenWire.PlaceWire;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +59,7 @@ public enum PlacePreset {
                 ppfd,
                 frosts ? (south ? "05-15" : "10-25") : null,
                 frosts ? (south ? "10-05" : "04-28") : null,
+                Map.of(),
                 1,
                 false);
     }
