@@ -9,6 +9,12 @@ const PRESETS = ["north_window", "south_window", "lamp_shelf", "glasshouse", "tu
 type Preset = (typeof PRESETS)[number];
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
+/** 10-25 as 25 Oct. */
+function dayOfYear(monthDay: string): string {
+  const [month = "1", day = "1"] = monthDay.split("-");
+  return `${Number(day)}\u00a0${MONTHS[Number(month) - 1] ?? ""}`;
+}
+
 export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (
     <List
@@ -25,8 +31,8 @@ export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; 
           </span>
           <span className="note block">
             {plain(p.lightShare * 100)} % of the light outdoors
-            {p.lampHours !== undefined && `, lamps ${plain(p.lampHours)} h`}
-            {p.firstFrost && `, frost from ${p.firstFrost.split("-").reverse().join(".")}.`}
+            {p.lampHours !== undefined && `, lamps ${plain(p.lampHours)}\u00a0h`}
+            {p.firstFrost && `, frost from ${dayOfYear(p.firstFrost)}`}
           </span>
         </>
       )}
