@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Every act of a garden, and the edits it made. An edit is kept as the thing was and as it is since, so that it can be put
- * back as long as nobody has edited the thing again.
+ * back as long as the thing is as that edit left it.
  */
 @Service
 public class History {
@@ -199,7 +199,8 @@ public class History {
 
     private <T extends Owned> void putBack(GardenId garden, Act undo, HistoryStore.Change change, Keeping<T> keeping) {
         T now = keeping.find().apply(garden, change.thing()).orElseThrow();
-        if (now.version() != change.version()) {
+        // it may have been edited since and that edit taken back: what counts is that it is as this edit left it
+        if (!same(now, json.readValue(change.after(), keeping.type()))) {
             throw new StaleException(keeping.kind(), change.version(), now);
         }
         ObjectNode as = (ObjectNode) json.readTree(change.before() == null ? change.after() : change.before());

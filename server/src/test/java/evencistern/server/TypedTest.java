@@ -1,0 +1,117 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.server.lot.PotInput;
+import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What is typed into number fields: read, kept, and shown again as it was. */
+class TypedTest {
+
+    @ParameterizedTest
+    @ValueSource(strings = {"12|cm", "4¾ in|cm", "a = b|c|in", "½|US gal", "−3|°C"})
+    void whatWasKeptIsShownAgain(String stored) {
+        Typed typed = Typed.kept(stored, 0, "");
+        assertThat(typed.stored()).isEqualTo(stored);
+        Map<String, Typed> fields = Map.of("one", typed, "blank", new Typed("  ", "cm"), "two", typed);
+        assertThat(TypedFields.stored(fields)).containsExactly("one=" + stored, "two=" + stored);
+        assertThat(TypedFields.kept(TypedFields.stored(fields)))
+                .containsOnlyKeys("one", "two")
+                .containsEntry("one", typed);
+        assertThat(TypedFields.kept(new String[0])).isEmpty();
+    }
+
+    @Test
+    void aValueThatNobodyTypedIsShownInItsOwnUnit() {
+        assertThat(Typed.kept("", 0.45, "mS/cm")).isEqualTo(new Typed("0.45", "mS/cm"));
+        assertThat(Typed.kept("", 7, "pH")).isEqualTo(new Typed("7", "pH"));
+    }
+
+    @Test
+    void aUnitThatIsNotKnownIsTold() {
+        Faults faults = new Faults();
+        assertThat(new Typed("3", "cubits").read("pot.top", faults)).isNaN();
+        assertThat(faults.any()).isTrue();
+    }
+
+    private static PotInput pot(String shape, String base, String across, String gap) {
+        return new PotInput(
+                PotInput.Shape.valueOf(shape),
+                new Typed("30", "cm"),
+                base == null ? null : new Typed(base, "cm"),
+                new Typed("15", "cm"),
+                across == null ? null : new Typed(across, "cm"),
+                null,
+                gap == null ? null : new Typed(gap, "%"),
+                null);
+    }
+
+    /** Arithmetic: the volume below the gap. A bag is a cylinder, a basket of 30 by 15 cm half a ball. */
+    @ParameterizedTest
+    @CsvSource({
+        "bag,,, 0, 10.603",
+        "bag,,, 20, 8.4823",
+        "bag,,, 3 cm, 8.4823",
+        "bag,,, 0.03 m, 8.4823",
+        "box,, 20, 0, 9.0",
+        "oval,, 20, 0, 7.0686",
+        "basket,,, 0, 7.0686",
+        "square, 30,, 0, 13.5",
+        "plug, 30,, 10 %, 12.15",
+        "round, 30,, 1.5 cm, 9.5426"
+    })
+    void everyShapeHoldsWhatItsMeasuresSay(String shape, String base, String across, String gap, double litres) {
+        assertThat(pot(shape, base, across, gap).toPot().mixLitres()).isCloseTo(litres, within(litres * 1e-4));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"round, pot.base", "square, pot.base", "plug, pot.base", "box, pot.across", "oval, pot.across"})
+    void aMeasureThatTheShapeNeedsIsAskedFor(String shape, String field) {
+        try {
+            pot(shape, null, null, null).toPot();
+            throw new AssertionError("taken without " + field);
+        } catch (FaultException e) {
+            assertThat(e.faults()).extracting(f -> f.field()).contains(field);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"-1", "95", "14 cm", "lots"})
+    void aGapThatLeavesNoRoomForMixIsRefused(String gap) {
+        try {
+            pot("bag", null, null, gap).toPot();
+            throw new AssertionError("taken with a gap of " + gap);
+        } catch (FaultException e) {
+            assertThat(e.faults()).extracting(f -> f.field()).containsOnly("pot.headspace");
+        }
+    }
+
+    @Test
+    void whatDoesNotBelongToAShapeIsLeftOut() {
+        PotInput tidy = new PotInput(
+                        PotInput.Shape.box,
+                        new Typed("30", "cm"),
+                        new Typed("20", "cm"),
+                        new Typed("6", "cm"),
+                        new Typed("22", "cm"),
+                        new Typed(" ", "L"),
+                        new Typed("", "%"),
+                        null)
+                .tidy();
+        assertThat(tidy.base()).isNull();
+        assertThat(tidy.measured()).isNull();
+        assertThat(tidy.gap()).isNull();
+        assertThat(List.of(tidy.top(), tidy.height())).isNotEmpty();
+        assertThat(tidy.material()).isNotNull();
+    }
+}
