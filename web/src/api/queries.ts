@@ -30,7 +30,7 @@ export type Look = { find?: string; place?: string; state?: LotState };
 export const LOT_STATES = ["all", "due", "thirsty", "over", "retired"] as const;
 export type LotState = (typeof LOT_STATES)[number];
 
-const PAGE = 100;
+const PAGE = 60;
 
 const lots = (garden: string, look: Look, offset: number, limit: number) =>
   call(api.GET("/api/gardens/{garden}/lots", { params: { path: { garden }, query: { ...look, offset, limit } } }));

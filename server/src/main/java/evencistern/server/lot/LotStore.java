@@ -14,8 +14,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -121,59 +123,52 @@ class LotStore {
      */
     record Looked(
             String find, List<String> species, @Nullable UUID place, String state, LocalDate today) {
+        Looked named(String name) {
+            return new Looked(name, species, place, state, today);
+        }
+
         Looked in(UUID onlyPlace) {
             return new Looked(find, species, onlyPlace, state, today);
         }
     }
 
-    /** Which lots are looked at, as SQL with the values for its marks; only what is asked for is in it. */
+    /** Which lots are looked at, as a condition on lot_state with the values for its marks. */
     private static final class Narrow {
-        private final StringBuilder sql = new StringBuilder("from lot l");
+        private final StringBuilder sql = new StringBuilder();
         private final List<Object> values = new ArrayList<>();
 
         Narrow(GardenId garden, Looked l) {
-            String state = switch (l.state()) {
-                case "due" -> "s.due_on <= ?";
-                case "thirsty" -> "s.next_water_on <= ?";
-                case "over" -> OVER_BAND;
-                default -> "";
-            };
-            if (!state.isEmpty()) {
-                sql.append(" join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id");
-            }
-            sql.append(" where");
-            and("l.garden_id = ?", garden.value());
-            sql.append(l.state().equals("retired") ? " and l.retired" : " and not l.retired");
-            if (!state.isEmpty()) {
-                sql.append(" and (").append(state).append(')');
-                if (state.contains("?")) {
-                    values.add(l.today());
-                }
+            sql.append(l.state().equals("retired") ? "s.retired" : "not s.retired");
+            switch (l.state()) {
+                case "due" -> and("s.due_on <= ?", l.today());
+                case "thirsty" -> and("s.next_water_on <= ?", l.today());
+                case "over" -> and("(" + OVER_BAND + ")");
+                default -> {}
             }
             UUID place = l.place();
             if (place != null) {
-                sql.append(" and");
-                and("l.place_id = ?", place);
+                and("s.place_id = ?", place);
             }
             if (!l.find().isEmpty()) {
-                String find = l.find()
-                        .toLowerCase(Locale.ROOT)
-                        .replace("\\", "\\\\")
-                        .replace("%", "\\%")
-                        .replace("_", "\\_");
-                sql.append(" and");
+                String find = "%"
+                        + l.find()
+                                .toLowerCase(Locale.ROOT)
+                                .replace("\\", "\\\\")
+                                .replace("%", "\\%")
+                                .replace("_", "\\_")
+                        + "%";
                 and(
-                        "(lower(l.name) like ? or l.species = any (?) or l.place_id in"
+                        "(s.name_folded like ? or s.species = any (?) or s.place_id in"
                                 + " (select m.id from place m where m.garden_id = ? and lower(m.name) like ?))",
-                        "%" + find + "%",
+                        find,
                         l.species().toArray(String[]::new),
                         garden.value(),
-                        "%" + find + "%");
+                        find);
             }
         }
 
         private void and(String condition, Object... marks) {
-            sql.append(' ').append(condition);
+            sql.append(" and ").append(condition);
             values.addAll(List.of(marks));
         }
     }
@@ -182,37 +177,72 @@ class LotStore {
             + " or s.ec_finding in ('above', 'likely_above')";
 
     /**
-     * How many of the lots looked at stand in one place.
+     * How many lots of a place are looked at, and how many of each state there are.
      *
-     * @param found which they are, by name, where a name was looked for: a second search would cost as much as the first
+     * @param found which are looked at, by name, where a name was looked for: a second search would cost as much again
      */
-    record InPlace(UUID place, int lots, List<UUID> found) {}
+    record InPlace(UUID place, int lots, List<UUID> found, Lots.Counts counts) {}
 
-    /** The places of the lots looked at, by name, with how many stand there. */
+    /** The places of the lots, by name, with how many stand there. */
     List<InPlace> countByPlace(GardenId garden, Looked looked) {
-        Narrow narrow = new Narrow(garden, looked);
-        String found = looked.find().isEmpty() ? "null::uuid[]" : "array_agg(l.id order by l.name collate \"C\", l.id)";
+        Map<UUID, List<UUID>> found = looked.find().isEmpty() ? Map.of() : findByPlace(garden, looked);
+        Narrow narrow = new Narrow(garden, looked.find().isEmpty() ? looked : looked.named(""));
         List<Object> values = new ArrayList<>(narrow.values);
-        values.add(garden.value());
-        return db.sql("select c.place_id, c.lots, c.found from (select l.place_id, count(*) as lots, " + found
-                        + " as found " + narrow.sql + " group by l.place_id) c"
-                        + " join place p on p.id = c.place_id where p.garden_id = ?"
-                        + " order by p.name collate \"C\", p.id")
+        values.addAll(List.of(looked.today(), looked.today(), garden.value(), garden.value()));
+        return db.sql("select c.* from (select s.place_id, count(*) filter (where " + narrow.sql
+                        + """
+                           ) as lots,
+                               count(*) filter (where not s.retired) as all_lots,
+                               count(*) filter (where not s.retired and s.due_on <= ?) as due,
+                               count(*) filter (where not s.retired and s.next_water_on <= ?) as thirsty,
+                               count(*) filter (where not s.retired and (%s)) as over_band,
+                               count(*) filter (where s.retired) as retired
+                        from lot_state s where s.garden_id = ? group by s.place_id) c
+                        join place p on p.id = c.place_id
+                        where p.garden_id = ? order by p.name collate "C", p.id
+                        """.formatted(OVER_BAND))
                 .params(values)
-                .query((r, n) -> new InPlace(
-                        r.getObject("place_id", UUID.class),
-                        r.getInt("lots"),
-                        r.getArray("found") == null
-                                ? List.of()
-                                : List.of((UUID[]) r.getArray("found").getArray())))
+                .query((r, n) -> {
+                    UUID place = r.getObject("place_id", UUID.class);
+                    List<UUID> here = found.getOrDefault(place, List.of());
+                    int lots = looked.find().isEmpty() ? r.getInt("lots") : here.size();
+                    return new InPlace(
+                            place,
+                            lots,
+                            here,
+                            new Lots.Counts(
+                                    lots,
+                                    r.getInt("all_lots"),
+                                    r.getInt("due"),
+                                    r.getInt("thirsty"),
+                                    r.getInt("over_band"),
+                                    r.getInt("retired")));
+                })
                 .list();
+    }
+
+    /** Which lots of each place are found, by name; only those found are sorted. */
+    private Map<UUID, List<UUID>> findByPlace(GardenId garden, Looked looked) {
+        Narrow narrow = new Narrow(garden, looked);
+        return db
+                .sql("select s.place_id, s.lot_id from lot_state s where s.garden_id = ? and " + narrow.sql
+                        + " order by s.name collate \"C\", s.lot_id")
+                .params(Stream.concat(Stream.of(garden.value()), narrow.values.stream())
+                        .toList())
+                .query((r, n) -> Map.entry(r.getObject("place_id", UUID.class), r.getObject("lot_id", UUID.class)))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
     }
 
     /** The lots of a place by name, in the order of an index: first which they are, then all of those. */
     List<Standing> listLots(GardenId garden, Looked looked, int offset, int limit) {
         Narrow narrow = new Narrow(garden, looked);
-        List<UUID> ids = db.sql("select l.id " + narrow.sql + BY_NAME + "offset ? limit ?")
-                .params(Stream.concat(narrow.values.stream(), Stream.of(offset, limit))
+        List<UUID> ids = db.sql("select s.lot_id from lot_state s where s.garden_id = ? and " + narrow.sql
+                        + " order by s.name collate \"C\", s.lot_id offset ? limit ?")
+                .params(Stream.of(Stream.of(garden.value()), narrow.values.stream(), Stream.of(offset, limit))
+                        .flatMap(v -> v)
                         .toList())
                 .query(UUID.class)
                 .list();
@@ -221,33 +251,10 @@ class LotStore {
 
     /** These lots, by name. */
     List<Standing> listLots(GardenId garden, List<UUID> ids) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?)" + BY_NAME)
+        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?) order by l.name collate \"C\", l.id")
                 .params(garden.value(), ids.toArray(UUID[]::new))
                 .query(LotStore::standing)
                 .list();
-    }
-
-    private static final String BY_NAME = " order by l.name collate \"C\", l.id ";
-
-    /** How many lots there are of each state. */
-    Lots.Counts countLots(GardenId garden, LocalDate today) {
-        return db.sql("""
-                        select count(*) filter (where not retired) as all_lots,
-                               count(*) filter (where not retired and due_on <= ?) as due,
-                               count(*) filter (where not retired and next_water_on <= ?) as thirsty,
-                               count(*) filter (where not retired and (%s)) as over_band,
-                               count(*) filter (where retired) as retired
-                        from lot_state s where garden_id = ?
-                        """.formatted(OVER_BAND))
-                .params(today, today, garden.value())
-                .query((r, n) -> new Lots.Counts(
-                        0,
-                        r.getInt("all_lots"),
-                        r.getInt("due"),
-                        r.getInt("thirsty"),
-                        r.getInt("over_band"),
-                        r.getInt("retired")))
-                .single();
     }
 
     List<Standing> listDue(GardenId garden, LocalDate by, int limit) {
@@ -446,12 +453,14 @@ class LotStore {
 
     void saveState(GardenId garden, UUID lot, LotState s) {
         db.sql("""
+                        with l as (select retired, place_id, species, name from lot where garden_id = ? and id = ?)
                         insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
-                                               feed_per_day, retired)
+                                               feed_per_day, retired, place_id, species, name, name_folded)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
-                                (select retired from lot where garden_id = ? and id = ?))
+                                (select retired from l), (select place_id from l), (select species from l),
+                                (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
                           last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
                           water_item = excluded.water_item, feed_item = excluded.feed_item,
@@ -460,9 +469,12 @@ class LotStore {
                           feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
                           due_on = excluded.due_on, ph_finding = excluded.ph_finding,
                           ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
-                          retired = excluded.retired
+                          retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
+                          name = excluded.name, name_folded = excluded.name_folded
                         """)
                 .params(Arrays.asList(
+                        garden.value(),
+                        lot,
                         garden.value(),
                         lot,
                         s.lastWateredOn(),
@@ -478,9 +490,7 @@ class LotStore {
                         s.dueOn(),
                         s.phFinding(),
                         s.ecFinding(),
-                        s.feedPerDay(),
-                        garden.value(),
-                        lot))
+                        s.feedPerDay()))
                 .update();
     }
 }

@@ -66,8 +66,14 @@ public class Lots {
      * @param overBand those whose last reading is off its band
      */
     public record Counts(int looked, int all, int due, int thirsty, int overBand, int retired) {
-        private Counts looked(int number) {
-            return new Counts(number, all, due, thirsty, overBand, retired);
+        private Counts plus(Counts c) {
+            return new Counts(
+                    looked + c.looked,
+                    all + c.all,
+                    due + c.due,
+                    thirsty + c.thirsty,
+                    overBand + c.overBand,
+                    retired + c.retired);
         }
     }
 
@@ -109,8 +115,9 @@ public class Lots {
             }
             skip = Math.max(0, skip - place.lots());
         }
-        int number = places.stream().mapToInt(LotStore.InPlace::lots).sum();
-        return new Page(page, offset > 0 ? null : store.countLots(garden, today).looked(number));
+        Counts counts =
+                places.stream().map(LotStore.InPlace::counts).reduce(new Counts(0, 0, 0, 0, 0, 0), Counts::plus);
+        return new Page(page, offset > 0 ? null : counts);
     }
 
     private static LotWire wire(Standing s, LocalDate today) {
