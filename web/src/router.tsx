@@ -94,10 +94,64 @@ const feed = createRoute({
   component: lazyRouteComponent(() => import("./views/feeds/FeedPage"), "FeedPage"),
 });
 
+const mixes = createRoute({
+  getParentRoute: () => garden,
+  path: "mixes",
+  component: lazyRouteComponent(() => import("./views/mixes/Mixes"), "Mixes"),
+});
+const mixStart = createRoute({
+  getParentRoute: () => mixes,
+  path: "/",
+  component: () => (
+    <p className="note hidden p-6 lg:block">Open a mix to see what it does in a pot, or add your own.</p>
+  ),
+});
+const mix = createRoute({
+  getParentRoute: () => mixes,
+  path: "$mix",
+  component: lazyRouteComponent(() => import("./views/mixes/RecipePage"), "RecipePage"),
+  validateSearch: (s: Record<string, unknown>): { working?: string } => {
+    const working = text(s["working"]);
+    return working ? { working } : {};
+  },
+});
+const making = createRoute({
+  getParentRoute: () => mixes,
+  path: "$mix/batch",
+  component: lazyRouteComponent(() => import("./views/mixes/MakeBatch"), "MakeBatch"),
+});
+const batch = createRoute({
+  getParentRoute: () => mixes,
+  path: "batches/$batch",
+  component: lazyRouteComponent(() => import("./views/mixes/BatchCard"), "BatchCard"),
+});
+const batches = createRoute({
+  getParentRoute: () => mixes,
+  path: "batches",
+  component: lazyRouteComponent(() => import("./views/mixes/Batches"), "Batches"),
+});
+const components = createRoute({
+  getParentRoute: () => mixes,
+  path: "components",
+  component: lazyRouteComponent(() => import("./views/mixes/Components"), "Components"),
+  validateSearch: (s: Record<string, unknown>): { open?: string } => {
+    const open = text(s["open"]);
+    return open ? { open } : {};
+  },
+});
+
 export const router = createRouter({
   routeTree: root.addChildren([
     start,
-    garden.addChildren([gardenStart, today, bench.addChildren([lot]), feeds.addChildren([feed]), shelf, settings]),
+    garden.addChildren([
+      gardenStart,
+      today,
+      bench.addChildren([lot]),
+      mixes.addChildren([mixStart, components, batches, batch, making, mix]),
+      feeds.addChildren([feed]),
+      shelf,
+      settings,
+    ]),
   ]),
   defaultPreload: "intent",
   defaultErrorComponent: ({ error }) => <Trouble problem={error} again={() => location.reload()} />,

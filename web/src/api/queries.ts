@@ -90,6 +90,18 @@ export const feedsQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/feeds", { params: { path: { garden } } })),
   });
 
+export const mixesQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "mixes"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/mixes", { params: { path: { garden } } })),
+  });
+
+export const batchesQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "batches"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/batches", { params: { path: { garden } } })),
+  });
+
 export const stockQuery = (garden: string) =>
   queryOptions({
     queryKey: ["garden", garden, "stock"],

@@ -1,5 +1,7 @@
 import type { Layer } from "../api";
 import type { Shown } from "../text/numbers";
+import { PotBody } from "./PotBody";
+import { wallOf } from "./potWall";
 
 const HEIGHT = 270;
 const LEFT = 62;
@@ -22,29 +24,14 @@ export function PotSection({
   const first = layers[0];
   const last = layers[layers.length - 1];
   if (!first || !last) return null;
-  const step = layers.length > 1 ? layers[1]!.aboveFloorCm - first.aboveFloorCm : potHeightCm;
-  const mixHeight = last.aboveFloorCm + step / 2;
-  const rim = Math.max(potHeightCm, mixHeight * 1.02);
-  // the wall, height by height, from the layers' own widths; beyond the lowest it runs on as it does above it
-  const beyond = layers.length > 1 ? first.widthCm - (layers[1]!.widthCm - first.widthCm) / 2 : first.widthCm;
-  const wall = [
-    { h: 0, w: Math.max(0, beyond) },
-    ...layers.map((l) => ({ h: l.aboveFloorCm, w: l.widthCm })),
-    { h: rim, w: topWidthCm },
-  ];
-  const widthAt = (h: number) => {
-    const i = wall.findIndex((p) => p.h >= h);
-    const above = wall[Math.max(i, 1)] ?? wall[wall.length - 1]!;
-    const below = wall[Math.max(i, 1) - 1] ?? wall[0]!;
-    return below.w + ((above.w - below.w) * (h - below.h)) / (above.h - below.h || 1);
-  };
-  const widest = Math.max(...wall.map((p) => p.w));
+  const wall = wallOf(layers, potHeightCm, topWidthCm);
+  if (!wall) return null;
+  const { mixHeight, rim, widthAt, widest } = wall;
   const scale = Math.min(HEIGHT / rim, 250 / widest);
   const drawn = rim * scale;
   const middle = LEFT + 125;
   const y = (h: number) => 12 + drawn - h * scale;
   const x = (h: number, side: number) => middle + (side * widthAt(h) * scale) / 2;
-  const side = (s: number, points: typeof wall) => points.map((p) => `${x(p.h, s)},${y(p.h)}`).join("L");
   const curveLeft = LEFT + 280;
   const curve = (v: number) => curveLeft + v * 90;
   const path = (of: (l: Layer) => number) =>
@@ -59,38 +46,7 @@ export function PotSection({
         role="img"
         aria-label={`Pot in section. Water fills ${Math.round(first.water * 100)} % of the mix at the floor and ${Math.round(last.water * 100)} % at the top; ${mean((l) => l.water)} % on average, with ${mean((l) => l.porosity - l.water)} % air.`}
       >
-        {layers.map((l) => {
-          const low = l.aboveFloorCm - step / 2;
-          const high = l.aboveFloorCm + step / 2;
-          return (
-            <polygon
-              key={l.aboveFloorCm}
-              points={`${x(low, -1)},${y(low)} ${x(low, 1)},${y(low)} ${x(high, 1)},${y(high)} ${x(high, -1)},${y(high)}`}
-              fill="var(--water)"
-              fillOpacity={(l.water / l.porosity) * 0.85}
-            />
-          );
-        })}
-        <path
-          d={`M${side(-1, [...wall].reverse())}L${side(1, wall)}`}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="2.5"
-        />
-        <path
-          d={`M${x(rim, -1) - 5},${y(rim)}h8M${x(rim, 1) - 3},${y(rim)}h8`}
-          stroke="var(--ink)"
-          strokeWidth="2.5"
-          fill="none"
-        />
-        <line
-          x1={x(mixHeight, -1)}
-          x2={x(mixHeight, 1)}
-          y1={y(mixHeight)}
-          y2={y(mixHeight)}
-          stroke="var(--ink)"
-          strokeDasharray="1 3"
-        />
+        <PotBody layers={layers} wall={wall} x={x} y={y} />
         {ticks.map((t) => (
           <g key={t}>
             <line x1={LEFT - 8} x2={LEFT - 2} y1={y(t)} y2={y(t)} stroke="var(--rule-strong)" />

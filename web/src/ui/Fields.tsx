@@ -66,7 +66,7 @@ export function NumberField(
           {p.units ? (
             <select
               aria-label={`${p.label}: unit`}
-              className="box ml-1 !w-[4.75rem] shrink-0 !px-1"
+              className="box ml-1 !w-[5.25rem] shrink-0 !px-1"
               value={p.value.unit}
               onChange={(e) => p.onChange({ ...p.value, unit: e.target.value })}
             >

@@ -4,6 +4,7 @@ import { useEffect, useRef } from "react";
 export const KEYS: { key: string; does: string }[] = [
   { key: "t", does: "Today" },
   { key: "b", does: "Bench" },
+  { key: "m", does: "Mixes" },
   { key: "f", does: "Feeds" },
   { key: "s", does: "Shelf" },
   { key: "g", does: "Garden" },

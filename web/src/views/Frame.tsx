@@ -20,6 +20,7 @@ const Palette = lazy(() => import("./Palette"));
 const VIEWS = [
   { to: "/g/$garden/today", label: "Today" },
   { to: "/g/$garden/bench", label: "Bench" },
+  { to: "/g/$garden/mixes", label: "Mixes" },
   { to: "/g/$garden/feeds", label: "Feeds" },
   { to: "/g/$garden/shelf", label: "Shelf" },
   { to: "/g/$garden/garden", label: "Garden" },

@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { Command } from "cmdk";
 import { useState } from "react";
-import { feedsQuery, lotsQuery } from "../api/queries";
+import { feedsQuery, lotsQuery, mixesQuery } from "../api/queries";
+import { keyOf, recipeName } from "../text/mixes";
 import { Panel } from "../ui/Panel";
 
 const MOST_LOTS = 12;
@@ -16,6 +17,7 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
   const navigate = useNavigate();
   const lots = useQuery(lotsQuery(garden, find ? { find } : {})).data?.lots ?? [];
   const feeds = useQuery(feedsQuery(garden)).data ?? [];
+  const recipes = useQuery(mixesQuery(garden)).data?.recipes ?? [];
   const sought = find.toLowerCase();
   const named = (name: string) => name.toLowerCase().includes(sought);
   const commands = {
@@ -46,6 +48,17 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
         })),
     },
   ];
+  things.push({
+    heading: "Mixes",
+    items: recipes
+      .filter((r) => !r.retired && named(recipeName(r)))
+      .map((r) => ({
+        value: `mix ${r.id}`,
+        label: recipeName(r),
+        hint: undefined,
+        run: () => void navigate({ to: "/g/$garden/mixes/$mix", params: { garden, mix: keyOf(r) } }),
+      })),
+  });
   // once something is typed it is most often the name of a thing, and Enter must not fall on a command
   const groups = (find ? [...things, commands] : [commands, ...things]).filter((g) => g.items.length > 0);
   const all = groups.flatMap((g) => g.items);

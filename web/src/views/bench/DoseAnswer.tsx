@@ -2,24 +2,11 @@ import type { ReactNode } from "react";
 import type { Care, Catalogue, Dose, Feed, Garden, Lot } from "../../api";
 import { HandDrawn, HandWords } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
+import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
 import { day, dayFrom, errorOf, figures, type Shown } from "../../text/numbers";
 
 type Open = (step: string) => void;
-
-/** A number whose working opens when it is pressed. */
-function Worked({ step, open, children, big }: { step: string; open: Open; children: ReactNode; big?: boolean }) {
-  return (
-    <button
-      type="button"
-      onClick={() => open(step)}
-      title="Show the working"
-      className={`fig text-left whitespace-nowrap underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink ${big ? "text-xl font-semibold" : "font-semibold"}`}
-    >
-      {children}
-    </button>
-  );
-}
 
 function Line({ label, children }: { label: string; children: ReactNode }) {
   return (

@@ -1,8 +1,9 @@
-import { useInfiniteQuery } from "@tanstack/react-query";
+import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { api, call, newId, type Catalogue, type Entry, type Garden, type Lot } from "../../api";
-import { journalQuery, useAct } from "../../api/queries";
+import { api, call, newId, type Catalogue, type Entry, type Garden, type Lot, type Mixes } from "../../api";
+import { journalQuery, mixesQuery, useAct } from "../../api/queries";
 import { words } from "../../text";
+import { mixName } from "../../text/mixes";
 import { figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { DateField, NumberField } from "../../ui/Fields";
@@ -17,11 +18,8 @@ const LATE: { id: Deed; label: string }[] = [
   { id: "note", label: "Write a note" },
 ];
 
-function mix(key: string | undefined): string {
-  return key ? words("mixes", key) : "";
-}
-
-function what(e: Entry, shown: Shown): string {
+function what(e: Entry, shown: Shown, mixes: Mixes | undefined): string {
+  const mix = (key: string | undefined) => (key ? mixName(mixes, key) : "");
   switch (e.kind) {
     case "correction":
       return `row ${e.corrects} taken back`;
@@ -71,6 +69,7 @@ export function Journal({
   shown: Shown;
 }) {
   const journal = useInfiniteQuery(journalQuery(garden.id, lot.id));
+  const mixes = useQuery(mixesQuery(garden.id)).data;
   const [deed, setDeed] = useState<Deed>();
   const [amended, setAmended] = useState<Entry>();
   const [find, setFind] = useState("");
@@ -79,7 +78,9 @@ export function Journal({
   if (journal.isLoadingError) return <Trouble problem={journal.error} again={() => void journal.refetch()} />;
   const entries = journal.data.pages.flat();
   const sought = find.toLowerCase();
-  const listed = entries.filter((e) => `${words("entries", e.kind)} ${what(e, shown)}`.toLowerCase().includes(sought));
+  const listed = entries.filter((e) =>
+    `${words("entries", e.kind)} ${what(e, shown, mixes)}`.toLowerCase().includes(sought),
+  );
   return (
     <>
       <div className="no-print mb-2 flex flex-wrap items-center gap-2">
@@ -126,7 +127,7 @@ export function Journal({
                   {words("entries", e.kind)}
                   {e.clockAhead && " (sender's clock ran ahead)"}
                 </td>
-                <td className={`fig py-1 pr-2 ${e.undone ? "line-through" : ""}`}>{what(e, shown)}</td>
+                <td className={`fig py-1 pr-2 ${e.undone ? "line-through" : ""}`}>{what(e, shown, mixes)}</td>
                 <td className="no-print text-right whitespace-nowrap">
                   {!e.undone && e.kind !== "correction" && (
                     <>

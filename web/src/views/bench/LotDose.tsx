@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { useNavigate, useSearch } from "@tanstack/react-router";
 import { useState } from "react";
 import {
@@ -14,9 +15,10 @@ import {
   type Lot,
   type LotInput,
 } from "../../api";
-import { useAct } from "../../api/queries";
+import { mixesQuery, useAct } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
+import { askOfKey } from "../../text/mixes";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
@@ -46,13 +48,14 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
   const place = garden.places.find((p) => p.id === input.placeId);
   const water = garden.waters.find((w) => w.id === input.waterId);
   const feed = feeds.find((f) => f.id === input.feedId);
+  const mix = askOfKey(useQuery(mixesQuery(garden.id)).data, input.mix);
   const can = garden.vessels.find((v) => v.id === garden.usualVesselId);
   const ask: CareAsk | undefined =
-    place && water && can
+    place && water && can && mix
       ? {
           species: input.species,
           pot: input.pot,
-          mix: input.mix,
+          mix,
           place,
           water,
           feed,

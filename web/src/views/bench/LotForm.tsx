@@ -1,6 +1,9 @@
+import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import type { Catalogue, Fault, Feed, Garden, LotInput } from "../../api";
+import { mixesQuery } from "../../api/queries";
 import { words } from "../../text";
+import { mixChoices } from "../../text/mixes";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { PotFields } from "./PotFields";
 
@@ -23,6 +26,7 @@ function offered<T extends { id: string; retired: boolean }>(things: T[], chosen
 }
 
 export function LotForm({ input, change, faults, garden, catalogue, feeds, share, setShare }: Props) {
+  const mixes = useQuery(mixesQuery(garden.id)).data;
   const kind = catalogue.species.find((s) => s.key === input.species);
   return (
     <>
@@ -71,7 +75,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         faults={faults}
         value={input.mix}
         onChange={(mix) => change({ mix })}
-        options={catalogue.mixes.map((m) => ({ value: m.key, label: words("mixes", m.key) }))}
+        options={mixChoices(mixes, input.mix)}
       />
       <div>
         <ChoiceField

@@ -12,11 +12,12 @@ import {
   type Verdict,
   type VerdictAsk,
 } from "../../api";
-import { readingsQuery, useAct } from "../../api/queries";
+import { mixesQuery, readingsQuery, useAct } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { ReadingStrip } from "../../parts/ReadingStrip";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
+import { askOfKey } from "../../text/mixes";
 import { day, figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
@@ -70,13 +71,14 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
   const open = (step: string | undefined) => void navigate({ search: (s) => ({ ...s, working: step }) });
   const d = draft.value;
   const water = garden.waters.find((w) => w.id === lot.waterId)!;
+  const mix = askOfKey(useQuery(mixesQuery(garden.id)).data, lot.mix);
   const typed = {
     ph: d.ph.trim() ? { text: d.ph, unit: "pH" } : undefined,
     ec: d.ec.trim() ? { text: d.ec, unit: d.ecUnit } : undefined,
   };
   const ask: VerdictAsk | undefined =
-    typed.ph || typed.ec
-      ? { species: lot.species, pot: lot.pot, mix: lot.mix, water, meter, ...typed, working: working !== undefined }
+    mix && (typed.ph || typed.ec)
+      ? { species: lot.species, pot: lot.pot, mix, water, meter, ...typed, working: working !== undefined }
       : undefined;
   const live = useLive<VerdictAsk, Verdict>(ask, (body, signal) =>
     call(api.POST("/api/live/verdict", { body, signal })),

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, type ReactNode, useRef, useState } from "react";
 import {
   api,
@@ -10,8 +11,9 @@ import {
   type Problem,
   type Recorded,
 } from "../../api";
-import { useAct } from "../../api/queries";
+import { mixesQuery, useAct } from "../../api/queries";
 import { words } from "../../text";
+import { mixChoices } from "../../text/mixes";
 import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
@@ -266,6 +268,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
   const [same, setSame] = useState(lots.length > 1);
   const [pot, setPot] = useState(first.pot);
   const [mix, setMix] = useState(first.mix);
+  const mixes = useQuery(mixesQuery(garden.id)).data;
   const [on, setOn] = useState(garden.today);
   const act = useDeed(garden, `${named(lots)}: fresh mix recorded.`, close, (clientKey) =>
     call(
@@ -304,7 +307,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
         faults={faults}
         value={mix}
         onChange={setMix}
-        options={catalogue.mixes.map((m) => ({ value: m.key, label: words("mixes", m.key) }))}
+        options={mixChoices(mixes, mix)}
       />
       <On value={on} change={setOn} faults={faults} max={garden.today} />
       <ul className="note m-0 list-none p-0">

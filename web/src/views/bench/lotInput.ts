@@ -17,7 +17,7 @@ export function blank(id: string, garden: Garden, catalogue: Catalogue, feeds: F
       height: size("12", "4¾"),
       measured: { text: "", unit: us ? "US gal" : "L" },
     },
-    mix: catalogue.mixes[0]!.key,
+    mix: "peat_perlite",
     placeId: garden.places.find((p) => !p.retired)!.id,
     waterId: garden.waters.find((w) => !w.retired)!.id,
     feedId: feeds.find((f) => !f.retired)?.id,

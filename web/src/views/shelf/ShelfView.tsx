@@ -1,7 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { catalogueQuery, gardenQuery, useGardenId } from "../../api/queries";
-import { words } from "../../text";
 import { Shown } from "../../text/numbers";
 import { Loading } from "../../ui/States";
 import { Meters } from "./Meters";
@@ -30,28 +29,13 @@ export function ShelfView() {
           onChange={(e) => setFind(e.target.value)}
         />
       </div>
-      <StockList garden={garden} catalogue={catalogue} shown={shown} find={find} />
+      <StockList garden={garden} shown={shown} find={find} />
       <div className="gap-x-8 md:columns-2 lg:grid lg:grid-cols-4">
         <Vessels garden={garden} shown={shown} find={find} />
         <Waters garden={garden} find={find} />
         <Meters garden={garden} catalogue={catalogue} find={find} />
         <Places garden={garden} shown={shown} find={find} />
       </div>
-      {!find && (
-        <section aria-label="Recipes" className="max-w-3xl">
-          <h2 className="head">The mixes, by parts of volume</h2>
-          <ul className="m-0 list-none p-0">
-            {catalogue.mixes.map((m) => (
-              <li key={m.key} className="border-b border-rule py-1">
-                {words("mixes", m.key)}{" "}
-                <span className="note">
-                  {m.parts.map((p) => `${p.parts} ${p.component.replaceAll("_", " ")}`).join(", ")}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
     </div>
   );
 }

@@ -1,44 +1,37 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, edit, newId, type Catalogue, type Garden, type Stock, type StockInput, type Typed } from "../../api";
-import { feedsQuery, stockQuery } from "../../api/queries";
-import { words } from "../../text";
+import { api, edit, newId, type Garden, type Stock, type StockInput, type Typed } from "../../api";
+import { feedsQuery, mixesQuery, stockQuery } from "../../api/queries";
+import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { day, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { DateField, NumberField, TextField } from "../../ui/Fields";
+import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { Loading, Trouble } from "../../ui/States";
 import { ThingForm } from "./things";
 
-/** A feed or mix of which there may be a stock. */
+/** A feed, mix or component of which there may be a stock. */
 type Kept = {
   key: string;
   name: string;
   feedId?: string;
   mix?: string;
+  component?: string;
   unit: "g" | "mL" | "L";
   stock: Stock | undefined;
 };
 
 /** What there is of every feed and mix, what is used of it, and how long it lasts. */
-export function StockList({
-  garden,
-  catalogue,
-  shown,
-  find,
-}: {
-  garden: Garden;
-  catalogue: Catalogue;
-  shown: Shown;
-  find: string;
-}) {
+export function StockList({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   const stock = useQuery(stockQuery(garden.id));
   const feeds = useQuery(feedsQuery(garden.id));
+  const mixes = useQuery(mixesQuery(garden.id));
   const [counted, setCounted] = useState<Kept>();
-  if (stock.isPending || feeds.isPending) return <Loading what="the stock" />;
+  if (stock.isPending || feeds.isPending || mixes.isPending) return <Loading what="the stock" />;
   if (stock.isLoadingError) return <Trouble problem={stock.error} again={() => void stock.refetch()} />;
   if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
-  const kept: Kept[] = [
+  if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
+  const all: Kept[] = [
     ...feeds.data
       .filter((f) => !f.retired)
       .map((f) => ({
@@ -48,20 +41,35 @@ export function StockList({
         unit: f.form === "dry" ? ("g" as const) : ("mL" as const),
         stock: stock.data.find((s) => s.stock.feedId === f.id),
       })),
-    ...catalogue.mixes.map((m) => ({
-      key: m.key,
-      name: words("mixes", m.key),
-      mix: m.key,
-      unit: "L" as const,
-      stock: stock.data.find((s) => s.stock.mix === m.key),
-    })),
-  ].filter((k) => k.name.toLowerCase().includes(find.toLowerCase()));
+    ...mixes.data.recipes
+      .filter((r) => !r.retired)
+      .map((r) => ({
+        key: keyOf(r),
+        name: recipeName(r),
+        mix: keyOf(r),
+        unit: "L" as const,
+        stock: stock.data.find((s) => s.stock.mix === keyOf(r)),
+      })),
+    ...mixes.data.components
+      .filter((c) => !c.retired)
+      .map((c) => ({
+        key: `component ${keyOf(c)}`,
+        name: componentName(c),
+        component: keyOf(c),
+        unit: "L" as const,
+        stock: stock.data.find((s) => s.stock.component === keyOf(c)),
+      })),
+  ];
+  // what there is of; the rest waits in the list below until it is counted or looked for
+  const kept = all
+    .filter((k) => k.feedId !== undefined || k.stock !== undefined || find)
+    .filter((k) => k.name.toLowerCase().includes(find.toLowerCase()));
   const amount = (unit: string, v: number) =>
     unit === "g" ? shown.grams(v) : shown.litres(unit === "mL" ? v / 1000 : v);
   if (find && kept.length === 0) return null;
   return (
     <section aria-label="Stock" className="mb-6">
-      <h2 className="head">Feeds and mixes in stock</h2>
+      <h2 className="head">In stock</h2>
       <div className="relative overflow-x-auto">
         <table className="w-full border-collapse text-left">
           <thead>
@@ -112,9 +120,27 @@ export function StockList({
         </table>
       </div>
       <p className="note mt-1">
-        Drawn down by the journal: feeds by what was given, mixes by what went into pots. Weeks at today's rate of
-        feeding.
+        Drawn down by the journal: feeds by what was given, mixes by what went into pots, components by the batches
+        made. Weeks at today's rate of feeding.
       </p>
+      {!find && (
+        <div className="no-print max-w-sm">
+          <ChoiceField
+            row
+            label="Count also"
+            field="stock"
+            faults={[]}
+            value=""
+            onChange={(key) => setCounted(all.find((k) => k.key === key))}
+            options={[
+              { value: "", label: "a mix or a component …" },
+              ...all
+                .filter((k) => !kept.includes(k))
+                .map((k) => ({ value: k.key, label: k.name, group: k.mix ? "Mixes" : "Components" })),
+            ]}
+          />
+        </div>
+      )}
       {counted && (
         <Panel title={`Count: ${counted.name}`} close={() => setCounted(undefined)}>
           <StockForm garden={garden} kept={counted} close={() => setCounted(undefined)} />
@@ -144,6 +170,7 @@ function StockForm({ garden, kept, close }: { garden: Garden; kept: Kept; close:
         id: s?.id ?? fresh,
         feedId: kept.feedId,
         mix: kept.mix,
+        component: kept.component,
         amount,
         countedOn,
         openedOn,

@@ -1,19 +1,26 @@
 import { useState } from "react";
 import { api, edit, type Garden, type Typed, type Vessel, type VesselInput } from "../../api";
+import { words } from "../../text";
 import type { Shown } from "../../text/numbers";
-import { NumberField, TextField } from "../../ui/Fields";
+import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { List, ThingForm } from "./things";
+
+const USES: Vessel["use"][] = ["can", "tub", "shovel", "handful"];
 
 export function Vessels({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (
     <List
-      title="Cans, buckets, barrels"
+      title="Cans, tubs, shovels"
       one="vessel"
       items={garden.vessels}
       find={find}
       line={(v) => (
         <>
-          {v.name} <span className="note fig block">{shown.vessel(v.litres)}</span>
+          {v.name}{" "}
+          <span className="note fig block">
+            {shown.vessel(v.litres)}
+            {v.use !== "can" && ` · ${words("uses", v.use)}`}
+          </span>
         </>
       )}
       form={(v, id, close) => <VesselForm garden={garden} vessel={v} id={id} close={close} />}
@@ -33,6 +40,7 @@ function VesselForm({
   close: () => void;
 }) {
   const [name, setName] = useState(vessel?.name ?? "");
+  const [use, setUse] = useState<Vessel["use"]>(vessel?.use ?? "can");
   const [litres, setLitres] = useState<Typed>(
     vessel?.litresTyped ?? { text: "", unit: garden.unitHabit === "us" ? "US gal" : "L" },
   );
@@ -40,11 +48,11 @@ function VesselForm({
     <ThingForm
       garden={garden}
       kind="vessel"
-      input={{ id, name, litres, version: vessel?.version ?? 0 }}
+      input={{ id, name, use, litres, version: vessel?.version ?? 0 }}
       send={(body: VesselInput) =>
         edit(api.PUT("/api/gardens/{garden}/vessels", { params: { path: { garden: garden.id } }, body }))
       }
-      inputOf={(v: Vessel) => ({ name: v.name, litres: v.litresTyped })}
+      inputOf={(v: Vessel) => ({ name: v.name, use: v.use, litres: v.litresTyped })}
       close={close}
     >
       {(faults) => (
@@ -57,12 +65,20 @@ function VesselForm({
             onChange={setName}
             placeholder="Blue bucket"
           />
+          <ChoiceField
+            label="Used as"
+            field="vessel.use"
+            faults={faults}
+            value={use}
+            onChange={(u) => setUse(u as Vessel["use"])}
+            options={USES.map((u) => ({ value: u, label: words("uses", u) }))}
+          />
           <NumberField
             label="Holds, up to where you fill it"
             field="vessel.litres"
             faults={faults}
             value={litres}
-            units={["L", "US gal", "imp gal"]}
+            units={["L", "mL", "US gal", "US qt", "imp gal"]}
             onChange={setLitres}
           />
         </>

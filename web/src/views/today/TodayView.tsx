@@ -46,7 +46,7 @@ export function TodayView() {
           options={[
             { value: FITTING, label: "what fits" },
             ...garden.vessels
-              .filter((v) => !v.retired)
+              .filter((v) => !v.retired && v.use === "can")
               .map((v) => ({ value: v.id, label: `${v.name}, ${shown.vessel(v.litres)}` })),
           ]}
         />

@@ -1,6 +1,7 @@
 package evencistern.caution;
 
 import evencistern.label.ProductForm;
+import evencistern.media.Mix;
 import evencistern.plant.Toxicity;
 import evencistern.pot.Lifting;
 import java.util.ArrayList;
@@ -16,6 +17,10 @@ public enum Caution {
     RUNOFF_OUT_OF_DRAINS,
     PLANT_TOXIC,
     PLANT_TOXICITY_UNKNOWN,
+    POTTING_MIX,
+    SPHAGNUM,
+    OLD_VERMICULITE,
+    LIME,
     HEAVY_FROM_FLOOR,
     TOO_HEAVY_FOR_ONE;
 
@@ -38,16 +43,46 @@ public enum Caution {
         return cautions;
     }
 
+    /**
+     * For mixing a medium.
+     *
+     * @param liming whether lime or sulfur is stirred in
+     */
+    public static List<Caution> forMixing(Mix mix, boolean liming) {
+        List<Caution> cautions = new ArrayList<>(List.of(POTTING_MIX));
+        if (holds(mix, "sphagnum")) {
+            cautions.add(SPHAGNUM);
+        }
+        if (holds(mix, "vermiculite")) {
+            cautions.add(OLD_VERMICULITE);
+        }
+        if (liming) {
+            cautions.add(LIME);
+        }
+        return cautions;
+    }
+
+    private static boolean holds(Mix mix, String word) {
+        return mix.parts().stream()
+                .anyMatch(p -> p.parts() > 0 && p.component().key().contains(word));
+    }
+
     /** For handling a planted pot of this weight. */
     public static List<Caution> forPot(double wetKg, Toxicity toxicity) {
+        List<Caution> cautions = forLifting(wetKg);
+        if (toxicity.warn()) {
+            cautions.add(toxicity == Toxicity.TOXIC ? PLANT_TOXIC : PLANT_TOXICITY_UNKNOWN);
+        }
+        return cautions;
+    }
+
+    /** For lifting a pot of this weight. */
+    public static List<Caution> forLifting(double wetKg) {
         List<Caution> cautions = new ArrayList<>();
         if (wetKg > Lifting.BEST_CASE_KG) {
             cautions.add(TOO_HEAVY_FOR_ONE);
         } else if (wetKg > Lifting.FROM_FLOOR_KG) {
             cautions.add(HEAVY_FROM_FLOOR);
-        }
-        if (toxicity.warn()) {
-            cautions.add(toxicity == Toxicity.TOXIC ? PLANT_TOXIC : PLANT_TOXICITY_UNKNOWN);
         }
         return cautions;
     }

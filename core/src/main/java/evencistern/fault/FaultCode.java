@@ -38,7 +38,14 @@ public enum FaultCode {
     DATES_REVERSED,
     FILE_INVALID,
     FILE_OF_OTHER_VERSION,
-    ALREADY_HERE;
+    ALREADY_HERE,
+    PARTS_NOTHING,
+    COMPONENT_UNKNOWN,
+    AIR_AND_WATER,
+    PORES_TOO_MANY,
+    JAR_NO_RISE,
+    LIME_HATED,
+    PH_HOPELESS;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

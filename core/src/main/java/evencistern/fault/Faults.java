@@ -72,7 +72,8 @@ public final class Faults {
         return value;
     }
 
-    private static String plain(double value) {
+    /** A number as a fault carries it: six figures, no exponent. */
+    public static String plain(double value) {
         return Double.isFinite(value)
                 ? new java.math.BigDecimal(value)
                         .round(new java.math.MathContext(6))

@@ -1,5 +1,6 @@
 package evencistern.feed;
 
+import evencistern.chemistry.AtomicWeights;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;

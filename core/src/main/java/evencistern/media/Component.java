@@ -1,29 +1,152 @@
 package evencistern.media;
 
 import evencistern.fault.Faults;
+import java.util.Locale;
+import java.util.Optional;
 
 /**
- * One ingredient of a mix. Fractions by volume, density in kg/L, column of 15 cm.
+ * One ingredient of a mix. Fractions are of its own loose volume.
  *
- * @param capacity15 water held by a drained 15 cm column
- * @param unavailable water that roots cannot take (held at 1.5 MPa)
+ * @param densityKgPerL dry bulk density
  */
 public record Component(
         String key,
-        double porosity,
-        double capacity15,
-        double unavailable,
+        Family family,
+        Grain grain,
+        Hold hold,
         double densityKgPerL,
-        RetentionCurve curve) {
+        Chemistry chemistry,
+        Wear wear,
+        Pack pack) {
     /** The column height the tables are given for. */
     public static final double TABLE_COLUMN_CM = 15;
 
     public Component {
-        Faults faults = new Faults();
-        faults.within("porosity", porosity, 0.05, 0.99, "");
-        faults.within("capacity15", capacity15, 0.01, porosity, "");
-        faults.within("unavailable", unavailable, 0, capacity15, "");
-        faults.within("density", densityKgPerL, 0.01, 2.6, "kg/L");
-        faults.throwIfAny();
+        Faults.require("component.density", densityKgPerL, 0.01, 2.6, "kg/L");
+    }
+
+    /** What a component counts as when a mix is judged. */
+    public enum Family {
+        PEAT,
+        BARK,
+        MINERAL;
+
+        public boolean organic() {
+            return this != MINERAL;
+        }
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Particle size class, mm. */
+    public record Grain(double fromMm, double toMm) {
+        public Grain {
+            Faults faults = new Faults();
+            faults.within("component.grain_from", fromMm, 0.001, 200, "mm");
+            faults.within("component.grain_to", toMm, Math.max(fromMm, 0.001), 200, "mm");
+            faults.throwIfAny();
+        }
+
+        /** The size that stands for the class: the geometric mean of its ends. */
+        public double middleMm() {
+            return Math.sqrt(fromMm * toMm);
+        }
+    }
+
+    /**
+     * How it holds water.
+     *
+     * @param capacity water held by a drained column of {@code columnCm}
+     * @param unavailable water that roots cannot take (held at 1.5 MPa)
+     * @param curve whose mean over that column is the capacity
+     */
+    public record Hold(double porosity, double capacity, double columnCm, double unavailable, RetentionCurve curve) {
+
+        /** The curve of a shape, fitted to what one column holds. */
+        public static Hold fitted(
+                double porosity, double capacity, double columnCm, double unavailable, double residual, double n) {
+            Faults faults = new Faults();
+            faults.within("component.porosity", porosity * 100, 5, 99, "%");
+            faults.within("component.column", columnCm, 2, 60, "cm");
+            faults.within("component.n", n, 1.05, 10, "");
+            faults.within("component.residual", residual * 100, 0, 60, "%");
+            faults.throwIfAny();
+            faults.within("component.capacity", capacity * 100, residual * 100 + 0.1, porosity * 100 - 0.1, "%");
+            faults.throwIfAny();
+            faults.within("component.unavailable", unavailable * 100, 0, capacity * 100, "%");
+            faults.throwIfAny();
+            return new Hold(
+                    porosity,
+                    capacity,
+                    columnCm,
+                    unavailable,
+                    RetentionCurve.fit(porosity, residual, n, capacity, columnCm));
+        }
+    }
+
+    /**
+     * What it does to the water in it.
+     *
+     * @param buffer lime, as g CaCO3 per litre, that raises its pH by one
+     * @param cec cations it can hold, meq/100 cm³
+     * @param ec of its saturated extract, mS/cm
+     */
+    public record Chemistry(double ph, double buffer, double cec, double ec) {
+        public Chemistry {
+            Faults faults = new Faults();
+            faults.within("component.ph", ph, 3, 10, "pH");
+            faults.within("component.buffer", buffer, 0.01, 10, "g/L");
+            faults.within("component.cec", cec, 0, 200, "meq/100 cm³");
+            faults.within("component.ec", ec, 0, 20, "mS/cm");
+            faults.throwIfAny();
+        }
+    }
+
+    /** Years it keeps its structure, kept wet and wetted and dried in turn. */
+    public record Wear(double wetYears, double cycledYears) {
+        public Wear {
+            Faults faults = new Faults();
+            faults.within("component.wet_years", wetYears, 0.1, 99, "");
+            faults.within("component.cycled_years", cycledYears, wetYears, 99, "");
+            faults.throwIfAny();
+        }
+    }
+
+    /** How it is bought. */
+    public enum PackKind {
+        /** By its loose litres. */
+        BAG,
+        /** Pressed: litres on the bale, more when loosened. */
+        BALE,
+        /** Dry, by weight, swelling in water. */
+        BRICK
+    }
+
+    /**
+     * One pack.
+     *
+     * @param printed what is printed on it: litres, or grams of a brick
+     * @param looseLitres that come out of it
+     * @param cost of one, in the garden's money
+     */
+    public record Pack(PackKind kind, double printed, double looseLitres, Optional<Double> cost) {
+        public Pack {
+            Faults faults = new Faults();
+            faults.within("component.pack", printed, 0.1, 100_000, kind == PackKind.BRICK ? "g" : "L");
+            faults.within("component.loose", looseLitres, 0.1, 10_000, "L");
+            cost.ifPresent(c -> faults.within("component.cost", c, 0, 1e6, ""));
+            faults.throwIfAny();
+        }
+
+        public Optional<Double> costPerLitre() {
+            return cost.map(c -> c / looseLitres);
+        }
+    }
+
+    /** The same with what a measurement says of how it holds water. */
+    public Component holding(Hold measured) {
+        return new Component(key, family, grain, measured, densityKgPerL, chemistry, wear, pack);
     }
 }

@@ -1,53 +1,104 @@
 package evencistern.media;
 
+import static evencistern.working.Working.Input.table;
+
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.units.Uncertain;
+import evencistern.units.Unit;
+import evencistern.working.Working;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A mix of components by volume.
  *
- * <p><b>Answers</b> how porous, how wet and how heavy is the mixture?
- * <p><b>Formula</b> water and solids of the parts add; the volume is Σ parts · (1 − shrinkage); porosity = 1 −
- * Σ fᵢ(1 − φᵢ)/(1 − s); θ(h) = min(porosity, Σ fᵢ·θᵢ(h)/(1 − s))
- * <p><b>Units</b> volume fractions; kg/L
- * <p><b>Valid for</b> at least one part above zero; shrinkage 0–0.3
- * <p><b>Source</b> [COMMON] volume balance; shrinkage typically 5–20 %, from memory
+ * <p><b>Answers</b> how porous, wet, heavy, sour and salty is the mixture, what does it cost, and how long does it last?
+ * <p><b>Formula</b> water and solids of the parts add; the volume is Σ parts · (1 − s); porosity = 1 − Σ fᵢ(1 − φᵢ)/(1 −
+ * s); θ(h) = min(porosity, Σ fᵢ·θᵢ(h)/(1 − s)); pH = Σ fᵢβᵢpHᵢ/Σ fᵢβᵢ; life = 1/Σ(fᵢ/lifeᵢ)
+ * <p><b>Units</b> volume fractions; kg/L; buffer g CaCO3 per litre and pH; CEC meq/100 cm³; EC mS/cm; years
+ * <p><b>Valid for</b> at least one part above zero; shrinkage 0–0.4; pH before any lime, ± 0.4
+ * <p><b>Source</b> [COMMON] volume balance, buffer-weighted pH; from memory
  * <p><b>Checked by</b> MediaTest
+ *
+ * @param shrinkage share of the parts' volume lost in mixing
  */
-public record Mix(String key, MixKind kind, List<Part> parts, double shrinkage) {
+public record Mix(String key, List<Part> parts, double shrinkage) {
+    private static final double MOST_SHRINKAGE = 0.4;
+    /** From batch to batch of one material, as a 95 % interval; from memory. */
+    private static final double PH_PLUS_MINUS = 0.4;
+
+    private static final double ORGANIC_ENOUGH = 1.0 / 3;
 
     /** So many parts by volume of a component. */
-    public record Part(Component component, double parts) {}
-
-    public Mix {
-        parts = List.copyOf(parts);
-        Faults.require("mix.shrinkage", shrinkage, 0, 0.3, "");
-        if (!(parts.stream().mapToDouble(Part::parts).sum() > 0)) {
-            throw new FaultException(Fault.of(FaultCode.TOO_SMALL, "mix.parts", "0"));
+    public record Part(Component component, double parts) {
+        public Part {
+            Faults.require("mix.parts", parts, 0, 1e6, "");
         }
     }
 
-    private double mean(java.util.function.ToDoubleFunction<Component> of) {
+    public Mix {
+        parts = List.copyOf(parts);
+        Faults.require("mix.shrinkage", shrinkage, 0, MOST_SHRINKAGE, "");
+        requireSome(parts);
+    }
+
+    private static void requireSome(List<Part> parts) {
+        if (!(parts.stream().mapToDouble(Part::parts).sum() > 0)) {
+            throw new FaultException(Fault.of(FaultCode.PARTS_NOTHING, "mix.parts", "0"));
+        }
+    }
+
+    /** A mix that loses what its grain sizes say. */
+    public static Mix of(String key, List<Part> parts) {
+        requireSome(parts);
+        return new Mix(key, parts, Packing.shrinkage(parts));
+    }
+
+    /**
+     * The same mix as somebody measured it: so many litres came out of so many put in.
+     *
+     * @param yield litres out per litre in, 0.6–1
+     */
+    public Mix yielding(double yield) {
+        return new Mix(key, parts, 1 - Faults.require("mix.yield", yield, 1 - MOST_SHRINKAGE, 1, ""));
+    }
+
+    /** Share of a part in the volume that is put in. */
+    public double share(Part part) {
+        return part.parts() / parts.stream().mapToDouble(Part::parts).sum();
+    }
+
+    private double put(ToDoubleFunction<Component> of) {
         double sum = 0;
         double total = 0;
         for (Part p : parts) {
             sum += p.parts() * of.applyAsDouble(p.component());
             total += p.parts();
         }
-        return sum / total / (1 - shrinkage);
+        return sum / total;
+    }
+
+    private double mean(ToDoubleFunction<Component> of) {
+        return put(of) / (1 - shrinkage);
+    }
+
+    /** Litres of parts that go into a litre of mix. */
+    public double litresPut() {
+        return 1 / (1 - shrinkage);
     }
 
     /** Pore space as a fraction of the mixed volume. */
     public double porosity() {
-        return 1 - mean(c -> 1 - c.porosity());
+        return 1 - mean(c -> 1 - c.hold().porosity());
     }
 
     /** Water that roots cannot take, as a fraction of the mixed volume. */
     public double unavailable() {
-        return mean(Component::unavailable);
+        return Math.min(porosity(), mean(c -> c.hold().unavailable()));
     }
 
     public double densityKgPerL() {
@@ -56,6 +107,71 @@ public record Mix(String key, MixKind kind, List<Part> parts, double shrinkage) 
 
     /** Water content at a suction of {@code cm}. */
     public double at(double cm) {
-        return Math.min(porosity(), mean(c -> c.curve().at(cm)));
+        return Math.min(porosity(), mean(c -> c.hold().curve().at(cm)));
+    }
+
+    /** Lime, as g CaCO3 per litre of mix, that raises its pH by one. */
+    public double buffer() {
+        return mean(c -> c.chemistry().buffer());
+    }
+
+    /** pH before lime: each part weighs by how hard it holds on to its own. */
+    public Uncertain ph(Working working) {
+        double ph = put(c -> c.chemistry().buffer() * c.chemistry().ph())
+                / put(c -> c.chemistry().buffer());
+        working.step(
+                "media.ph",
+                "pH = Σ fβpH/Σ fβ",
+                ph,
+                Unit.PH_UNIT,
+                "COMMON",
+                parts.stream()
+                        .map(p -> table(
+                                p.component().key(),
+                                p.component().chemistry().ph(),
+                                Unit.PH_UNIT,
+                                "components:" + p.component().key()))
+                        .toArray(Working.Input[]::new));
+        return Uncertain.plusMinus95(ph, PH_PLUS_MINUS);
+    }
+
+    public double cec() {
+        return mean(c -> c.chemistry().cec());
+    }
+
+    public double ec() {
+        return put(c -> c.chemistry().ec());
+    }
+
+    /** Share of organic matter in the volume put in. */
+    public double organicShare() {
+        return put(c -> c.family().organic() ? 1 : 0);
+    }
+
+    /** Years it keeps its structure while kept wet. */
+    public double wetYears() {
+        return 1 / put(c -> 1 / c.wear().wetYears());
+    }
+
+    /** Years it keeps its structure wetted and dried in turn. */
+    public double cycledYears() {
+        return 1 / put(c -> 1 / c.wear().cycledYears());
+    }
+
+    /** What a litre of mix costs, if the price of every part is known. */
+    public Optional<Double> costPerLitre() {
+        boolean known = parts.stream()
+                .allMatch(p ->
+                        p.parts() == 0 || p.component().pack().costPerLitre().isPresent());
+        return known ? Optional.of(mean(c -> c.pack().costPerLitre().orElse(0.0))) : Optional.empty();
+    }
+
+    /** What it is mainly made of: organic matter decides from a third on, else it is a mineral mix. */
+    public Component.Family kind() {
+        if (organicShare() < ORGANIC_ENOUGH) {
+            return Component.Family.MINERAL;
+        }
+        double bark = put(c -> c.family() == Component.Family.BARK ? 1 : 0);
+        return bark > organicShare() / 2 ? Component.Family.BARK : Component.Family.PEAT;
     }
 }

@@ -90,14 +90,14 @@ public final class PotWater {
                 Unit.PER_CENT,
                 "BF1987",
                 table("mix height", heightCm, Unit.CENTIMETRE, "pot:height"),
-                table("porosity", mix.porosity() * 100, Unit.PER_CENT, "recipes:" + mix.key()));
+                table("porosity", mix.porosity() * 100, Unit.PER_CENT, "mix:" + mix.key()));
         working.step(
                 "media.weight",
                 "weight = ρ(dry)·V + CC·V + pot",
                 wetKg() * 1000,
                 Unit.GRAM,
                 "COMMON",
-                table("ρ(dry)", mix.densityKgPerL(), Unit.KILOGRAM_PER_LITRE, "recipes:" + mix.key()),
+                table("ρ(dry)", mix.densityKgPerL(), Unit.KILOGRAM_PER_LITRE, "mix:" + mix.key()),
                 earlier("CC", capacity * 100, Unit.PER_CENT, "media.capacity"),
                 earlier("V", litres, Unit.LITRE, "pot.volume"),
                 table("pot", pot.emptyKg() * 1000, Unit.GRAM, "pot:material"));
@@ -109,7 +109,7 @@ public final class PotWater {
                 Unit.LITRE,
                 "FAO56 eq. 82",
                 earlier("CC", capacity * 100, Unit.PER_CENT, "media.capacity"),
-                table("unavailable", mix.unavailable() * 100, Unit.PER_CENT, "recipes:" + mix.key()),
+                table("unavailable", mix.unavailable() * 100, Unit.PER_CENT, "mix:" + mix.key()),
                 earlier("V", litres, Unit.LITRE, "pot.volume"));
     }
 

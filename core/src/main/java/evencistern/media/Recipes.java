@@ -9,25 +9,37 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** The shipped components and recipes, read once from their data files. */
 public final class Recipes {
     private static final Map<String, Component> COMPONENTS = readComponents();
-    private static final Map<String, Mix> MIXES = readMixes();
+    private static final Map<String, Recipe> RECIPES = readRecipes();
 
     private Recipes() {}
 
-    public static List<Mix> all() {
-        return List.copyOf(MIXES.values());
+    public static List<Recipe> all() {
+        return List.copyOf(RECIPES.values());
     }
 
     public static List<Component> components() {
         return List.copyOf(COMPONENTS.values());
     }
 
-    /** The recipe of this key; an unknown key is refused with the name of the field. */
+    /** The shipped component of this key; an unknown key is refused with the name of the field. */
+    public static Component component(String key) {
+        return found(COMPONENTS.get(key), "mix.component", key);
+    }
+
+    /** The shipped recipe of this key; an unknown key is refused with the name of the field. */
+    public static Recipe recipe(String key) {
+        return found(RECIPES.get(key), "mix", key);
+    }
+
+    /** The mix of the shipped recipe of this key; an unknown key is refused with the name of the field. */
     public static Mix require(String key) {
-        return found(MIXES.get(key), "mix", key);
+        return recipe(key).mix();
     }
 
     private static <T> T found(@org.jspecify.annotations.Nullable T value, String field, String key) {
@@ -40,38 +52,49 @@ public final class Recipes {
     private static Map<String, Component> readComponents() {
         Map<String, Component> components = new LinkedHashMap<>();
         for (DataFile.Row row : DataFile.read(Recipes.class, "components.csv")) {
-            double porosity = row.number("porosity") / 100;
-            double capacity = row.number("capacity15") / 100;
+            String key = row.text("key");
             components.put(
-                    row.text("key"),
+                    key,
                     new Component(
-                            row.text("key"),
-                            porosity,
-                            capacity,
-                            row.number("unavailable") / 100,
-                            row.number("density"),
-                            RetentionCurve.fit(
-                                    porosity,
+                            key,
+                            Component.Family.valueOf(row.text("family").toUpperCase(Locale.ROOT)),
+                            new Component.Grain(row.number("grain_from"), row.number("grain_to")),
+                            Component.Hold.fitted(
+                                    row.number("porosity") / 100,
+                                    row.number("capacity15") / 100,
+                                    Component.TABLE_COLUMN_CM,
+                                    row.number("unavailable") / 100,
                                     row.number("residual") / 100,
-                                    row.number("n"),
-                                    capacity,
-                                    Component.TABLE_COLUMN_CM)));
+                                    row.number("n")),
+                            row.number("density"),
+                            new Component.Chemistry(
+                                    row.number("ph"), row.number("buffer"), row.number("cec"), row.number("ec")),
+                            new Component.Wear(row.number("wet"), row.number("cycled")),
+                            pack(row.text("pack"))));
         }
         return components;
     }
 
-    private static Map<String, Mix> readMixes() {
-        Map<String, Mix> mixes = new LinkedHashMap<>();
+    private static Component.Pack pack(String text) {
+        String[] words = text.split(" ", -1);
+        Component.PackKind kind = Component.PackKind.valueOf(words[0].toUpperCase(Locale.ROOT));
+        double printed = Double.parseDouble(words[1]);
+        return new Component.Pack(
+                kind, printed, words.length > 3 ? Double.parseDouble(words[3]) : printed, Optional.empty());
+    }
+
+    private static Map<String, Recipe> readRecipes() {
+        Map<String, Recipe> recipes = new LinkedHashMap<>();
         for (DataFile.Row row : DataFile.read(Recipes.class, "recipes.csv")) {
             List<Mix.Part> parts = new ArrayList<>();
             for (String part : row.text("parts").split(" \\+ ", -1)) {
                 String[] words = part.split(" ", -1);
-                Component component = found(COMPONENTS.get(words[0]), "mix.component", words[0]);
-                parts.add(new Mix.Part(component, Double.parseDouble(words[1])));
+                parts.add(new Mix.Part(component(words[0]), Double.parseDouble(words[1])));
             }
-            MixKind kind = MixKind.valueOf(row.text("kind").toUpperCase(Locale.ROOT));
-            mixes.put(row.text("key"), new Mix(row.text("key"), kind, parts, row.number("shrinkage") / 100));
+            OptionalDouble target =
+                    row.text("target").isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(row.number("target"));
+            recipes.put(row.text("key"), new Recipe(Mix.of(row.text("key"), parts), target));
         }
-        return mixes;
+        return recipes;
     }
 }

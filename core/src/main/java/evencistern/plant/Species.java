@@ -13,6 +13,8 @@ import evencistern.feed.StrengthCap;
  * @param phLow,phHigh band in the root zone
  * @param growthBaseC no growth at or below this daily mean; {@code growthFullC}: full growth at and above
  * @param fullLightMol daily light at which light no longer holds growth back, mol/m²/d
+ * @param airPercent least air its roots want in the drained pot, 0–60 % of the mix
+ * @param rots whether its roots rot where it stays wet
  */
 public record Species(
         String key,
@@ -30,7 +32,9 @@ public record Species(
         double growthFullC,
         double fullLightMol,
         int repotHoldDays,
-        Toxicity toxicity) {
+        Toxicity toxicity,
+        double airPercent,
+        boolean rots) {
 
     public Species {
         Faults faults = new Faults();
@@ -42,6 +46,7 @@ public record Species(
         faults.within("growth_base", growthBaseC, -5, 20, "°C");
         faults.within("growth_full", growthFullC, growthBaseC + 1, 35, "°C");
         faults.within("full_light", fullLightMol, 0.5, 60, "mol/m²/d");
+        faults.within("air", airPercent, 0, 60, "%");
         faults.within("repot_hold", repotHoldDays, 0, 365, "d");
         faults.throwIfAny();
     }

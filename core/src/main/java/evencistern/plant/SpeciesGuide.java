@@ -63,7 +63,9 @@ public final class SpeciesGuide {
                             row.number("full"),
                             row.number("light"),
                             (int) row.number("repot_hold"),
-                            Toxicity.valueOf(row.text("toxicity").toUpperCase(Locale.ROOT))));
+                            Toxicity.valueOf(row.text("toxicity").toUpperCase(Locale.ROOT)),
+                            row.number("air"),
+                            row.choice("rots", "yes", "no").equals("yes")));
         }
         return entries;
     }

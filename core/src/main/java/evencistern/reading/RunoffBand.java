@@ -1,6 +1,6 @@
 package evencistern.reading;
 
-import evencistern.media.MixKind;
+import evencistern.media.Component.Family;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.table.DataFile;
@@ -19,7 +19,7 @@ public record RunoffBand(String name, double phLow, double phHigh, double ecLow,
     private static final Map<String, Ec> ROWS = readRows();
 
     /** The band for a plant in a mix of this kind: pH by the species, EC by mix and appetite. */
-    public static RunoffBand of(Species species, MixKind kind) {
+    public static RunoffBand of(Species species, Family kind) {
         String name = name(kind, species.appetite());
         Ec ec = ROWS.get(name);
         if (ec == null) {
@@ -28,7 +28,7 @@ public record RunoffBand(String name, double phLow, double phHigh, double ecLow,
         return new RunoffBand(name, species.phLow(), species.phHigh(), ec.low(), ec.high());
     }
 
-    private static String name(MixKind kind, Appetite appetite) {
+    private static String name(Family kind, Appetite appetite) {
         return (kind.name() + ":" + appetite.name()).toLowerCase(Locale.ROOT);
     }
 

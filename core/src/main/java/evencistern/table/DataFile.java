@@ -34,6 +34,15 @@ public final class DataFile {
             return cell;
         }
 
+        /** One of a few words; any other fails the load. */
+        public String choice(String column, String... words) {
+            if (!List.of(words).contains(text(column))) {
+                throw new IllegalStateException(
+                        where + ": " + column + " is none of " + String.join(", ", words) + ": " + text(column));
+            }
+            return text(column);
+        }
+
         public double number(String column) {
             try {
                 return Double.parseDouble(text(column));

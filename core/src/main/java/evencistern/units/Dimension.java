@@ -12,6 +12,7 @@ public enum Dimension {
     DENSITY("kg/L"),
     TEMPERATURE("°C"),
     TIME("d"),
+    EXCHANGE("meq/100 cm³"),
     PH("pH"),
     FRACTION("%"),
     WATER_DEPTH_RATE("mm/d"),

@@ -74,8 +74,10 @@ public enum Unit {
 
     DAY("d", TIME, 1),
     WEEK("wk", TIME, 7),
+    YEAR("yr", TIME, 365.25),
     HOUR("h", TIME, 1.0 / 24),
 
+    MEQ_PER_100_CM3("meq/100 cm³", EXCHANGE, 1),
     PH_UNIT("pH", PH, 1),
     PER_CENT("%", FRACTION, 1),
     MILLIMETRE_PER_DAY("mm/d", WATER_DEPTH_RATE, 1),

@@ -29,14 +29,6 @@ class FeedTest {
     private static Dose dose(Feed feed, StrengthCap cap, double appetite, OptionalDouble share) {
         return Dose.choose(feed, (Rate.PerWater) feed.rate(), cap, appetite, share, Working.off());
     }
-
-    /** IUPAC standard atomic weights; the trade prints 0.4364 and 0.8301. */
-    @Test
-    void elementsFollowFromOxidesByAtomicWeights() {
-        assertThat(AtomicWeights.P_PER_P2O5).isCloseTo(0.4364, within(5e-5));
-        assertThat(AtomicWeights.K_PER_K2O).isCloseTo(0.8301, within(1e-4));
-    }
-
     /** Arithmetic: 1 oz/US gal of a 1 % feed is 28.349523 g · 10 / 3.785412 L = 74.89 mg/L. */
     @Test
     void theTradesSeventyFiveIsReallySeventyFourPointEightNine() {

@@ -3,15 +3,20 @@ package evencistern.media;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
+import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
 import evencistern.working.Working;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import org.hipparchus.analysis.integration.RombergIntegrator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +29,7 @@ class MediaTest {
     }
 
     static List<Mix> mixes() {
-        return Recipes.all();
+        return Recipes.all().stream().map(Recipe::mix).toList();
     }
 
     private static Pot column(double heightM) {
@@ -34,7 +39,8 @@ class MediaTest {
     @ParameterizedTest
     @MethodSource("components")
     void theFittedCurveGivesBackTheTablesContainerCapacity(Component component) {
-        assertThat(component.curve().columnMean(15)).isCloseTo(component.capacity15(), within(1e-6));
+        assertThat(component.hold().curve().columnMean(15))
+                .isCloseTo(component.hold().capacity(), within(1e-6));
     }
 
     /** Arithmetic: at α·h = 1 and n = 2 the curve lies at θr + (θs − θr)/√2. */
@@ -95,20 +101,128 @@ class MediaTest {
     /** Arithmetic: equal parts of 94 % and 75 % porous material losing a tenth of the volume: 1 − 0.155/0.9. */
     @Test
     void shrinkageTakesAwayPoresAndKeepsSolids() {
-        List<Component> all = Recipes.components();
-        Component peat = all.get(0);
-        Component perlite = all.stream()
-                .filter(c -> c.key().equals("perlite_coarse"))
-                .findFirst()
-                .orElseThrow();
-        Mix mix = new Mix("half", MixKind.PEAT, List.of(new Mix.Part(peat, 2), new Mix.Part(perlite, 2)), 0.1);
+        Mix mix = mix("peat_medium", 2, "perlite_coarse", 2).yielding(0.9);
         assertThat(mix.porosity()).isCloseTo(1 - 0.155 / 0.9, within(1e-9));
+        assertThat(mix.litresPut()).isCloseTo(1 / 0.9, within(1e-12));
+    }
+
+    private static Mix mix(Object... componentsAndParts) {
+        List<Mix.Part> parts = new ArrayList<>();
+        for (int i = 0; i < componentsAndParts.length; i += 2) {
+            parts.add(new Mix.Part(
+                    Recipes.component((String) componentsAndParts[i]),
+                    ((Number) componentsAndParts[i + 1]).doubleValue()));
+        }
+        return Mix.of("test", parts);
     }
 
     @Test
-    void partsThatSumToNothingAreRefused() {
-        Component peat = Recipes.components().get(0);
-        assertThatThrownBy(() -> new Mix("none", MixKind.PEAT, List.of(new Mix.Part(peat, 0)), 0.1))
-                .isInstanceOf(FaultException.class);
+    void partsThatSumToNothingAreRefusedWithWhatIsWrong() {
+        Component peat = Recipes.component("peat_medium");
+        assertThatThrownBy(() -> Mix.of("none", List.of(new Mix.Part(peat, 0))))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults().get(0).code()).isEqualTo(FaultCode.PARTS_NOTHING));
+    }
+
+    /** Exact: for n = 2 the mean of (1 + (αh)²)^(−½) over a column H is asinh(αH)/(αH). */
+    @ParameterizedTest
+    @CsvSource({"0.05, 15", "0.3, 15", "1, 30", "0.01, 5"})
+    void theMeanOverAColumnIsTheExactIntegral(double alpha, double column) {
+        RetentionCurve curve = new RetentionCurve(0.9, 0.1, alpha, 2);
+        double exact = 0.1 + 0.8 * Math.log(alpha * column + Math.hypot(alpha * column, 1)) / (alpha * column);
+        assertThat(curve.columnMean(column)).isCloseTo(exact, withinPercentage(0.1));
+    }
+
+    /** The reference integration is Hipparchus' adaptive Romberg rule, over the pot's own cross-section. */
+    @ParameterizedTest
+    @MethodSource("mixes")
+    void whatATaperedPotHoldsAgreesWithAReferenceIntegrationToATenthOfAPercent(Mix mix) {
+        Pot pot = new Pot(new RoundTaper(0.2, 0.12, 0.19), 0.12, OptionalDouble.empty(), Material.PLASTIC);
+        double height = pot.mixHeightM();
+        RombergIntegrator romberg = new RombergIntegrator(1e-8, 1e-12, 3, 30);
+        double water = romberg.integrate(10_000_000, h -> pot.shape().areaM2(h) * mix.at(h * 100), 1e-9, height);
+        double volume = romberg.integrate(10_000_000, pot.shape()::areaM2, 0, height);
+        assertThat(new PotWater(mix, pot).capacity()).isCloseTo(water / volume, withinPercentage(0.1));
+    }
+
+    /**
+     * Normal ranges of nursery mixes at container capacity [BMPGUIDE, from memory]: porosity 50–85 %, air 10–30 %,
+     * capacity 45–65 %, density 0.19–0.70; held within ± 5 points, in a trade pot 15 cm deep.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "pine_bark_aged, 6, peat_medium, 3",
+        "pine_bark_aged, 8, coarse_sand, 1",
+        "pine_bark_aged, 5, peat_medium, 4"
+    })
+    void aNurseryMixLiesInTheNurseryGuidesRanges(String one, double ones, String other, double others) {
+        Mix mix = mix(one, ones, other, others, "coarse_sand", 1);
+        PotWater water = new PotWater(mix, column(0.15));
+        assertThat(mix.porosity() * 100).isBetween(45.0, 90.0);
+        assertThat(water.air() * 100).isBetween(5.0, 35.0);
+        assertThat(water.capacity() * 100).isBetween(40.0, 70.0);
+        assertThat(mix.densityKgPerL()).isBetween(0.14, 0.75);
+    }
+
+    /** De Boodt & Verdonck, from memory: an ideal substrate has at least 85 % pores, 20–30 % air at 10 cm suction. */
+    @Test
+    void peatAndPerliteComeNearTheIdealSubstrate() {
+        Mix mix = mix("peat_medium", 3, "perlite_coarse", 1);
+        assertThat(mix.porosity() * 100).isGreaterThan(85);
+        assertThat((mix.porosity() - mix.at(10)) * 100).isBetween(15.0, 35.0);
+        assertThat((mix.at(10) - mix.at(50)) * 100).isBetween(15.0, 35.0);
+    }
+
+    /** Arithmetic: (1·2.25·4.2 + 1·3.0·7.2)/(2.25 + 3.0), from the two rows of the table. */
+    @Test
+    void thePartThatHoldsOnHarderToItsPhPullsTheMixToIt() {
+        double ph = mix("peat_medium", 1, "compost", 1).ph(Working.off()).value();
+        assertThat(ph).isCloseTo((2.25 * 4.2 + 3.0 * 7.2) / 5.25, within(1e-9));
+        assertThat(mix("peat_medium", 1, "perlite_coarse", 9).ph(Working.off()).value())
+                .isLessThan(5);
+    }
+
+    @Test
+    void whatRotsFirstDecidesHowLongAMixLasts() {
+        Mix mix = mix("orchid_bark_fine", 1, "pumice", 1);
+        assertThat(mix.wetYears()).isCloseTo(1 / (0.5 / 1 + 0.5 / 20), within(1e-9));
+        assertThat(mix.cycledYears()).isGreaterThan(mix.wetYears());
+    }
+
+    /** Arithmetic: a pack of 140 loose litres at 28 and one of 100 at 50, in equal parts that lose nothing. */
+    @Test
+    void theCostOfALitreNeedsThePriceOfEveryPart() {
+        assertThat(mix("peat_medium", 1, "perlite_coarse", 1).costPerLitre()).isEmpty();
+        Mix priced = new Mix(
+                "priced",
+                List.of(new Mix.Part(priced("peat_medium", 28), 1), new Mix.Part(priced("perlite_coarse", 50), 1)),
+                0);
+        assertThat(priced.costPerLitre().orElseThrow()).isCloseTo((28.0 / 140 + 50.0 / 100) / 2, within(1e-9));
+    }
+
+    private static Component priced(String key, double cost) {
+        Component c = Recipes.component(key);
+        Component.Pack p = c.pack();
+        return new Component(
+                key,
+                c.family(),
+                c.grain(),
+                c.hold(),
+                c.densityKgPerL(),
+                c.chemistry(),
+                c.wear(),
+                new Component.Pack(p.kind(), p.printed(), p.looseLitres(), Optional.of(cost)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "peat_medium, 3, perlite_coarse, 1, PEAT",
+        "orchid_bark_fine, 3, sphagnum_long, 2, BARK",
+        "pumice, 3, coir_pith, 1, MINERAL"
+    })
+    void aThirdOfOrganicMatterMakesAnOrganicMix(
+            String one, double ones, String other, double others, Component.Family kind) {
+        assertThat(mix(one, ones, other, others).kind()).isEqualTo(kind);
     }
 }

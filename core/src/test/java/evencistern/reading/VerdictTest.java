@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.media.Component.Family;
 import evencistern.media.Mix;
-import evencistern.media.MixKind;
 import evencistern.media.PotWater;
 import evencistern.media.Recipes;
 import evencistern.plant.Species;
@@ -128,14 +128,14 @@ class VerdictTest {
     @Test
     void everyPlantInEveryMixHasABand() {
         for (Species species : SpeciesGuide.all()) {
-            for (MixKind kind : MixKind.values()) {
+            for (Family kind : Family.values()) {
                 RunoffBand band = RunoffBand.of(species, kind);
                 assertThat(band.ecHigh()).isGreaterThan(band.ecLow());
             }
         }
         Species orchid = SpeciesGuide.require("slipper_orchid");
-        assertThat(RunoffBand.of(orchid, MixKind.BARK).ecHigh())
-                .isLessThan(RunoffBand.of(orchid, MixKind.PEAT).ecHigh());
+        assertThat(RunoffBand.of(orchid, Family.BARK).ecHigh())
+                .isLessThan(RunoffBand.of(orchid, Family.PEAT).ecHigh());
     }
 
     @ParameterizedTest

@@ -1,5 +1,6 @@
 package evencistern.server;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -87,6 +88,30 @@ final class Bodies {
         return new HashMap<>(Map.of("clientKey", key(), "items", List.of(Map.of("lotId", lot, "item", item))));
     }
 
+    /** A whole recipe of the garden, as the page sends it to the rules. */
+    static Map<String, Object> mix(JsonNode garden, String recipe) {
+        JsonNode mixes = App.api()
+                .get("/api/gardens/" + garden.path("id").asString() + "/mixes")
+                .ok();
+        List<Object> parts = new ArrayList<>();
+        named(mixes.path("recipes"), recipe)
+                .path("parts")
+                .forEach(p -> parts.add(Map.of(
+                        "component",
+                        named(mixes.path("components"), p.path("component").asString()),
+                        "amount",
+                        p.path("amount").asString())));
+        return new HashMap<>(Map.of("key", recipe, "parts", parts));
+    }
+
+    /** The component or recipe that others call by a key. */
+    static JsonNode named(JsonNode things, String key) {
+        return things.valueStream()
+                .filter(t -> t.path("shipped").asString(t.path("id").asString()).equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
     static Map<String, Object> care(JsonNode garden) {
         Map<String, Object> ask = new HashMap<>(Map.of(
                 "species",
@@ -94,7 +119,7 @@ final class Bodies {
                 "pot",
                 pot("12", "9", "11"),
                 "mix",
-                "peat_perlite",
+                mix(garden, "peat_perlite"),
                 "place",
                 place(garden, "indoors"),
                 "water",

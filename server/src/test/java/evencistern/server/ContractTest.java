@@ -8,8 +8,11 @@ import evencistern.feed.Ceiling;
 import evencistern.feed.Measured;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
+import evencistern.media.Component;
+import evencistern.media.Liming;
 import evencistern.media.Recipes;
 import evencistern.plan.LotPlan;
+import evencistern.plan.Suitability;
 import evencistern.plant.Toxicity;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
@@ -61,10 +64,8 @@ class ContractTest {
         worded("bindings", ids(LotPlan.Binding.values()));
         worded("ceilings", ids(Ceiling.values()));
         worded("cautions", ids(Caution.values()));
-        worded("questions", Arrays.stream(Question.values()).map(Enum::name).toList());
-        worded(
-                "choices",
-                Arrays.stream(Question.Choice.values()).map(Enum::name).toList());
+        worded("questions", names(Question.values()));
+        worded("choices", names(Question.Choice.values()));
         worded("assumptions", ids(LabelReading.Assumption.values()));
         worded("roles", ids(LabelReading.Role.values()));
         worded("findings", ids(Judgement.Finding.values()));
@@ -72,7 +73,23 @@ class ContractTest {
         worded("tools", ids(Measured.Tool.values()));
         worded("toxicity", ids(Toxicity.values()));
         worded("mixes", Recipes.all().stream().map(m -> m.key()).toList());
+        worded("components", Recipes.components().stream().map(c -> c.key()).toList());
+        worded("families", names(Component.Family.values()));
+        worded("schools", ids(Suitability.School.values()));
+        for (Suitability.Aspect aspect : Suitability.Aspect.values()) {
+            for (Suitability.Voice voice : Suitability.Voice.values()) {
+                String id = aspect.name() + "_" + voice.name();
+                worded("reasons", List.of(id.toLowerCase(Locale.ROOT)));
+            }
+        }
+        worded("packs", names(Component.PackKind.values()));
+        worded("limes", names(Liming.Material.values()));
+        worded("fineness", names(Liming.Fineness.values()));
         worded("scales", Arrays.stream(TdsScale.values()).map(TdsScale::id).toList());
+    }
+
+    private static List<String> names(Enum<?>[] values) {
+        return Arrays.stream(values).map(Enum::name).toList();
     }
 
     @Test

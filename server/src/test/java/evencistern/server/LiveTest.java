@@ -77,7 +77,7 @@ class LiveTest {
                 "pot",
                 Bodies.pot("12", "9", "11"),
                 "mix",
-                "peat_perlite",
+                Bodies.mix(garden, "peat_perlite"),
                 "water",
                 garden.path("waters").get(0),
                 "meter",
@@ -119,10 +119,10 @@ class LiveTest {
         assertThat(care.path("water").path("leftShare").asDouble()).isCloseTo(0, within(1e-9));
         Map<String, Object> ask = Bodies.care(garden);
         ask.put("species", "triffid");
-        ask.put("mix", "mud");
+        ask.put("mix", Map.of("key", "mud", "parts", List.of()));
         ask.put("can", Bodies.typed("half", "L"));
         assertThat(api.post("/api/live/care", ask).faults())
-                .containsExactly("choice_unknown", "choice_unknown", "not_a_number");
+                .containsExactly("choice_unknown", "parts_nothing", "not_a_number");
     }
 
     @Test

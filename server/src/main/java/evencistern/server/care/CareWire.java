@@ -51,7 +51,7 @@ public record CareWire(
 
     /** Water by height, floor first; cm and fractions of the mix volume. */
     public record LayerWire(double aboveFloorCm, double widthCm, double water, double porosity) {
-        static LayerWire of(PotWater.Layer l) {
+        public static LayerWire of(PotWater.Layer l) {
             return new LayerWire(l.aboveFloorCm(), l.widthCm(), l.water(), l.porosity());
         }
     }

@@ -9,6 +9,7 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.server.mix.MixShelf;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Locale;
@@ -32,10 +33,11 @@ public class LotCare {
      *
      * @param feed the lot's feed, or null to water plain
      */
-    public Care on(GardenWire g, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
+    public Care on(
+            GardenWire g, MixShelf mixing, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
         return Care.on(
                 day,
-                lots.situation(g, lot, feed),
+                lots.situation(g, mixing, lot, feed),
                 new Care.Tools(
                         canLitres,
                         HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
@@ -56,7 +58,7 @@ public class LotCare {
     /** Litres of the vessel asked for, or of the usual one where none was. */
     public static double can(GardenWire g, @Nullable UUID vessel) {
         return g.vessels().stream()
-                .filter(v -> v.id().equals(vessel == null ? g.usualVesselId() : vessel) && !v.retired())
+                .filter(v -> v.id().equals(vessel == null ? g.usualVesselId() : vessel) && v.carries())
                 .findFirst()
                 .map(GardenWire.VesselWire::litres)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "vessel", String.valueOf(vessel))));

@@ -1,8 +1,6 @@
 package evencistern.server.catalogue;
 
 import evencistern.label.LabelReader;
-import evencistern.media.Mix;
-import evencistern.media.Recipes;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.TradeSizes;
@@ -43,21 +41,6 @@ class CatalogueController {
         }
     }
 
-    /** One shipped recipe. */
-    record MixWire(String key, String kind, List<PartWire> parts) {
-        static MixWire of(Mix m) {
-            return new MixWire(
-                    m.key(),
-                    m.kind().name().toLowerCase(Locale.ROOT),
-                    m.parts().stream()
-                            .map(p -> new PartWire(p.component().key(), p.parts()))
-                            .toList());
-        }
-    }
-
-    /** Parts by volume. */
-    record PartWire(String component, double parts) {}
-
     /** A unit with its exact factor: canonical = (value + offset) · factor. */
     record UnitWire(String symbol, String dimension, String canonical, double factor, double offset) {
         static UnitWire of(Unit u) {
@@ -76,7 +59,6 @@ class CatalogueController {
     /** Everything that ships. */
     record Catalogue(
             List<SpeciesWire> species,
-            List<MixWire> mixes,
             List<TradeSizes.Size> tradeSizes,
             List<UnitWire> units,
             List<ScaleWire> scales,
@@ -86,7 +68,6 @@ class CatalogueController {
     Catalogue getCatalogue() {
         return new Catalogue(
                 SpeciesGuide.all().stream().map(SpeciesWire::of).toList(),
-                Recipes.all().stream().map(MixWire::of).toList(),
                 TradeSizes.all(),
                 Arrays.stream(Unit.values()).map(UnitWire::of).toList(),
                 Arrays.stream(TdsScale.values())

@@ -4,7 +4,6 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.media.Recipes;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
@@ -16,6 +15,7 @@ import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
 import evencistern.server.lot.Standing;
+import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -39,13 +39,15 @@ public class Deeds {
     private final Lots lots;
     private final Acts acts;
     private final JournalStore journal;
+    private final Mixes mixes;
 
-    Deeds(History history, Gardens gardens, Lots lots, Acts acts, JournalStore journal) {
+    Deeds(History history, Gardens gardens, Lots lots, Acts acts, JournalStore journal, Mixes mixes) {
         this.history = history;
         this.gardens = gardens;
         this.lots = lots;
         this.acts = acts;
         this.journal = journal;
+        this.mixes = mixes;
     }
 
     /** Each of the lots, taken for this transaction and always in the same order; a retired one is refused. */
@@ -196,7 +198,7 @@ public class Deeds {
         if (wanted != null) {
             faults.attempt(wanted::toPot);
         }
-        faults.attempt(() -> Recipes.require(potting.mix()));
+        faults.attempt(() -> mixes.shelf(garden).require(potting.mix()));
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, potting.on());
         return history.once(

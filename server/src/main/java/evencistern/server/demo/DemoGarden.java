@@ -4,6 +4,8 @@ import evencistern.label.Question;
 import evencistern.plan.LotPlan;
 import evencistern.pot.Material;
 import evencistern.server.GardenId;
+import evencistern.server.batch.BatchInput;
+import evencistern.server.batch.Batches;
 import evencistern.server.deed.Deeds;
 import evencistern.server.feed.FeedInput;
 import evencistern.server.feed.FeedWire;
@@ -17,6 +19,8 @@ import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
 import evencistern.server.reading.EcTyped;
 import evencistern.server.reading.Readings;
 import evencistern.server.stock.StockInput;
@@ -56,6 +60,8 @@ public class DemoGarden implements ApplicationRunner {
     private final Readings readings;
     private final Deeds deeds;
     private final Stocks stocks;
+    private final Mixes mixes;
+    private final Batches batches;
     private final boolean wanted;
 
     DemoGarden(
@@ -66,6 +72,8 @@ public class DemoGarden implements ApplicationRunner {
             Readings readings,
             Deeds deeds,
             Stocks stocks,
+            Mixes mixes,
+            Batches batches,
             @Value("${even-cistern.demo}") boolean wanted) {
         this.gardens = gardens;
         this.feeds = feeds;
@@ -74,6 +82,8 @@ public class DemoGarden implements ApplicationRunner {
         this.readings = readings;
         this.deeds = deeds;
         this.stocks = stocks;
+        this.mixes = mixes;
+        this.batches = batches;
         this.wanted = wanted;
     }
 
@@ -122,9 +132,25 @@ public class DemoGarden implements ApplicationRunner {
                 outForTheSummer(garden, g, planted, today);
             }
         }
-        stock(garden, salts.id(), null, "90 g", "250 g", "6.50", today);
-        stock(garden, liquid.id(), null, "120 mL", "500 mL", "7.90", today);
-        stock(garden, null, "peat_perlite", "40 L", "60 L", "14", today);
+        stock(garden, salts.id(), null, null, "90 g", "250 g", "6.50", today);
+        stock(garden, liquid.id(), null, null, "120 mL", "500 mL", "7.90", today);
+        stock(garden, null, "peat_perlite", null, "40 L", "60 L", "14", today);
+        stock(garden, null, null, "peat_medium", "90 L", "140 L", "19", today);
+        stock(garden, null, null, "perlite_coarse", "60 L", "100 L", "22", today);
+        batches.save(
+                garden,
+                new BatchInput(
+                        UUID.randomUUID(),
+                        "peat_perlite",
+                        List.of(),
+                        new Typed("25", "L"),
+                        null,
+                        "Dolomite",
+                        2.6,
+                        today.minusWeeks(WEEKS_BACK - 2),
+                        new Typed("5.6", "pH"),
+                        "Perlite from the torn bag, a little dusty.",
+                        0));
         deeds.note(
                 garden,
                 new Deeds.Note(
@@ -171,11 +197,12 @@ public class DemoGarden implements ApplicationRunner {
             GardenId garden,
             @Nullable UUID feed,
             @Nullable String mix,
+            @Nullable String component,
             String amount,
             String pack,
             String cost,
             LocalDate today) {
-        String unit = mix == null ? amount.substring(amount.indexOf(' ') + 1) : "L";
+        String unit = feed != null ? amount.substring(amount.indexOf(' ') + 1) : "L";
         LocalDate opened = today.minusWeeks(WEEKS_BACK);
         stocks.save(
                 garden,
@@ -183,6 +210,7 @@ public class DemoGarden implements ApplicationRunner {
                         UUID.randomUUID(),
                         feed,
                         mix,
+                        component,
                         new Typed(amount, unit),
                         opened,
                         opened,
@@ -192,7 +220,7 @@ public class DemoGarden implements ApplicationRunner {
                         0));
     }
 
-    /** Five places, two waters, four vessels, and the meter's scale. */
+    /** Five places, two waters, four cans, a tub and a shovel, and the meter's scale. */
     private GardenWire shelf(GardenId garden, GardenWire bare) {
         gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Lamp shelf", PlacePreset.lamp_shelf));
         gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Lean-to", PlacePreset.glasshouse));
@@ -201,9 +229,21 @@ public class DemoGarden implements ApplicationRunner {
                 garden,
                 new Gardens.WaterInput(
                         UUID.randomUUID(), "Rain butt", new Typed("0.05", "mS/cm"), new Typed("6.0", "pH"), 0));
-        for (String[] vessel : new String[][] {{"Indoor can", "1½"}, {"Bucket", "9"}, {"Barrel", "200"}}) {
+        for (String[] vessel : new String[][] {
+            {"Indoor can", "1½", "can"},
+            {"Bucket", "9", "can"},
+            {"Barrel", "200", "can"},
+            {"Mortar tub", "40", "tub"},
+            {"Coal shovel", "2½", "shovel"},
+        }) {
             gardens.saveVessel(
-                    garden, new Gardens.VesselInput(UUID.randomUUID(), vessel[0], new Typed(vessel[1], "L"), 0));
+                    garden,
+                    new Gardens.VesselInput(
+                            UUID.randomUUID(),
+                            vessel[0],
+                            GardenWire.VesselWire.Use.valueOf(vessel[2]),
+                            new Typed(vessel[1], "L"),
+                            0));
         }
         GardenWire.MeterWire pen = bare.meters().get(0);
         gardens.saveMeter(
@@ -267,12 +307,12 @@ public class DemoGarden implements ApplicationRunner {
                 List.of());
     }
 
-    private static Lot capePrimrose(GardenWire g, FeedWire feed) {
+    private Lot capePrimrose(GardenWire g, FeedWire feed) {
         DataFile.Row row = DataFile.read(DemoGarden.class, "first-lot.csv").get(0);
         return lot(g, row, feed);
     }
 
-    private static Lot lot(GardenWire g, DataFile.Row row, @Nullable FeedWire feed) {
+    private Lot lot(GardenWire g, DataFile.Row row, @Nullable FeedWire feed) {
         return new LotInput(
                         UUID.randomUUID(),
                         row.text("name"),
@@ -288,7 +328,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         0)
-                .read(null, g.today());
+                .read(null, mixes.shelf(new GardenId(g.id())), g.today());
     }
 
     private static PotInput pot(DataFile.Row row) {
@@ -348,8 +388,10 @@ public class DemoGarden implements ApplicationRunner {
      */
     private Start startedSoThatItIsDue(GardenWire g, Lot lot, @Nullable FeedWire feed, LocalDate today) {
         Start best = null;
+        MixShelf mixing = mixes.shelf(new GardenId(g.id()));
         for (int back = 0; back < SEARCH_DAYS; back++) {
-            Start found = lastDueBy(g, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
+            Start found = lastDueBy(
+                    g, mixing, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
             if (best == null || found.betterThan(best)) {
                 best = found;
             }
@@ -357,12 +399,12 @@ public class DemoGarden implements ApplicationRunner {
         return Objects.requireNonNull(best);
     }
 
-    private Start lastDueBy(GardenWire g, Lot lot, @Nullable FeedWire feed, LocalDate today) {
+    private Start lastDueBy(GardenWire g, MixShelf mixing, Lot lot, @Nullable FeedWire feed, LocalDate today) {
         Start done = new Start(lot, lot.startedOn(), false);
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
-            LotPlan plan = LotPlan.of(lots.situation(g, lot, feed, watered, fed), Working.off());
+            LotPlan plan = LotPlan.of(lots.situation(g, mixing, lot, feed, watered, fed), Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {

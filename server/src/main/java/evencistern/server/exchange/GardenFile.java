@@ -97,8 +97,11 @@ public class GardenFile {
         try {
             store.insertGarden(garden, file.at("/garden").toString());
             for (GardenFileStore.Table table : GardenFileStore.TABLES) {
-                store.insertRows(
-                        garden, table.name(), file.at("/" + table.name()).toString());
+                JsonNode rows = file.at("/" + table.name());
+                if (!rows.isEmpty()) {
+                    List<String> columns = List.copyOf(rows.get(0).propertyNames());
+                    store.insertRows(garden, table.name(), columns, rows.toString());
+                }
             }
         } catch (DataIntegrityViolationException e) {
             String reason = String.valueOf(e.getMostSpecificCause().getMessage());

@@ -21,6 +21,9 @@ class GardenFileStore {
             new Table("meter", "id"),
             new Table("vessel", "id"),
             new Table("feed", "id"),
+            new Table("component", "id"),
+            new Table("recipe", "id"),
+            new Table("batch", "number"),
             new Table("stock", "id"),
             new Table("lot", "id"),
             new Table("lot_move", "lot_id, move_on"),
@@ -74,10 +77,16 @@ class GardenFileStore {
                 .update();
     }
 
-    /** Puts rows back under the garden, with the numbers they had. */
-    void insertRows(GardenId garden, String table, String rows) {
-        db.sql("insert into " + table + " overriding system value select r.* from jsonb_populate_recordset(null::"
-                        + table + ", (select coalesce(jsonb_agg(e || jsonb_build_object('garden_id', ?)), '[]')"
+    /**
+     * Puts rows back under the garden, with the numbers they had.
+     *
+     * @param columns those the file has; one that is younger than the file takes what the database gives it
+     */
+    void insertRows(GardenId garden, String table, List<String> columns, String rows) {
+        String named = "garden_id, " + String.join(", ", columns);
+        db.sql("insert into " + table + " (" + named + ") overriding system value select " + named
+                        + " from jsonb_populate_recordset(null::" + table
+                        + ", (select coalesce(jsonb_agg(e || jsonb_build_object('garden_id', ?)), '[]')"
                         + " from jsonb_array_elements(?::jsonb) e)) r")
                 .params(garden.value(), rows)
                 .update();

@@ -340,22 +340,30 @@ class GardenStore {
 
     void insertVessel(GardenId garden, VesselWire v) {
         db.sql("""
-                        insert into vessel (name, litres, litres_typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, 1)
+                        insert into vessel (name, use, litres, litres_typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, 1)
                         """)
-                .params(v.name(), v.litres(), v.litresTyped().stored(), v.retired(), garden.value(), v.id())
+                .params(
+                        v.name(),
+                        v.use().name(),
+                        v.litres(),
+                        v.litresTyped().stored(),
+                        v.retired(),
+                        garden.value(),
+                        v.id())
                 .update();
     }
 
     /** Whether the version was still the one the person had seen. */
     boolean updateVessel(GardenId garden, VesselWire v) {
         return db.sql("""
-                                update vessel set name = ?, litres = ?, litres_typed = ?, retired = ?,
+                                update vessel set name = ?, use = ?, litres = ?, litres_typed = ?, retired = ?,
                                                   version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
                         .params(
                                 v.name(),
+                                v.use().name(),
                                 v.litres(),
                                 v.litresTyped().stored(),
                                 v.retired(),
@@ -367,7 +375,7 @@ class GardenStore {
     }
 
     private static final String VESSELS =
-            "select id, name, litres, litres_typed, version, retired from vessel where garden_id = ?";
+            "select id, name, use, litres, litres_typed, version, retired from vessel where garden_id = ?";
 
     List<VesselWire> listVessels(GardenId garden) {
         return db.sql(VESSELS + " order by litres, id limit 500")
@@ -388,6 +396,7 @@ class GardenStore {
         return new VesselWire(
                 r.getObject("id", UUID.class),
                 r.getString("name"),
+                VesselWire.Use.valueOf(r.getString("use")),
                 litres,
                 Typed.kept(r.getString("litres_typed"), litres, "L"),
                 r.getInt("version"),

@@ -139,7 +139,21 @@ public record GardenWire(
         }
     }
 
-    /** A can, bucket or barrel, with what was typed of it. */
-    public record VesselWire(UUID id, String name, double litres, Typed litresTyped, int version, boolean retired)
-            implements Owned {}
+    /** A can, bucket or barrel, or what mix is measured with; with what was typed of it. */
+    public record VesselWire(
+            UUID id, String name, Use use, double litres, Typed litresTyped, int version, boolean retired)
+            implements Owned {
+        /** What it is for: a can carries water, the others measure mix. */
+        public enum Use {
+            can,
+            tub,
+            shovel,
+            handful
+        }
+
+        /** Whether water is carried in it, now. */
+        public boolean carries() {
+            return use == Use.can && !retired;
+        }
+    }
 }

@@ -123,7 +123,7 @@ public class Gardens {
 
     /** The largest that can be carried full: 10 L weigh what one person should lift from the floor. */
     private static VesselWire usual(List<VesselWire> bySize) {
-        List<VesselWire> there = bySize.stream().filter(v -> !v.retired()).toList();
+        List<VesselWire> there = bySize.stream().filter(VesselWire::carries).toList();
         return there.stream()
                 .filter(v -> v.litres() <= CARRIED_L)
                 .reduce((smaller, larger) -> larger)
@@ -196,7 +196,14 @@ public class Gardens {
         store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, Map.of(), 1, false));
         store.insertVessel(
                 garden,
-                new VesselWire(UUID.randomUUID(), "Can", can, typedOr(wanted.can(), new Typed("5", "L")), 1, false));
+                new VesselWire(
+                        UUID.randomUUID(),
+                        "Can",
+                        VesselWire.Use.can,
+                        can,
+                        typedOr(wanted.can(), new Typed("5", "L")),
+                        1,
+                        false));
         return require(garden);
     }
 
@@ -372,7 +379,7 @@ public class Gardens {
      *
      * @param version the version it was changed from; 0 for a new one
      */
-    public record VesselInput(UUID id, String name, Typed litres, int version) {}
+    public record VesselInput(UUID id, String name, VesselWire.@Nullable Use use, Typed litres, int version) {}
 
     /** Adds or changes a vessel. */
     @Transactional
@@ -382,10 +389,16 @@ public class Gardens {
         String name = faults.text("vessel.name", input.name(), 80);
         double litres = input.litres().read("vessel.litres", faults);
         faults.throwIfAny();
-        faults.within("vessel.litres", litres, 0.1, 1000, "L");
+        VesselWire.Use use = input.use() == null ? VesselWire.Use.can : input.use();
+        switch (use) {
+            case can -> faults.within("vessel.litres", litres, 0.1, 1000, "L");
+            case tub -> faults.within("measure.tub", litres, 0.2, 5000, "L");
+            case shovel -> faults.within("measure.shovel", litres, 0.1, 50, "L");
+            case handful -> faults.within("measure.handful", litres, 0.02, 2, "L");
+        }
         faults.throwIfAny();
         return history.edit(
-                garden, vessels, new VesselWire(input.id(), name, litres, input.litres(), input.version(), false));
+                garden, vessels, new VesselWire(input.id(), name, use, litres, input.litres(), input.version(), false));
     }
 
     /**

@@ -6,7 +6,6 @@ import evencistern.label.LabelReading;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
-import evencistern.media.Recipes;
 import evencistern.plan.Care;
 import evencistern.plan.Situation;
 import evencistern.plant.SpeciesGuide;
@@ -16,6 +15,7 @@ import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.PotInput;
+import evencistern.server.mix.MixAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.reading.EcTyped;
@@ -129,7 +129,7 @@ class LiveController {
     record CareAsk(
             String species,
             PotInput pot,
-            String mix,
+            MixAsk mix,
             GardenWire.PlaceWire place,
             GardenWire.WaterWire water,
             @Nullable FeedWire feed,
@@ -149,7 +149,7 @@ class LiveController {
         Faults faults = new Faults();
         var species = faults.attempt(() -> SpeciesGuide.require(ask.species()));
         var pot = faults.attempt(ask.pot()::toPot);
-        var mix = faults.attempt(() -> Recipes.require(ask.mix()));
+        var mix = faults.attempt(ask.mix()::toMix);
         var place = faults.attempt(ask.place()::toPlace);
         var water = faults.attempt(ask.water()::toWater);
         FeedWire onShelf = ask.feed();
@@ -184,7 +184,7 @@ class LiveController {
     record VerdictAsk(
             String species,
             PotInput pot,
-            String mix,
+            MixAsk mix,
             GardenWire.WaterWire water,
             GardenWire.MeterWire meter,
             @Nullable Typed ph,
@@ -199,7 +199,7 @@ class LiveController {
         OptionalDouble ec = EcTyped.optional(ask.ec(), meter, faults);
         faults.throwIfAny();
         Working.Recorder recorder = new Working.Recorder();
-        var mix = Recipes.require(ask.mix());
+        var mix = ask.mix().toMix();
         Verdict verdict = Verdict.of(
                 ph,
                 ec,

@@ -3,10 +3,10 @@ package evencistern.server.lot;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
-import evencistern.media.Recipes;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
+import evencistern.server.mix.MixShelf;
 import evencistern.server.typed.Typed;
 import evencistern.units.Unit;
 import java.time.LocalDate;
@@ -43,8 +43,8 @@ public record LotInput(
      *
      * @param before the lot as it was, whose history it keeps; null for a new one
      */
-    public Lot read(@Nullable Lot before, LocalDate today) {
-        int count = check();
+    public Lot read(@Nullable Lot before, MixShelf mixing, LocalDate today) {
+        int count = check(mixing);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(
                 id,
@@ -68,7 +68,7 @@ public record LotInput(
                 version);
     }
 
-    private int check() {
+    private int check(MixShelf mixing) {
         Faults faults = new Faults();
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults);
@@ -79,7 +79,7 @@ public record LotInput(
             }
         }
         Optional<Species> kind = faults.attempt(() -> SpeciesGuide.require(species));
-        faults.attempt(() -> Recipes.require(mix));
+        faults.attempt(() -> mixing.require(mix));
         faults.attempt(pot::toPot);
         if (feedId != null && kind.isPresent() && kind.get().appetite() == Appetite.NONE) {
             faults.add(Fault.of(FaultCode.NO_ROOT_FEED, "lot.feed", species));

@@ -322,6 +322,14 @@ class LotStore {
                 .list();
     }
 
+    /** The lots that stand in one of these mixes. */
+    List<UUID> listLotsIn(GardenId garden, List<String> mixes) {
+        return db.sql("select id from lot where garden_id = ? and not retired and mix = any (?) order by id")
+                .params(garden.value(), mixes.toArray(String[]::new))
+                .query(UUID.class)
+                .list();
+    }
+
     void insertLot(GardenId garden, Lot l) {
         db.sql("""
                         insert into lot (name, pots, species, shape, top_m, top_typed, base_m, base_typed, height_m,

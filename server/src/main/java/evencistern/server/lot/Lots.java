@@ -5,7 +5,6 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.PotWater;
-import evencistern.media.Recipes;
 import evencistern.plan.LotPlan;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
@@ -20,6 +19,8 @@ import evencistern.server.history.Act;
 import evencistern.server.history.Changed;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
 import evencistern.water.Meter;
 import evencistern.working.Working;
 import java.time.Instant;
@@ -47,13 +48,15 @@ public class Lots {
     private final LotStore store;
     private final Gardens gardens;
     private final Feeds feeds;
+    private final Mixes mixes;
     private final History history;
     private final Keeping<Lot> keeping;
 
-    Lots(LotStore store, Gardens gardens, Feeds feeds, History history) {
+    Lots(LotStore store, Gardens gardens, Feeds feeds, Mixes mixes, History history) {
         this.store = store;
         this.gardens = gardens;
         this.feeds = feeds;
+        this.mixes = mixes;
         this.history = history;
         this.keeping =
                 history.keep(new Keeping<>("lot", Lot.class, store::findLot, store::insertLot, store::updateLot));
@@ -161,7 +164,7 @@ public class Lots {
     public History.Edited<Lot> save(GardenId garden, LotInput input) {
         GardenWire g = gardens.require(garden);
         store.lock(garden, input.id());
-        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), g.today());
+        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), mixes.shelf(garden), g.today());
         checkOwned(g, garden, lot);
         return history.edit(garden, keeping, lot);
     }
@@ -204,6 +207,8 @@ public class Lots {
         GardenId garden = changed.garden();
         switch (changed.kind()) {
             case "lot" -> rebuild(garden, changed.id());
+            case "recipe", "component" ->
+                rebuild(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
             case "garden", "place", "feed", "water" -> {
                 List<UUID> resting = store.listLotsWith(garden, changed.kind(), changed.id());
                 if (changed.retired() && !resting.isEmpty()) {
@@ -224,9 +229,10 @@ public class Lots {
     // --- where a lot stands ---
 
     /** The situation the rules plan from, as the journal has it now. */
-    public Situation situation(GardenWire g, Standing s, @Nullable FeedWire feed) {
+    public Situation situation(GardenWire g, MixShelf mixing, Standing s, @Nullable FeedWire feed) {
         return situation(
                 g,
+                mixing,
                 s.lot(),
                 feed,
                 Optional.ofNullable(s.state().lastWateredOn()),
@@ -235,7 +241,12 @@ public class Lots {
 
     /** The situation of a lot that was last watered and fed on the given days. */
     public Situation situation(
-            GardenWire g, Lot lot, @Nullable FeedWire feed, Optional<LocalDate> watered, Optional<LocalDate> fed) {
+            GardenWire g,
+            MixShelf mixing,
+            Lot lot,
+            @Nullable FeedWire feed,
+            Optional<LocalDate> watered,
+            Optional<LocalDate> fed) {
         GardenWire.PlaceWire place = g.places().stream()
                 .filter(p -> p.id().equals(lot.placeId()))
                 .findFirst()
@@ -244,7 +255,7 @@ public class Lots {
         return new Situation(
                 SpeciesGuide.require(lot.species()),
                 lot.pot().toPot(),
-                Recipes.require(lot.mix()),
+                mixing.require(lot.mix()),
                 place.toPlace(),
                 Optional.ofNullable(feed).map(FeedWire::toFeed),
                 lot.startedOn(),
@@ -262,10 +273,11 @@ public class Lots {
     public void rebuild(GardenId garden, List<UUID> ids) {
         GardenWire g = gardens.require(garden);
         Map<UUID, FeedWire> shelf = feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f));
-        ids.forEach(id -> rebuild(garden, g, shelf, id));
+        MixShelf mixing = mixes.shelf(garden);
+        ids.forEach(id -> rebuild(garden, g, mixing, shelf, id));
     }
 
-    private void rebuild(GardenId garden, GardenWire g, Map<UUID, FeedWire> shelf, UUID id) {
+    private void rebuild(GardenId garden, GardenWire g, MixShelf mixing, Map<UUID, FeedWire> shelf, UUID id) {
         Lot lot = store.findLot(garden, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString())));
         Optional<LotStore.Event> watered = store.findLast(garden, id, WATERED);
@@ -275,7 +287,7 @@ public class Lots {
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
         UUID feedId = lot.feedId();
         FeedWire feed = feedId == null ? null : shelf.get(feedId);
-        Situation situation = situation(g, lot, feed, wateredOn, fedOn);
+        Situation situation = situation(g, mixing, lot, feed, wateredOn, fedOn);
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed();
         LocalDate due = next.map(LotPlan.FeedDate::date)

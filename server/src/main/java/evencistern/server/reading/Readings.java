@@ -3,7 +3,6 @@ package evencistern.server.reading;
 import evencistern.fault.Faults;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
-import evencistern.media.Recipes;
 import evencistern.plant.SpeciesGuide;
 import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
@@ -15,6 +14,7 @@ import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
+import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
 import evencistern.water.Meter;
 import evencistern.working.Working;
@@ -37,14 +37,16 @@ public class Readings {
     private final Acts acts;
     private final Gardens gardens;
     private final Lots lots;
+    private final Mixes mixes;
     private final Clock clock;
 
-    Readings(ReadingStore store, History history, Acts acts, Gardens gardens, Lots lots, Clock clock) {
+    Readings(ReadingStore store, History history, Acts acts, Gardens gardens, Lots lots, Mixes mixes, Clock clock) {
         this.store = store;
         this.history = history;
         this.acts = acts;
         this.gardens = gardens;
         this.lots = lots;
+        this.mixes = mixes;
         this.clock = clock;
     }
 
@@ -118,7 +120,7 @@ public class Readings {
         GardenWire g = gardens.require(garden);
         Lot lot = lots.require(garden, lotId).lot();
         var species = SpeciesGuide.require(lot.species());
-        Mix mix = Recipes.require(lot.mix());
+        Mix mix = mixes.shelf(garden).require(lot.mix());
         PotWater pot = new PotWater(mix, lot.pot().toPot());
         var water = LotCare.water(g, lot.waterId()).toWater();
         List<ReadingWire> readings = store.listPoints(garden, lotId, MOST_POINTS).stream()

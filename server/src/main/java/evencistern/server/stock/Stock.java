@@ -7,9 +7,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What there was of a feed or a mix when it was counted; either {@code feedId} or {@code mix} is given.
+ * What there was of a feed, a mix or a component when it was counted; one of the three is given.
  *
- * @param amount g of a dry feed, mL of a liquid one, L of a mix
+ * @param amount g of a dry feed, mL of a liquid one, L of a mix or a component, loose
  * @param countedOn the day, before its work
  * @param pack what one pack holds, in the same unit
  * @param cost of one pack
@@ -18,6 +18,7 @@ public record Stock(
         UUID id,
         @Nullable UUID feedId,
         @Nullable String mix,
+        @Nullable String component,
         double amount,
         Typed amountTyped,
         LocalDate countedOn,

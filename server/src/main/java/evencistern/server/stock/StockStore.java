@@ -19,8 +19,9 @@ import org.springframework.stereotype.Repository;
 /** All SQL of stocks, and of what the journal says was used of them. */
 @Repository
 class StockStore {
-    private static final String COLUMNS = "id, feed_id, mix, amount, amount_typed, counted_on, opened_on, pack,"
-            + " pack_typed, cost, currency, version, retired";
+    private static final String COLUMNS =
+            "id, feed_id, mix, component, amount, amount_typed, counted_on, opened_on, pack,"
+                    + " pack_typed, cost, currency, version, retired";
 
     private final JdbcClient db;
 
@@ -34,6 +35,7 @@ class StockStore {
                 r.getObject("id", UUID.class),
                 r.getObject("feed_id", UUID.class),
                 r.getString("mix"),
+                r.getString("component"),
                 r.getDouble("amount"),
                 Typed.kept(r.getString("amount_typed"), 0, ""),
                 r.getObject("counted_on", LocalDate.class),
@@ -61,19 +63,20 @@ class StockStore {
     }
 
     /** The stock that is there already of a feed or mix. */
-    Optional<Stock> findStockOf(GardenId garden, @Nullable UUID feed, @Nullable String mix) {
+    Optional<Stock> findStockOf(
+            GardenId garden, @Nullable UUID feed, @Nullable String mix, @Nullable String component) {
         return db.sql("select " + COLUMNS + " from stock where garden_id = ? and not retired and"
-                        + " (feed_id = cast(? as uuid) or mix = cast(? as text))")
-                .params(Arrays.asList(garden.value(), feed, mix))
+                        + " (feed_id = cast(? as uuid) or mix = cast(? as text) or component = cast(? as text))")
+                .params(Arrays.asList(garden.value(), feed, mix, component))
                 .query(StockStore::row)
                 .optional();
     }
 
     void insertStock(GardenId garden, Stock s) {
         db.sql("""
-                        insert into stock (feed_id, mix, amount, amount_typed, counted_on, opened_on, pack, pack_typed,
+                        insert into stock (feed_id, mix, component, amount, amount_typed, counted_on, opened_on, pack, pack_typed,
                                            cost, currency, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, s)).update();
     }
 
@@ -82,7 +85,7 @@ class StockStore {
         List<Object> values = new ArrayList<>(values(garden, s));
         values.add(s.version());
         return db.sql("""
-                                update stock set feed_id = ?, mix = ?, amount = ?, amount_typed = ?, counted_on = ?,
+                                update stock set feed_id = ?, mix = ?, component = ?, amount = ?, amount_typed = ?, counted_on = ?,
                                                  opened_on = ?, pack = ?, pack_typed = ?, cost = ?, currency = ?,
                                                  retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
@@ -93,6 +96,7 @@ class StockStore {
         return Arrays.asList(
                 s.feedId(),
                 s.mix(),
+                s.component(),
                 s.amount(),
                 s.amountTyped().stored(),
                 s.countedOn(),
@@ -136,6 +140,29 @@ class StockStore {
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         """)
                 .params(garden.value(), mix, start(since, zone))
+                .query(Double.class)
+                .single();
+    }
+
+    /** Litres of a mix that came out of batches made since a day. */
+    double sumMixMade(GardenId garden, String mix, LocalDate since) {
+        return db.sql("""
+                        select coalesce(sum(litres), 0) as litres from batch
+                        where garden_id = ? and not retired and recipe = ? and made_on >= ?
+                        """)
+                .params(garden.value(), mix, since)
+                .query(Double.class)
+                .single();
+    }
+
+    /** Loose litres of a component that went into batches made since a day. */
+    double sumComponentUsed(GardenId garden, String component, LocalDate since) {
+        return db.sql("""
+                        select coalesce(sum(p.litres), 0) as litres
+                        from batch b, unnest(b.components, b.litres_put) as p (component, litres)
+                        where b.garden_id = ? and not b.retired and p.component = ? and b.made_on >= ?
+                        """)
+                .params(garden.value(), component, since)
                 .query(Double.class)
                 .single();
     }

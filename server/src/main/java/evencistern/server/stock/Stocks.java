@@ -5,7 +5,6 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.Feed;
 import evencistern.label.Measure;
-import evencistern.media.Recipes;
 import evencistern.plan.Supply;
 import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
@@ -14,6 +13,8 @@ import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
 import evencistern.units.Unit;
 import java.time.ZoneId;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,13 +35,15 @@ public class Stocks {
     private final StockStore store;
     private final Gardens gardens;
     private final Feeds feeds;
+    private final Mixes mixes;
     private final History history;
     private final Keeping<Stock> keeping;
 
-    Stocks(StockStore store, Gardens gardens, Feeds feeds, History history) {
+    Stocks(StockStore store, Gardens gardens, Feeds feeds, Mixes mixes, History history) {
         this.store = store;
         this.gardens = gardens;
         this.feeds = feeds;
+        this.mixes = mixes;
         this.history = history;
         this.keeping = history.keep(
                 new Keeping<>("stock", Stock.class, store::findStock, store::insertStock, store::updateStock));
@@ -54,8 +58,8 @@ public class Stocks {
     @Transactional
     public History.Edited<Stock> save(GardenId garden, StockInput input) {
         GardenWire g = gardens.require(garden);
-        Unit unit = unit(garden, input.feedId(), input.mix());
-        store.findStockOf(garden, input.feedId(), input.mix())
+        Unit unit = unit(garden, input.feedId(), input.mix(), input.component());
+        store.findStockOf(garden, input.feedId(), input.mix(), input.component())
                 .filter(s -> !s.id().equals(input.id()))
                 .ifPresent(s -> {
                     throw new FaultException(Fault.of(FaultCode.ALREADY_HERE, "stock", ""));
@@ -63,15 +67,20 @@ public class Stocks {
         return history.edit(garden, keeping, input.read(unit, g.today()));
     }
 
-    private Unit unit(GardenId garden, @Nullable UUID feedId, @Nullable String mix) {
-        if ((feedId == null) == (mix == null)) {
+    private Unit unit(GardenId garden, @Nullable UUID feedId, @Nullable String mix, @Nullable String component) {
+        if (Stream.of(feedId, mix, component).filter(Objects::nonNull).count() != 1) {
             throw new FaultException(Fault.of(FaultCode.MISSING, "stock", ""));
         }
-        if (feedId == null) {
-            Recipes.require(Objects.requireNonNull(mix));
-            return Unit.LITRE;
+        if (feedId != null) {
+            return feeds.require(garden, feedId).form() == FeedWire.Form.dry ? Unit.GRAM : Unit.MILLILITRE;
         }
-        return feeds.require(garden, feedId).form() == FeedWire.Form.dry ? Unit.GRAM : Unit.MILLILITRE;
+        MixShelf shelf = mixes.shelf(garden);
+        if (mix != null) {
+            shelf.require(mix);
+        } else if (shelf.components().stream().noneMatch(c -> c.key().equals(component))) {
+            throw new FaultException(Fault.of(FaultCode.COMPONENT_UNKNOWN, "mix.component", String.valueOf(component)));
+        }
+        return Unit.LITRE;
     }
 
     private StockWire wire(GardenWire g, Stock s) {
@@ -80,7 +89,7 @@ public class Stocks {
         UUID feedId = s.feedId();
         double used;
         double perDay = 0;
-        Unit unit = unit(garden, feedId, s.mix());
+        Unit unit = unit(garden, feedId, s.mix(), s.component());
         if (feedId != null) {
             Feed feed = feeds.require(garden, feedId).toFeed();
             used = store.listFeedUsed(garden, feedId, s.countedOn(), zone).stream()
@@ -88,7 +97,11 @@ public class Stocks {
                     .sum();
             perDay = inStock(feed, unit, feed.rate().measure(), store.sumFeedPerDay(garden, feedId));
         } else {
-            used = store.sumMixUsed(garden, Objects.requireNonNull(s.mix()), s.countedOn(), zone);
+            String mix = s.mix();
+            used = mix == null
+                    ? store.sumComponentUsed(garden, Objects.requireNonNull(s.component()), s.countedOn())
+                    // what was mixed since counts against what went into pots
+                    : store.sumMixUsed(garden, mix, s.countedOn(), zone) - store.sumMixMade(garden, mix, s.countedOn());
         }
         double left = Math.max(0, s.amount() - used);
         OptionalDouble weeks = Supply.weeks(left, perDay);

@@ -15,6 +15,8 @@ import evencistern.server.journal.JournalStore;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -43,13 +45,15 @@ class TodayController {
     private final Feeds feeds;
     private final LotCare care;
     private final JournalStore journal;
+    private final Mixes mixes;
 
-    TodayController(Gardens gardens, Lots lots, Feeds feeds, LotCare care, JournalStore journal) {
+    TodayController(Gardens gardens, Lots lots, Feeds feeds, LotCare care, JournalStore journal, Mixes mixes) {
         this.gardens = gardens;
         this.lots = lots;
         this.feeds = feeds;
         this.care = care;
         this.journal = journal;
+        this.mixes = mixes;
     }
 
     /**
@@ -99,8 +103,9 @@ class TodayController {
         LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
         Map<UUID, FeedWire> shelf =
                 feeds.list(id).stream().collect(Collectors.toMap(FeedWire::id, Function.identity()));
+        MixShelf mixing = mixes.shelf(id);
         List<Found> due = lots.listDue(id, today, MOST).stream()
-                .map(lot -> due(g, lot, shelf, today, g.usualVesselId()))
+                .map(lot -> due(g, mixing, lot, shelf, today, g.usualVesselId()))
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
@@ -108,7 +113,7 @@ class TodayController {
                 .collect(Collectors.groupingBy(Found::key, TreeMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
-                .map(group -> group(g, group.getKey(), group.getValue(), shelf, vessel))
+                .map(group -> group(g, mixing, group.getKey(), group.getValue(), shelf, vessel))
                 .toList();
         List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
                 .map(s -> lots.show(g, s))
@@ -116,11 +121,12 @@ class TodayController {
         return new Today(today, groups, moving, journal.listDoneSince(id, morning, MOST), next);
     }
 
-    private Found due(GardenWire g, Standing lot, Map<UUID, FeedWire> shelf, LocalDate today, UUID vessel) {
+    private Found due(
+            GardenWire g, MixShelf mixing, Standing lot, Map<UUID, FeedWire> shelf, LocalDate today, UUID vessel) {
         LocalDate feedOn = lot.state().nextFeedOn();
         FeedWire feed =
                 feedOn != null && !feedOn.isAfter(today) ? shelf.get(lot.lot().feedId()) : null;
-        Care pot = care.on(g, lot, feed, today, LotCare.can(g, vessel));
+        Care pot = care.on(g, mixing, lot, feed, today, LotCare.can(g, vessel));
         CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null);
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
@@ -148,18 +154,24 @@ class TodayController {
 
     /** Groups are sorted by their keys: plain water first, then from weak feed to strong, so that no can is rinsed. */
     private GroupWire group(
-            GardenWire g, String key, List<Found> found, Map<UUID, FeedWire> shelf, @Nullable UUID asked) {
+            GardenWire g,
+            MixShelf mixing,
+            String key,
+            List<Found> found,
+            Map<UUID, FeedWire> shelf,
+            @Nullable UUID asked) {
         double litres = found.stream()
                 .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
                 .sum();
         VesselWire vessel = g.vessels().stream()
-                .filter(v -> !v.retired())
+                .filter(VesselWire::carries)
                 .filter(v -> asked == null ? v.litres() >= litres : v.id().equals(asked))
                 .findFirst()
                 .filter(v -> asked != null || v.litres() <= usual(g).litres())
                 .orElse(usual(g));
         List<DueWire> due = found.stream()
-                .map(f -> due(g, f.standing(), shelf, g.today(), vessel.id()).due())
+                .map(f -> due(g, mixing, f.standing(), shelf, g.today(), vessel.id())
+                        .due())
                 .toList();
         FeedWire feed = found.get(0).feed();
         return new GroupWire(

@@ -1,0 +1,75 @@
+package evencistern.media;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.pot.Pot;
+import evencistern.pot.RoundTaper;
+import evencistern.working.Working;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class BatchTest {
+    private static final Mix MIX = Mix.of(
+                    "test",
+                    List.of(
+                            new Mix.Part(Recipes.component("peat_medium"), 3),
+                            new Mix.Part(Recipes.component("perlite_coarse"), 1),
+                            new Mix.Part(Recipes.component("pumice"), 0)))
+            .yielding(0.8);
+    private static final Batch.Measures MEASURES = new Batch.Measures(2.5, 0.15, 20);
+
+    private static Batch litres(double litres) {
+        return Batch.of(MIX, litres, 0.6, MEASURES, Working.off());
+    }
+
+    /** Arithmetic: 40 L at a yield of 0.8 are 50 L of parts, 37.5 and 12.5; three loads of a 20 L tub. */
+    @Test
+    void partsAllowForWhatIsLostInMixing() {
+        Batch batch = litres(40);
+        assertThat(batch.putLitres()).isCloseTo(50, within(1e-9));
+        assertThat(batch.loads()).isEqualTo(3);
+        assertThat(batch.amounts()).hasSize(2);
+        Batch.Amount peat = batch.amounts().get(0);
+        assertThat(peat.litres()).isCloseTo(37.5, within(1e-9));
+        assertThat(peat.shovelsEachLoad(MEASURES)).isCloseTo(5, within(1e-9));
+        assertThat(peat.handfulsEachLoad(MEASURES)).isCloseTo(12.5 / 0.15, within(1e-9));
+        assertThat(batch.waterLitres()).isCloseTo(12, within(1e-9));
+    }
+
+    /** A bale of 70 pressed litres gives 140 loose: 37.5 L are a quarter of one, 1 400 L of mix need ten. */
+    @Test
+    void packsAreOpenedWhole() {
+        assertThat(litres(40).amounts().get(0).packs()).isCloseTo(37.5 / 140, within(1e-9));
+        assertThat(litres(40).amounts().get(0).packsToOpen()).isEqualTo(1);
+        assertThat(litres(1120 / 0.75).amounts().get(0).packsToOpen()).isEqualTo(10);
+    }
+
+    /** 37.5 L are wanted of bales that give 140: with 30 on the shelf one is bought, with 40 none. */
+    @Test
+    void whatIsOnTheShelfIsUsedBeforeMoreIsBought() {
+        Batch.Amount peat = litres(40).amounts().get(0);
+        assertThat(peat.packsToBuy(30)).isEqualTo(1);
+        assertThat(peat.packsToBuy(40)).isZero();
+        assertThat(litres(1120 / 0.75).amounts().get(0).packsToBuy(150)).isEqualTo(9);
+    }
+
+    @Test
+    void potsTakeTheirLitresAndSpillsBesides() {
+        Pot pot = Pot.filled(new RoundTaper(0.13, 0.09, 0.12));
+        assertThat(Batch.litresFor(List.of(new Batch.Fill(pot, 12)), 0.05))
+                .isCloseTo(12 * pot.mixLitres() * 1.05, within(1e-9));
+    }
+
+    @Test
+    void anEmptyListOfPotsIsAskedFor() {
+        assertThatThrownBy(() -> Batch.litresFor(List.of(), 0.05))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults().get(0).code()).isEqualTo(FaultCode.MISSING));
+        assertThatThrownBy(() -> litres(0)).isInstanceOf(FaultException.class);
+    }
+}

@@ -1,0 +1,154 @@
+package evencistern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A mix as a grower makes it: parts, pots, lime, a component measured, a batch for a list of pots. */
+class MixPathTest {
+    private static Cistern cistern;
+    private Browsers.Opened opened;
+    private Page page;
+    private String home;
+
+    @BeforeAll
+    static void start() {
+        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
+    }
+
+    @AfterAll
+    static void stop() {
+        cistern.close();
+    }
+
+    @BeforeEach
+    void open() {
+        JsonNode garden = cistern.api().freshGarden();
+        home = "/g/" + garden.path("id").asString();
+        opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
+        page = opened.page();
+    }
+
+    @AfterEach
+    void close() {
+        assertThat(opened.complaints()).isEmpty();
+        opened.close();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private Locator answer() {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
+    }
+
+    @Test
+    void aMixIsTypedDraggedLimedAndKept() {
+        page.navigate(home + "/mixes");
+        button("Add a mix").click();
+        field("Name").fill("For the tall pots");
+        field("Sphagnum peat, medium: parts").fill("2½");
+        assertThat(page.getByText("71 %").first()).isVisible();
+        page.getByRole(AriaRole.SLIDER).first().focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(field("Counted in")).hasValue("percent");
+        assertThat(field("Sphagnum peat, medium: %")).hasValue("70");
+        field("Add").selectOption("pumice");
+        assertThat(field("Pumice 3–8 mm: %")).hasValue("1");
+        field("For the plant").selectOption("streptocarpus");
+        assertThat(answer()).containsText("of dolomite per litre of mix");
+        answer().getByTitle("Show the working").last().click();
+        assertThat(page.getByText("Lime for a litre of mix")).isVisible();
+        page.keyboard().press("Escape");
+        field("For the plant").selectOption("pitcher_plant");
+        field("pH wanted").fill("5.5");
+        assertThat(answer().getByText("This plant hates lime")).isVisible();
+        button("Keep this mix").click();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For the tall pots")))
+                .isVisible();
+        page.reload();
+        assertThat(field("Name")).hasValue("For the tall pots");
+        page.keyboard().press("u");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For the tall pots")))
+                .hasCount(1); // it stands open still, put away
+    }
+
+    @Test
+    void partsOfNothingAreToldAndNothingIsLost() {
+        page.navigate(home + "/mixes/peat_perlite");
+        field("Sphagnum peat, medium: parts").fill("0");
+        field("Perlite, coarse: parts").fill("none");
+        assertThat(page.getByText("Write it as 2.5").first()).isVisible();
+        field("Perlite, coarse: parts").fill("0");
+        assertThat(page.getByText("add up to nothing").first()).isVisible();
+        page.reload();
+        assertThat(field("Perlite, coarse: parts")).hasValue("0");
+        button("Put back").click();
+        assertThat(field("Perlite, coarse: parts")).hasValue("1");
+    }
+
+    @Test
+    void aComponentIsMeasuredInAPotAndTheMixesFollow() {
+        page.navigate(home + "/mixes/components?open=peat_medium");
+        button("Measure its water and air in a pot").click();
+        field("It holds, settled").fill("2");
+        field("The stuff stands so deep").fill("14");
+        field("What ran out").fill("400");
+        field("Drained").fill("1420");
+        field("Oven-dry").fill("200");
+        assertThat(page.getByText("20 ± 0.8 %")).isVisible();
+        button("Take these figures").click();
+        assertThat(field("Water, drained")).hasValue("61.0");
+        button("Save").click();
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat"))))
+                .containsText("measured");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .first()
+                .click();
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat"))))
+                .containsText("typical");
+    }
+
+    @Test
+    void aBatchIsMadeForPotsRecordedAndItsCardPrinted() {
+        page.navigate(home + "/mixes/peat_perlite");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make a batch →"))
+                .click();
+        field("13 cm pot: how many").fill("12");
+        Locator tip = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to tip in"));
+        assertThat(tip).containsText("in 1 load");
+        assertThat(tip).containsText("Legionella");
+        assertThat(tip).containsText("Dolomite");
+        field("Add").selectOption("own");
+        field("Called").fill("Terracotta");
+        button("Done").click();
+        field("Terracotta: how many").fill("2");
+        button("Record this batch").click();
+        Locator card = page.getByRole(AriaRole.ARTICLE);
+        assertThat(card).containsText("№ 1");
+        assertThat(card).containsText("12 × 13 cm pot, 2 × Terracotta");
+        button("Add its pH or a note").click();
+        field("Its first pH, measured a week after mixing").fill("5,7");
+        button("Save").click();
+        assertThat(card).containsText("First pH: 5.7");
+        page.navigate(home + "/mixes/batches");
+        assertThat(page.getByText("№ 1")).isVisible();
+    }
+}

@@ -1,0 +1,43 @@
+package evencistern.server.batch;
+
+import evencistern.server.history.Owned;
+import evencistern.server.typed.Typed;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A batch of mix as it was made. What went in stands here, so the recipe may change after it.
+ *
+ * @param number counted through the garden, for the label
+ * @param recipe the key of the recipe, {@code recipeVersion} as it was then; 0 as it ships
+ * @param litres of mix
+ * @param stirredIn what was stirred in for the pH, and {@code stirredGrams} of it in all
+ * @param firstPh of the batch itself, to hold later ones against
+ */
+public record BatchWire(
+        UUID id,
+        int number,
+        String recipe,
+        String recipeName,
+        int recipeVersion,
+        LocalDate madeOn,
+        double litres,
+        List<PutWire> put,
+        List<PotsWire> pots,
+        @Nullable String stirredIn,
+        @Nullable Double stirredGrams,
+        @Nullable Double firstPh,
+        @Nullable Typed firstPhTyped,
+        String notes,
+        int version,
+        boolean retired)
+        implements Owned {
+
+    /** Litres of one component, loose. */
+    public record PutWire(String component, String name, double litres) {}
+
+    /** So many pots it was made for. */
+    public record PotsWire(String name, int count) {}
+}

@@ -1,0 +1,157 @@
+package evencistern.server.batch;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.media.Mix;
+import evencistern.server.GardenId;
+import evencistern.server.garden.Gardens;
+import evencistern.server.history.History;
+import evencistern.server.history.Keeping;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
+import evencistern.server.mix.RecipeWire;
+import evencistern.server.problem.Words;
+import evencistern.server.typed.Typed;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The batches of a garden. */
+@Service
+public class Batches {
+    private static final int LONGEST_NOTES = 2000;
+    private static final int LONGEST_STIRRED = 80;
+
+    private final BatchStore store;
+    private final Gardens gardens;
+    private final Mixes mixes;
+    private final Words words;
+    private final History history;
+    private final Keeping<BatchWire> batches;
+
+    Batches(BatchStore store, Gardens gardens, Mixes mixes, Words words, History history) {
+        this.store = store;
+        this.gardens = gardens;
+        this.mixes = mixes;
+        this.words = words;
+        this.history = history;
+        this.batches = history.keep(
+                new Keeping<>("batch", BatchWire.class, store::findBatch, store::insertBatch, store::updateBatch));
+    }
+
+    /** Newest first. */
+    public List<BatchWire> list(GardenId garden) {
+        gardens.require(garden);
+        return store.listBatches(garden);
+    }
+
+    /** Records a batch that is being made, or what became known of one since. */
+    @Transactional
+    public History.Edited<BatchWire> save(GardenId garden, BatchInput input) {
+        LocalDate today = gardens.require(garden).today();
+        Faults faults = new Faults();
+        LocalDate madeOn = input.madeOn() == null ? today : input.madeOn();
+        if (madeOn.isAfter(today)) {
+            faults.add(FaultCode.TIME_IN_FUTURE, "batch.made_on", madeOn.toString());
+        }
+        if (input.notes().length() > LONGEST_NOTES) {
+            faults.add(new Fault(
+                    FaultCode.TOO_LONG,
+                    "recipe.notes",
+                    Integer.toString(input.notes().length()),
+                    Integer.toString(LONGEST_NOTES),
+                    ""));
+        }
+        OptionalDouble ph = Typed.optional(input.firstPh(), "reading.ph", faults);
+        ph.ifPresent(p -> faults.within("reading.ph", p, 2, 11, "pH"));
+        Optional<BatchWire> before = store.findBatch(garden, input.id());
+        BatchWire made = before.isPresent() ? before.get() : made(garden, input, faults);
+        faults.throwIfAny();
+        return history.edit(
+                garden,
+                batches,
+                new BatchWire(
+                        made.id(),
+                        made.number(),
+                        made.recipe(),
+                        made.recipeName(),
+                        made.recipeVersion(),
+                        madeOn,
+                        made.litres(),
+                        made.put(),
+                        made.pots(),
+                        made.stirredIn(),
+                        made.stirredGrams(),
+                        ph.isPresent() ? ph.getAsDouble() : null,
+                        ph.isPresent() ? input.firstPh() : null,
+                        input.notes().strip(),
+                        input.version(),
+                        made.retired()));
+    }
+
+    private BatchWire made(GardenId garden, BatchInput input, Faults faults) {
+        MixShelf shelf = mixes.shelf(garden);
+        RecipeWire recipe = shelf.recipe(input.recipe())
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "mix", input.recipe())));
+        Mix mix = shelf.require(input.recipe());
+        Filling filling = Filling.read(input.fills(), input.litres(), input.waste(), faults);
+        faults.throwIfAny();
+        double litres = faults.within("batch.litres", filling.litres(), 0.05, 20_000, "L");
+        Double perLitre = input.stirredPerLitre();
+        String stirredIn = perLitre == null || !(perLitre > 0)
+                ? null
+                : faults.text("batch.stirred_in", stirred(input.stirredIn()), LONGEST_STIRRED);
+        return new BatchWire(
+                input.id(),
+                store.findNextNumber(garden),
+                input.recipe(),
+                named("mixes", recipe.name(), recipe.key()),
+                recipe.version(),
+                LocalDate.EPOCH,
+                litres,
+                mix.parts().stream()
+                        .filter(p -> p.parts() > 0)
+                        .map(p -> new BatchWire.PutWire(
+                                p.component().key(),
+                                componentName(shelf, p.component().key()),
+                                litres * mix.litresPut() * mix.share(p)))
+                        .toList(),
+                IntStream.range(0, filling.fills().size())
+                        .mapToObj(i -> new BatchWire.PotsWire(
+                                input.fills().get(i).name(),
+                                filling.fills().get(i).count()))
+                        .toList(),
+                stirredIn,
+                stirredIn == null || perLitre == null ? null : perLitre * litres,
+                null,
+                null,
+                "",
+                0,
+                false);
+    }
+
+    private String componentName(MixShelf shelf, String key) {
+        return shelf.components().stream()
+                .filter(c -> c.key().equals(key))
+                .findFirst()
+                .map(c -> named("components", c.name(), key))
+                .orElse(key);
+    }
+
+    /** A shipped thing that nobody renamed is named by the interface's words. */
+    private String named(String section, String name, String key) {
+        return name.isEmpty() ? words.of(section, key, Map.of()) : name;
+    }
+
+    private static String stirred(@Nullable String typed) {
+        return typed == null ? "" : typed;
+    }
+}

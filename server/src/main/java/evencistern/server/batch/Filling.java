@@ -1,0 +1,51 @@
+package evencistern.server.batch;
+
+import evencistern.fault.FaultCode;
+import evencistern.fault.Faults;
+import evencistern.media.Batch;
+import evencistern.media.Mix;
+import evencistern.media.PotWater;
+import evencistern.pot.Pot;
+import evencistern.server.typed.Typed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/** How much mix is wanted, read from the screen: for a list of pots, or so many litres. */
+public record Filling(double litres, List<Batch.Fill> fills) {
+    private static final double USUAL_WASTE = 5;
+
+    /** Reads it; faults are noted, and the litres are then not to be used. */
+    public static Filling read(
+            List<BatchInput.FillAsk> asked, @Nullable Typed litres, @Nullable Typed waste, Faults faults) {
+        List<Batch.Fill> fills = new ArrayList<>();
+        for (BatchInput.FillAsk ask : asked) {
+            double count = ask.count().read("batch.count", faults);
+            var pot = faults.attempt(ask.pot()::toPot);
+            if (count != Math.rint(count)) {
+                faults.add(FaultCode.NOT_A_NUMBER, "batch.count", ask.count().text());
+            } else {
+                pot.flatMap(p -> faults.attempt(() -> new Batch.Fill(p, (int) count)))
+                        .ifPresent(fills::add);
+            }
+        }
+        OptionalDouble spill = Typed.optional(waste, "batch.waste", faults);
+        OptionalDouble plain = Typed.optional(litres, "batch.litres", faults);
+        if (faults.any()) {
+            return new Filling(Double.NaN, fills);
+        }
+        double share = spill.orElse(USUAL_WASTE) / 100;
+        double wanted = fills.isEmpty() && plain.isPresent()
+                ? plain.getAsDouble()
+                : faults.attempt(() -> Batch.litresFor(fills, share)).orElse(Double.NaN);
+        return new Filling(wanted, fills);
+    }
+
+    /** What the mix holds in these pots when drained, as a fraction of its volume; in a middling pot where there are none. */
+    public double capacity(Mix mix, Pot middling) {
+        return fills.isEmpty()
+                ? new PotWater(mix, middling).capacity()
+                : new PotWater(mix, fills.get(0).pot()).capacity();
+    }
+}

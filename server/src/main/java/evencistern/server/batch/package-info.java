@@ -1,0 +1,2 @@
+/** Which batches of mix were made, and what went into each? */
+package evencistern.server.batch;

@@ -1,0 +1,458 @@
+package evencistern.server.live;
+
+import evencistern.caution.Caution;
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.media.Batch;
+import evencistern.media.Component;
+import evencistern.media.Liming;
+import evencistern.media.Mix;
+import evencistern.media.PotWater;
+import evencistern.media.SoakAndDrain;
+import evencistern.plan.Suitability;
+import evencistern.plant.Species;
+import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Material;
+import evencistern.pot.Pot;
+import evencistern.pot.SquareTaper;
+import evencistern.server.batch.BatchInput;
+import evencistern.server.batch.Filling;
+import evencistern.server.care.CareWire.LayerWire;
+import evencistern.server.care.StepWire;
+import evencistern.server.lot.PotInput;
+import evencistern.server.mix.ComponentWire;
+import evencistern.server.mix.MixAsk;
+import evencistern.server.problem.FaultWire;
+import evencistern.server.problem.Words;
+import evencistern.server.typed.Typed;
+import evencistern.units.Uncertain;
+import evencistern.units.Unit;
+import evencistern.working.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Answers to a mix as it is being typed or dragged: the whole input is in the body, no database is asked. */
+@RestController
+@RequestMapping("/api/live")
+class LiveMixController {
+    private static final int LAYERS = 24;
+    private static final double PER_CENT = 100;
+    private static final double MOST_POTS = 8;
+    /** The column that tables of media are given for, as a pot. */
+    private static final Pot TABLE_COLUMN = new Pot(
+            new SquareTaper(0.1, 0.1, Component.TABLE_COLUMN_CM / 100), 0, OptionalDouble.empty(), Material.PLASTIC);
+
+    private final Words words;
+
+    LiveMixController(Words words) {
+        this.words = words;
+    }
+
+    // --- the mix ---
+
+    /**
+     * A recipe as it stands on the screen, and the pots it is looked at in.
+     *
+     * @param species whose pH band is aimed at where no target is typed, and whose hatred of lime is heeded
+     */
+    record MixLiveAsk(
+            MixAsk mix,
+            List<PotInput> pots,
+            @Nullable String species,
+            @Nullable Typed target,
+            Liming.Material lime,
+            Liming.Fineness fineness,
+            @Nullable Typed neutralising,
+            @Nullable JarAsk jar,
+            boolean working) {}
+
+    /** A jar of the mix: its pH, so much CaCO3 per litre later its pH again, and the meter's ±. */
+    record JarAsk(Typed before, Typed after, Typed grams, Typed plusMinus) {}
+
+    /** One reason for or against, with what there is and what is wanted. */
+    record ReasonWire(String aspect, String voice, double value, double wanted, String unit) {}
+
+    /** Whether the mix in a pot suits a plant, and which way of growing it belongs to. */
+    record SuitsWire(String school, boolean suits, List<ReasonWire> reasons) {
+        static SuitsWire of(Suitability s) {
+            return new SuitsWire(
+                    s.school().id(),
+                    s.suits(),
+                    s.reasons().stream()
+                            .map(r -> new ReasonWire(
+                                    r.aspect().name().toLowerCase(Locale.ROOT),
+                                    r.voice().name().toLowerCase(Locale.ROOT),
+                                    r.value(),
+                                    r.wanted(),
+                                    r.unit().symbol()))
+                            .toList());
+        }
+    }
+
+    /** The mix in one pot. Per cent of the mix, litres, kg, cm. */
+    record MixInPot(
+            double litres,
+            double mixHeightCm,
+            double potHeightCm,
+            double topWidthCm,
+            double capacity,
+            double air,
+            double available,
+            double availableLitres,
+            double dryKg,
+            double wetKg,
+            List<LayerWire> layers,
+            List<String> cautions,
+            @Nullable SuitsWire suits) {
+        static MixInPot of(Mix mix, PotWater water, Optional<Suitability> suits) {
+            Pot pot = water.pot();
+            return new MixInPot(
+                    water.mixLitres(),
+                    pot.mixHeightM() * 100,
+                    pot.shape().heightM() * 100,
+                    pot.shape().widthM(pot.shape().heightM()) * 100,
+                    water.capacity() * PER_CENT,
+                    water.air() * PER_CENT,
+                    Math.max(0, water.capacity() - mix.unavailable()) * PER_CENT,
+                    water.availableLitres(),
+                    mix.densityKgPerL() * water.mixLitres() + pot.emptyKg(),
+                    water.wetKg(),
+                    water.profile(LAYERS, 0).stream().map(LayerWire::of).toList(),
+                    Caution.forLifting(water.wetKg()).stream().map(Caution::id).toList(),
+                    suits.map(SuitsWire::of).orElse(null));
+        }
+    }
+
+    /** What to stir in for the pH: grams per litre of mix, mg of Ca and Mg per litre, days to measure again. */
+    record LimingWire(
+            String kind,
+            double target,
+            double gramsPerLitre,
+            double calcium,
+            double magnesium,
+            double plusMinus,
+            double buffer,
+            boolean bufferMeasured,
+            List<Integer> measureAgainDays) {}
+
+    /**
+     * What comes of the mix. Per cent of the mix, kg/L, g/L and pH, meq/100 cm³, mS/cm, years.
+     *
+     * @param shares of each part in what is put in, per cent, in the order of the parts
+     * @param litresPut per litre of mix
+     * @param easily available: held at 10 and given up by 50 cm of suction
+     * @param liming absent where no target is set, or where it is refused
+     */
+    record MixLive(
+            List<Double> shares,
+            double shrinkage,
+            double litresPut,
+            double porosity,
+            double capacity,
+            double air,
+            double available,
+            double easily,
+            double density,
+            double wetDensity,
+            double ph,
+            double phPlusMinus,
+            double buffer,
+            double cec,
+            double ec,
+            double organic,
+            String kind,
+            double wetYears,
+            double cycledYears,
+            @Nullable Double costPerLitre,
+            List<MixInPot> pots,
+            @Nullable LimingWire liming,
+            List<FaultWire> limingRefused,
+            List<String> cautions,
+            @Nullable List<StepWire> working) {}
+
+    @PostMapping("/mix")
+    MixLive mix(@RequestBody MixLiveAsk ask) {
+        Faults faults = new Faults();
+        Optional<Mix> made = faults.attempt(ask.mix()::toMix);
+        List<Pot> pots = new ArrayList<>();
+        faults.within("mix.pots", ask.pots().size(), 0, MOST_POTS, "");
+        ask.pots().forEach(p -> faults.attempt(p::toPot).ifPresent(pots::add));
+        Optional<Species> species = Optional.ofNullable(ask.species())
+                .filter(s -> !s.isBlank())
+                .flatMap(s -> faults.attempt(() -> SpeciesGuide.require(s)));
+        OptionalDouble target = Typed.optional(ask.target(), "lime.target", faults);
+        OptionalDouble neutralising = Typed.optional(ask.neutralising(), "lime.neutralising", faults);
+        faults.throwIfAny();
+        Mix mix = made.orElseThrow();
+        Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
+        Working working = recorder == null ? Working.off() : recorder;
+        Uncertain ph = mix.ph(working);
+        PotWater column = new PotWater(mix, TABLE_COLUMN);
+        List<FaultWire> refused = new ArrayList<>();
+        LimingWire liming = null;
+        OptionalDouble aim = target.isPresent() || species.isEmpty()
+                ? target
+                : OptionalDouble.of((species.get().phLow() + species.get().phHigh()) / 2);
+        if (aim.isPresent()) {
+            try {
+                liming = lime(ask, mix, aim.getAsDouble(), neutralising, species, working);
+            } catch (FaultException e) {
+                e.faults().forEach(f -> refused.add(FaultWire.of(f, words)));
+            }
+        }
+        boolean stirs = liming != null && !liming.kind().equals("nothing");
+        OptionalDouble limedTo = liming != null && stirs ? OptionalDouble.of(liming.target()) : OptionalDouble.empty();
+        List<MixInPot> inPots = new ArrayList<>();
+        for (Pot pot : pots) {
+            // the working shows the first pot
+            inPots.add(
+                    inPot(mix, new PotWater(mix, pot), species, limedTo, inPots.isEmpty() ? working : Working.off()));
+        }
+        return new MixLive(
+                mix.parts().stream().map(p -> mix.share(p) * PER_CENT).toList(),
+                mix.shrinkage() * PER_CENT,
+                mix.litresPut(),
+                mix.porosity() * PER_CENT,
+                column.capacity() * PER_CENT,
+                column.air() * PER_CENT,
+                Math.max(0, column.capacity() - mix.unavailable()) * PER_CENT,
+                (mix.at(10) - mix.at(50)) * PER_CENT,
+                mix.densityKgPerL(),
+                mix.densityKgPerL() + column.capacity(),
+                ph.value(),
+                ph.halfWidth95(),
+                mix.buffer(),
+                mix.cec(),
+                mix.ec(),
+                mix.organicShare() * PER_CENT,
+                mix.kind().id(),
+                mix.wetYears(),
+                mix.cycledYears(),
+                mix.costPerLitre().orElse(null),
+                inPots,
+                liming,
+                refused,
+                Caution.forMixing(mix, stirs).stream().map(Caution::id).toList(),
+                recorder == null ? null : StepWire.all(recorder));
+    }
+
+    private static MixInPot inPot(
+            Mix mix, PotWater water, Optional<Species> species, OptionalDouble limedTo, Working working) {
+        water.availableLitres(working);
+        return MixInPot.of(mix, water, species.map(s -> Suitability.of(s, mix, water, limedTo, working)));
+    }
+
+    private static LimingWire lime(
+            MixLiveAsk ask,
+            Mix mix,
+            double target,
+            OptionalDouble neutralising,
+            Optional<Species> species,
+            Working working) {
+        Faults faults = new Faults();
+        JarAsk jar = ask.jar();
+        boolean measured = jar != null && !jar.after().text().isBlank();
+        Liming.Start start = Liming.Start.of(mix, Working.off());
+        if (jar != null && measured) {
+            double before = jar.before().read("jar.before", faults);
+            double after = jar.after().read("jar.after", faults);
+            double grams = Unit.GRAM_PER_LITRE.fromCanonical(jar.grams().read("jar.grams", faults));
+            double plusMinus = jar.plusMinus().read("meter.ph_plus_minus", faults);
+            faults.throwIfAny();
+            start = new Liming.Start(
+                    Uncertain.plusMinus95(before, plusMinus), Liming.bufferFromJar(before, after, grams, plusMinus));
+        }
+        Liming.Lime lime = new Liming.Lime(
+                ask.lime(),
+                ask.fineness(),
+                neutralising.isPresent()
+                        ? neutralising.getAsDouble() / PER_CENT
+                        : ask.lime().neutralising());
+        Liming.Correction c = Liming.to(target, start, lime, working);
+        species.ifPresent(s -> Liming.refuseForLimeHater(c, s.phHigh()));
+        return new LimingWire(
+                c.kind().name().toLowerCase(Locale.ROOT),
+                target,
+                c.gramsPerLitre(),
+                c.calcium(),
+                c.magnesium(),
+                c.after().halfWidth95(),
+                start.buffer().value(),
+                measured,
+                c.kind() == Liming.Kind.NOTHING ? List.of() : Liming.MEASURE_AGAIN_DAYS);
+    }
+
+    // --- a batch ---
+
+    /**
+     * A batch as it is being planned.
+     *
+     * @param litres wanted where there are no pots
+     * @param shovel,handful,tub litres of each as the person's are
+     * @param stirredPerLitre g of lime or sulfur in a litre of mix
+     * @param onHand loose litres on the shelf by component, of those that were counted
+     */
+    record BatchAsk(
+            MixAsk mix,
+            List<BatchInput.FillAsk> fills,
+            @Nullable Typed litres,
+            @Nullable Typed waste,
+            double shovel,
+            double handful,
+            double tub,
+            @Nullable Double stirredPerLitre,
+            Map<String, Double> onHand,
+            boolean working) {}
+
+    /**
+     * What goes in of one component: loose litres, and for each load as a person measures; packs to open.
+     *
+     * @param packsToBuy where it was counted what is on the shelf
+     */
+    record AmountWire(
+            String component,
+            double litres,
+            double litresEachLoad,
+            double shovelsEachLoad,
+            double handfulsEachLoad,
+            double packs,
+            int packsToOpen,
+            @Nullable Integer packsToBuy) {
+        static AmountWire of(Batch.Amount a, Batch.Measures measures, @Nullable Double onHand) {
+            return new AmountWire(
+                    a.component().key(),
+                    a.litres(),
+                    a.litresEachLoad(),
+                    a.shovelsEachLoad(measures),
+                    a.handfulsEachLoad(measures),
+                    a.packs(),
+                    a.packsToOpen(),
+                    onHand == null ? null : a.packsToBuy(onHand));
+        }
+    }
+
+    /** The batch: litres of mix and of parts, loads, water to moisten with, lime for each load. */
+    record BatchLive(
+            double mixLitres,
+            double putLitres,
+            int loads,
+            double waterLitres,
+            @Nullable Double stirredGramsEachLoad,
+            List<AmountWire> amounts,
+            List<String> cautions,
+            @Nullable List<StepWire> working) {}
+
+    @PostMapping("/batch")
+    BatchLive batch(@RequestBody BatchAsk ask) {
+        Faults faults = new Faults();
+        Optional<Mix> made = faults.attempt(ask.mix()::toMix);
+        Optional<Batch.Measures> measures =
+                faults.attempt(() -> new Batch.Measures(ask.shovel(), ask.handful(), ask.tub()));
+        Filling filling = Filling.read(ask.fills(), ask.litres(), ask.waste(), faults);
+        faults.throwIfAny();
+        Mix mix = made.orElseThrow();
+        Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
+        Batch batch = Batch.of(
+                mix,
+                filling.litres(),
+                filling.capacity(mix, TABLE_COLUMN),
+                measures.orElseThrow(),
+                recorder == null ? Working.off() : recorder);
+        Double perLitre = ask.stirredPerLitre();
+        boolean stirs = perLitre != null && perLitre > 0;
+        return new BatchLive(
+                batch.mixLitres(),
+                batch.putLitres(),
+                batch.loads(),
+                batch.waterLitres(),
+                perLitre != null && stirs ? perLitre * batch.mixLitres() / batch.loads() : null,
+                batch.amounts().stream()
+                        .map(a -> AmountWire.of(
+                                a,
+                                measures.orElseThrow(),
+                                ask.onHand().get(a.component().key())))
+                        .toList(),
+                Caution.forMixing(mix, stirs).stream().map(Caution::id).toList(),
+                recorder == null ? null : StepWire.all(recorder));
+    }
+
+    // --- a component measured in a pot ---
+
+    /**
+     * The pot-and-tape test as typed so far: either both weights, or the water added with the moisture there was.
+     *
+     * @param litres settled in the pot; {@code column} its height; {@code drained} what ran out in an hour
+     */
+    record SoakAsk(
+            ComponentWire component,
+            Typed litres,
+            Typed column,
+            Typed drained,
+            @Nullable Typed wet,
+            @Nullable Typed dry,
+            @Nullable Typed added,
+            @Nullable Typed moisture) {}
+
+    /** What it comes to: per cent of the volume with ± (95 %), the curve's α in 1/cm with its range. */
+    record SoakWire(
+            double air,
+            double airPlusMinus,
+            double capacity,
+            double capacityPlusMinus,
+            double porosity,
+            double porosityPlusMinus,
+            double columnCm,
+            double alpha,
+            double alphaLow,
+            double alphaHigh,
+            double alphaBefore) {}
+
+    @PostMapping("/soak")
+    SoakWire soak(@RequestBody SoakAsk ask) {
+        Faults faults = new Faults();
+        double litres = ask.litres().read("bench.litres", faults);
+        double column = Unit.CENTIMETRE.fromCanonical(ask.column().read("bench.column", faults));
+        double drained = ask.drained().read("bench.drained", faults);
+        OptionalDouble wet = Typed.optional(ask.wet(), "bench.wet", faults);
+        OptionalDouble dry = Typed.optional(ask.dry(), "bench.dry", faults);
+        OptionalDouble added = Typed.optional(ask.added(), "bench.added", faults);
+        OptionalDouble moisture = Typed.optional(ask.moisture(), "bench.moisture", faults);
+        boolean weighed = wet.isPresent() || dry.isPresent();
+        require(weighed ? wet : added, weighed ? "bench.wet" : "bench.added", faults);
+        require(weighed ? dry : moisture, weighed ? "bench.dry" : "bench.moisture", faults);
+        Optional<Component> component = faults.attempt(ask.component()::toComponent);
+        faults.throwIfAny();
+        SoakAndDrain.Second second = weighed
+                ? new SoakAndDrain.Weighed(wet.orElseThrow(), dry.orElseThrow())
+                : new SoakAndDrain.WaterAdded(added.orElseThrow(), moisture.orElseThrow() / PER_CENT);
+        SoakAndDrain.Result r =
+                SoakAndDrain.of(component.orElseThrow(), new SoakAndDrain.Filled(litres, column, drained), second);
+        return new SoakWire(
+                r.air().value() * PER_CENT,
+                r.air().halfWidth95() * PER_CENT,
+                r.capacity().value() * PER_CENT,
+                r.capacity().halfWidth95() * PER_CENT,
+                r.porosity().value() * PER_CENT,
+                r.porosity().halfWidth95() * PER_CENT,
+                column,
+                r.hold().curve().alphaPerCm(),
+                r.alphaLow(),
+                r.alphaHigh(),
+                component.orElseThrow().hold().curve().alphaPerCm());
+    }
+
+    private static void require(OptionalDouble value, String field, Faults faults) {
+        if (value.isEmpty()) {
+            faults.add(evencistern.fault.FaultCode.MISSING, field, "");
+        }
+    }
+}

@@ -1,0 +1,130 @@
+package evencistern.server.mix;
+
+import evencistern.media.Component;
+import evencistern.media.Recipes;
+import evencistern.server.typed.Typed;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A component as it goes over the wire: per cent of its loose volume, mm, cm, kg/L, g/L, meq/100 cm³, mS/cm, years.
+ *
+ * @param shipped the key of the shipped component it changes, or is; absent for the garden's own
+ * @param name empty for a shipped one that nobody changed: it is named by its key
+ * @param capacityColumn height of the drained column that holds {@code capacity}
+ * @param packPrinted litres on the pack, or grams of a brick
+ * @param alphaLow,alphaHigh of the curve, where the garden measured it
+ * @param version 0 for a shipped one as it ships
+ */
+public record ComponentWire(
+        UUID id,
+        @Nullable String shipped,
+        String name,
+        Component.Family family,
+        double grainFrom,
+        double grainTo,
+        double porosity,
+        double capacity,
+        double capacityColumn,
+        double unavailable,
+        double residual,
+        double n,
+        double density,
+        double ph,
+        double buffer,
+        double cec,
+        double ec,
+        double wetYears,
+        double cycledYears,
+        Component.PackKind packKind,
+        double packPrinted,
+        double packLoose,
+        @Nullable Double packCost,
+        @Nullable String currency,
+        Map<String, Typed> typed,
+        @Nullable LocalDate measuredOn,
+        @Nullable Double alphaLow,
+        @Nullable Double alphaHigh,
+        int version,
+        boolean retired)
+        implements Laid<ComponentWire> {
+    private static final double PER_CENT = 100;
+
+    /** What recipes call it by: the shipped key, or its own id. */
+    public String key() {
+        return shipped == null ? id.toString() : shipped;
+    }
+
+    /** The id under which a garden keeps its changes to a shipped thing. */
+    static UUID idOf(String kind, String key) {
+        return UUID.nameUUIDFromBytes((kind + ":" + key).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A shipped component as it ships. */
+    static ComponentWire of(Component c) {
+        return of(c, 0);
+    }
+
+    @Override
+    public ComponentWire at(int at) {
+        return of(Recipes.component(key()), at);
+    }
+
+    private static ComponentWire of(Component c, int version) {
+        Component.Hold h = c.hold();
+        return new ComponentWire(
+                idOf("component", c.key()),
+                c.key(),
+                "",
+                c.family(),
+                c.grain().fromMm(),
+                c.grain().toMm(),
+                h.porosity() * PER_CENT,
+                h.capacity() * PER_CENT,
+                h.columnCm(),
+                h.unavailable() * PER_CENT,
+                h.curve().residual() * PER_CENT,
+                h.curve().n(),
+                c.densityKgPerL(),
+                c.chemistry().ph(),
+                c.chemistry().buffer(),
+                c.chemistry().cec(),
+                c.chemistry().ec(),
+                c.wear().wetYears(),
+                c.wear().cycledYears(),
+                c.pack().kind(),
+                c.pack().printed(),
+                c.pack().looseLitres(),
+                c.pack().cost().orElse(null),
+                null,
+                Map.of(),
+                null,
+                null,
+                null,
+                version,
+                false);
+    }
+
+    /** The component it describes; refused with every fault. */
+    public Component toComponent() {
+        return new Component(
+                key(),
+                family,
+                new Component.Grain(grainFrom, grainTo),
+                Component.Hold.fitted(
+                        porosity / PER_CENT,
+                        capacity / PER_CENT,
+                        capacityColumn,
+                        unavailable / PER_CENT,
+                        residual / PER_CENT,
+                        n),
+                density,
+                new Component.Chemistry(ph, buffer, cec, ec),
+                new Component.Wear(wetYears, cycledYears),
+                new Component.Pack(packKind, packPrinted, packLoose, Optional.ofNullable(packCost)));
+    }
+}

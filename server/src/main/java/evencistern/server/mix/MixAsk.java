@@ -1,0 +1,37 @@
+package evencistern.server.mix;
+
+import evencistern.fault.Faults;
+import evencistern.media.Mix;
+import evencistern.server.typed.Typed;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A whole mix in the body of a question, its components with all they are.
+ *
+ * @param key that the working names it by
+ * @param yield litres out per 100 litres in, where measured
+ */
+public record MixAsk(
+        String key, List<PartAsk> parts, @Nullable Typed yield) {
+
+    /** A component and how much of it, as typed. */
+    public record PartAsk(ComponentWire component, String amount) {}
+
+    /** The mix; refused with every fault. */
+    public Mix toMix() {
+        Faults faults = new Faults();
+        OptionalDouble measured = Typed.optional(yield, "mix.yield", faults);
+        MixShelf shelf = new MixShelf(parts.stream().map(PartAsk::component).toList(), List.of());
+        Optional<Mix> mix = faults.attempt(() -> shelf.mix(
+                key,
+                parts.stream()
+                        .map(p -> new RecipeWire.PartWire(p.component().key(), p.amount()))
+                        .toList(),
+                measured.isPresent() ? measured.getAsDouble() : null));
+        faults.throwIfAny();
+        return mix.orElseThrow();
+    }
+}

@@ -1,0 +1,100 @@
+package evencistern.server.mix;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
+import evencistern.media.Component;
+import evencistern.media.Mix;
+import evencistern.server.typed.Typed;
+import evencistern.units.Unit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Every component and recipe a garden can mix with, those put away among them; mixes are made when first asked for. */
+public final class MixShelf {
+    private final Map<String, ComponentWire> components = new LinkedHashMap<>();
+    private final Map<String, RecipeWire> recipes = new LinkedHashMap<>();
+    private final Map<String, Component> made = new HashMap<>();
+    private final Map<String, Mix> mixes = new HashMap<>();
+
+    public MixShelf(List<ComponentWire> components, List<RecipeWire> recipes) {
+        components.forEach(c -> this.components.put(c.key(), c));
+        recipes.forEach(r -> this.recipes.put(r.key(), r));
+    }
+
+    public List<ComponentWire> components() {
+        return List.copyOf(components.values());
+    }
+
+    public List<RecipeWire> recipes() {
+        return List.copyOf(recipes.values());
+    }
+
+    public Optional<RecipeWire> recipe(String key) {
+        return Optional.ofNullable(recipes.get(key));
+    }
+
+    /** The mix that a lot stands in; an unknown key is refused. */
+    public Mix require(String key) {
+        RecipeWire recipe = recipes.get(key);
+        if (recipe == null) {
+            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "mix", key));
+        }
+        Mix made = mixes.get(key);
+        if (made == null) {
+            made = mix(key, recipe.parts(), recipe.yield());
+            mixes.put(key, made);
+        }
+        return made;
+    }
+
+    /** The mix of parts that are on the shelf, by a recipe that need not be; refused with every fault. */
+    Mix mix(String key, List<RecipeWire.PartWire> recipe, @Nullable Double yield) {
+        Faults faults = new Faults();
+        List<Mix.Part> parts = new ArrayList<>();
+        for (RecipeWire.PartWire part : recipe) {
+            Optional<Component> component = component(part.component());
+            if (component.isEmpty()) {
+                faults.add(FaultCode.COMPONENT_UNKNOWN, "mix.component", part.component());
+            }
+            amount(part.amount(), faults).ifPresent(a -> component.ifPresent(c -> parts.add(new Mix.Part(c, a))));
+        }
+        faults.throwIfAny();
+        Mix mix = Mix.of(key, parts);
+        return yield == null ? mix : mix.yielding(yield / 100);
+    }
+
+    /** An amount as typed; blank counts as none. */
+    public static Optional<Double> amount(String text, Faults faults) {
+        if (text.isBlank()) {
+            return Optional.of(0.0);
+        }
+        double amount = new Typed(text, Unit.ONE.symbol()).read("mix.parts", faults);
+        if (!Double.isNaN(amount)) {
+            faults.within("mix.parts", amount, 0, 1e6, "");
+        }
+        return amount >= 0 ? Optional.of(amount) : Optional.empty();
+    }
+
+    private Optional<Component> component(String key) {
+        ComponentWire wire = components.get(key);
+        if (wire == null) {
+            return Optional.empty();
+        }
+        return Optional.of(made.computeIfAbsent(key, k -> wire.toComponent()));
+    }
+
+    /** Keys of the recipes that hold a component. */
+    List<String> holding(String component) {
+        return recipes.values().stream()
+                .filter(r -> r.parts().stream().anyMatch(p -> p.component().equals(component)))
+                .map(RecipeWire::key)
+                .toList();
+    }
+}

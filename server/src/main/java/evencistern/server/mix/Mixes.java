@@ -1,0 +1,91 @@
+package evencistern.server.mix;
+
+import evencistern.media.Recipes;
+import evencistern.server.GardenId;
+import evencistern.server.garden.Gardens;
+import evencistern.server.history.History;
+import evencistern.server.history.Keeping;
+import evencistern.server.history.Owned;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The components and recipes of a garden: what ships, with the garden's changes laid over it, and its own. */
+@Service
+public class Mixes {
+    private static final List<ComponentWire> SHIPPED_COMPONENTS =
+            Recipes.components().stream().map(ComponentWire::of).toList();
+    private static final List<RecipeWire> SHIPPED_RECIPES =
+            Recipes.all().stream().map(RecipeWire::of).toList();
+
+    private final MixStore store;
+    private final Gardens gardens;
+    private final History history;
+    private final Keeping<ComponentWire> components;
+    private final Keeping<RecipeWire> recipes;
+
+    Mixes(MixStore store, Gardens gardens, History history) {
+        this.store = store;
+        this.gardens = gardens;
+        this.history = history;
+        this.components = history.keep(new Keeping<>(
+                "component",
+                ComponentWire.class,
+                store::findComponent,
+                store::insertComponent,
+                store::updateComponent));
+        this.recipes = history.keep(
+                new Keeping<>("recipe", RecipeWire.class, store::findRecipe, store::insertRecipe, store::updateRecipe));
+    }
+
+    /** Everything to mix with. */
+    public MixShelf shelf(GardenId garden) {
+        return new MixShelf(
+                laid(SHIPPED_COMPONENTS, store.listComponents(garden)),
+                laid(SHIPPED_RECIPES, store.listRecipes(garden)));
+    }
+
+    /** Shipped things under the garden's changes, then its own; a change that was put away shows what ships again. */
+    private static <T extends Laid<T>> List<T> laid(List<T> shipped, List<T> own) {
+        Map<UUID, T> changes = own.stream().collect(Collectors.toMap(Owned::id, t -> t));
+        List<T> all = new ArrayList<>();
+        for (T s : shipped) {
+            T change = changes.remove(s.id());
+            all.add(change == null ? s : change.retired() ? s.at(change.version()) : change);
+        }
+        own.stream().filter(t -> changes.containsKey(t.id())).forEach(all::add);
+        return all;
+    }
+
+    /** Changes a component, or adds one of the garden's own. */
+    @Transactional
+    public History.Edited<ComponentWire> saveComponent(GardenId garden, ComponentInput input) {
+        gardens.require(garden);
+        return history.edit(garden, components, input.read());
+    }
+
+    /** Changes a recipe, or adds one of the garden's own. */
+    @Transactional
+    public History.Edited<RecipeWire> saveRecipe(GardenId garden, RecipeInput input) {
+        gardens.require(garden);
+        return history.edit(garden, recipes, input.read(shelf(garden)));
+    }
+
+    /** Keys of the recipes whose mix depends on a thing that was edited. */
+    public List<String> restingOn(GardenId garden, String kind, UUID id) {
+        MixShelf shelf = shelf(garden);
+        return kind.equals("recipe")
+                ? shelf.recipes().stream()
+                        .filter(r -> r.id().equals(id))
+                        .map(RecipeWire::key)
+                        .toList()
+                : shelf.components().stream()
+                        .filter(c -> c.id().equals(id))
+                        .flatMap(c -> shelf.holding(c.key()).stream())
+                        .toList();
+    }
+}

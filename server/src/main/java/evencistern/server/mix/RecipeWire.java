@@ -1,0 +1,96 @@
+package evencistern.server.mix;
+
+import evencistern.fault.Faults;
+import evencistern.media.Liming;
+import evencistern.media.Recipe;
+import evencistern.media.Recipes;
+import evencistern.server.typed.Typed;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A recipe as it goes over the wire.
+ *
+ * @param shipped the key of the shipped recipe it changes, or is; absent for the garden's own
+ * @param name empty for a shipped one that nobody changed: it is named by its key
+ * @param yield litres out per 100 litres in, where somebody measured it
+ * @param target pH that it is limed to; absent where it is used as it comes
+ * @param neutralising of the lime at hand, % of CaCO3, where its bag says so
+ * @param version 0 for a shipped one as it ships
+ */
+public record RecipeWire(
+        UUID id,
+        @Nullable String shipped,
+        String name,
+        Measure measure,
+        List<PartWire> parts,
+        @Nullable Double yield,
+        @Nullable Double target,
+        Liming.Material lime,
+        Liming.Fineness fineness,
+        @Nullable Double neutralising,
+        Map<String, Typed> typed,
+        String notes,
+        int version,
+        boolean retired)
+        implements Laid<RecipeWire> {
+
+    /** What the amounts of a recipe count. Only their proportions matter. */
+    public enum Measure {
+        parts,
+        percent,
+        litres,
+        shovels,
+        handfuls
+    }
+
+    /** A component by its key, and how much of it as typed. */
+    public record PartWire(String component, String amount) {}
+
+    public String key() {
+        return shipped == null ? id.toString() : shipped;
+    }
+
+    /** A shipped recipe as it ships. */
+    static RecipeWire of(Recipe r) {
+        return new RecipeWire(
+                ComponentWire.idOf("recipe", r.key()),
+                r.key(),
+                "",
+                Measure.parts,
+                r.mix().parts().stream()
+                        .map(p -> new PartWire(p.component().key(), Faults.plain(p.parts())))
+                        .toList(),
+                null,
+                r.targetPh().isPresent() ? r.targetPh().getAsDouble() : null,
+                Liming.Material.DOLOMITE,
+                Liming.Fineness.POWDER,
+                null,
+                Map.of(),
+                "",
+                0,
+                false);
+    }
+
+    @Override
+    public RecipeWire at(int at) {
+        RecipeWire r = of(Recipes.recipe(key()));
+        return new RecipeWire(
+                r.id,
+                r.shipped,
+                r.name,
+                r.measure,
+                r.parts,
+                r.yield,
+                r.target,
+                r.lime,
+                r.fineness,
+                r.neutralising,
+                r.typed,
+                r.notes,
+                at,
+                r.retired);
+    }
+}

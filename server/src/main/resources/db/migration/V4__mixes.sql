@@ -1,0 +1,58 @@
+-- Components and recipes as a garden has them: its own, and its changes to those that ship. Numbers in the units their
+-- fields are shown in; the shipped ones live in the program.
+
+create table component (
+  garden_id uuid not null references garden,
+  id uuid not null,
+  shipped text,
+  name text not null check (length(name) between 1 and 80),
+  family text not null check (family in ('peat', 'bark', 'mineral')),
+  grain_from double precision not null check (grain_from > 0),
+  grain_to double precision not null check (grain_to >= grain_from),
+  porosity double precision not null check (porosity between 5 and 99),
+  capacity double precision not null check (capacity between 0 and porosity),
+  capacity_column double precision not null check (capacity_column between 2 and 60),
+  unavailable double precision not null check (unavailable between 0 and capacity),
+  residual double precision not null check (residual between 0 and capacity),
+  n double precision not null check (n > 1),
+  density double precision not null check (density > 0),
+  ph double precision not null check (ph between 3 and 10),
+  buffer double precision not null check (buffer > 0),
+  cec double precision not null check (cec >= 0),
+  ec double precision not null check (ec >= 0),
+  wet_years double precision not null check (wet_years > 0),
+  cycled_years double precision not null check (cycled_years >= wet_years),
+  pack_kind text not null check (pack_kind in ('bag', 'bale', 'brick')),
+  pack_printed double precision not null check (pack_printed > 0),
+  pack_loose double precision not null check (pack_loose > 0),
+  pack_cost double precision check (pack_cost >= 0),
+  currency text check (length(currency) <= 8),
+  typed text[] not null,
+  measured_on date,
+  alpha_low double precision,
+  alpha_high double precision,
+  check ((measured_on is null) = (alpha_low is null) and (alpha_low is null) = (alpha_high is null)),
+  retired boolean not null default false,
+  version integer not null check (version > 0),
+  primary key (garden_id, id)
+);
+
+create table recipe (
+  garden_id uuid not null references garden,
+  id uuid not null,
+  shipped text,
+  name text not null check (length(name) between 1 and 80),
+  measure text not null check (measure in ('parts', 'percent', 'litres', 'shovels', 'handfuls')),
+  components text[] not null,
+  amounts text[] not null check (cardinality(amounts) = cardinality(components)),
+  yield double precision check (yield between 60 and 100),
+  target double precision check (target between 3.5 and 7.5),
+  lime text not null check (lime in ('dolomite', 'calcite', 'shell', 'hydrated')),
+  fineness text not null check (fineness in ('powder', 'ground', 'coarse')),
+  neutralising double precision check (neutralising between 30 and 180),
+  typed text[] not null,
+  notes text not null check (length(notes) <= 2000),
+  retired boolean not null default false,
+  version integer not null check (version > 0),
+  primary key (garden_id, id)
+);

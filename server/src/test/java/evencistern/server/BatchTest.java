@@ -1,0 +1,192 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Batches planned, made, drawn from the shelf and taken back. */
+class BatchTest {
+    private final Api api = App.api();
+    private JsonNode garden;
+    private String home;
+
+    @BeforeEach
+    void freshGarden() {
+        garden = api.freshGarden();
+        home = "/api/gardens/" + garden.path("id").asString();
+    }
+
+    private static Map<String, Object> fill(String count) {
+        return Map.of("name", "13 cm pot", "pot", Bodies.pot("13", "9", "12"), "count", Bodies.typed(count, ""));
+    }
+
+    private Map<String, Object> batch(Object... fills) {
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "recipe",
+                "peat_perlite",
+                "fills",
+                List.of(fills),
+                "waste",
+                Bodies.typed("10", "%"),
+                "notes",
+                "",
+                "version",
+                0));
+    }
+
+    private Map<String, Object> ask(Object... fills) {
+        Map<String, Object> mix = Bodies.mix(garden, "peat_perlite");
+        mix.put("yield", Bodies.typed("80", "%"));
+        return new HashMap<>(Map.of(
+                "mix",
+                mix,
+                "working",
+                true,
+                "fills",
+                List.of(fills),
+                "waste",
+                Bodies.typed("10", "%"),
+                "shovel",
+                2.5,
+                "handful",
+                0.15,
+                "tub",
+                5,
+                "stirredPerLitre",
+                2.6,
+                "onHand",
+                Map.of("peat_medium", 2)));
+    }
+
+    /** Arithmetic: a cone cut off, 13 cm at the rim and 9 at the base, filled to 88 % of 12 cm; 12 of them and a tenth. */
+    @Test
+    void potsAreAddedUpAndSharedOutInLoads() {
+        double top = 9 + 4 * 0.88;
+        double litres = Math.PI * 12 * 0.88 / 12 * (top * top + top * 9 + 81) / 1000;
+        JsonNode live = api.post("/api/live/batch", ask(fill("12"))).ok();
+        assertThat(live.path("mixLitres").asDouble()).isCloseTo(12 * litres * 1.1, within(1e-6));
+        double put = 12 * litres * 1.1 / 0.8;
+        assertThat(live.path("putLitres").asDouble()).isCloseTo(put, within(1e-6));
+        int loads = (int) Math.ceil(put / 5);
+        assertThat(live.path("loads").asInt()).isEqualTo(loads);
+        JsonNode peat = live.path("amounts").get(0);
+        assertThat(peat.path("shovelsEachLoad").asDouble()).isCloseTo(put * 0.75 / loads / 2.5, within(1e-6));
+        assertThat(peat.path("packsToOpen").asInt()).isEqualTo(1);
+        assertThat(peat.path("packsToBuy").asInt()).isEqualTo(1);
+        assertThat(live.path("amounts").get(1).has("packsToBuy")).isFalse();
+        assertThat(live.path("stirredGramsEachLoad").asDouble())
+                .isCloseTo(2.6 * 12 * litres * 1.1 / loads, within(1e-6));
+        assertThat(live.path("cautions").valueStream().map(JsonNode::asString)).contains("potting_mix", "lime");
+    }
+
+    @Test
+    void everyFaultOfABatchIsToldAtOnce() {
+        Map<String, Object> ask = ask(fill("2.5"));
+        ask.put("tub", 0);
+        ask.put("waste", Bodies.typed("lots", "%"));
+        assertThat(api.post("/api/live/batch", ask).faults())
+                .containsExactlyInAnyOrder("too_small", "not_a_number", "not_a_number");
+        assertThat(api.post("/api/live/batch", ask()).faults()).containsExactly("missing");
+        assertThat(api.put(home + "/batches", batch()).faults()).containsExactly("missing");
+    }
+
+    private JsonNode stock(String of, String key) {
+        return api.get(home + "/stock")
+                .ok()
+                .valueStream()
+                .filter(s -> s.path("stock").path(of).asString("").equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void count(String of, String key, String litres) {
+        api.put(
+                        home + "/stock",
+                        new HashMap<>(Map.of(
+                                "id",
+                                UUID.randomUUID().toString(),
+                                of,
+                                key,
+                                "amount",
+                                Bodies.typed(litres, "L"),
+                                "version",
+                                0)))
+                .ok();
+    }
+
+    @Test
+    void aBatchDrawsDownItsComponentsAndFillsUpItsMixUntilItIsTakenBack() {
+        count("component", "peat_medium", "50");
+        count("mix", "peat_perlite", "1");
+        Api.Answer made = api.put(home + "/batches", batch(fill("12")));
+        JsonNode b = made.ok();
+        assertThat(b.path("number").asInt()).isEqualTo(1);
+        assertThat(b.path("recipeName").asString()).isEqualTo("Peat and perlite, 3\u00a0:\u00a01");
+        double peat = b.path("put").get(0).path("litres").asDouble();
+        assertThat(peat).isBetween(5.0, 20.0);
+        assertThat(stock("component", "peat_medium").path("left").asDouble()).isCloseTo(50 - peat, within(1e-9));
+        assertThat(stock("mix", "peat_perlite").path("left").asDouble())
+                .isCloseTo(1 + b.path("litres").asDouble(), within(1e-9));
+        String act = made.raw().headers().firstValue("Act-Id").orElseThrow();
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(api.get(home + "/batches").ok().size()).isZero();
+        assertThat(stock("component", "peat_medium").path("left").asDouble()).isEqualTo(50);
+        assertThat(api.put(home + "/batches", batch(fill("1")))
+                        .ok()
+                        .path("number")
+                        .asInt())
+                .isEqualTo(2);
+    }
+
+    @Test
+    void aBatchKeepsWhatWentInWhenItsRecipeChanges() {
+        Map<String, Object> input = batch(fill("4"));
+        JsonNode before = api.put(home + "/batches", input).ok();
+        JsonNode recipe = Bodies.named(api.get(home + "/mixes").ok().path("recipes"), "peat_perlite");
+        api.put(
+                        home + "/mixes/recipes",
+                        new HashMap<>(Map.of(
+                                "id",
+                                recipe.path("id").asString(),
+                                "shipped",
+                                "peat_perlite",
+                                "name",
+                                "Peat alone",
+                                "measure",
+                                "parts",
+                                "parts",
+                                List.of(Map.of("component", "peat_medium", "amount", "1")),
+                                "lime",
+                                "DOLOMITE",
+                                "fineness",
+                                "POWDER",
+                                "notes",
+                                "",
+                                "version",
+                                0)))
+                .ok();
+        input.put("version", 1);
+        input.put("firstPh", Bodies.typed("5,6", "pH"));
+        input.put("notes", "slack in the bag");
+        JsonNode after = api.put(home + "/batches", input).ok();
+        assertThat(after.path("put")).isEqualTo(before.path("put"));
+        assertThat(after.path("recipeVersion").asInt()).isZero();
+        assertThat(after.path("firstPh").asDouble()).isEqualTo(5.6);
+        assertThat(after.path("firstPhTyped").path("text").asString()).isEqualTo("5,6");
+        input.put("version", 1);
+        assertThat(api.put(home + "/batches", input).status()).isEqualTo(200);
+        input.put("notes", "from an older page");
+        assertThat(api.put(home + "/batches", input).faults()).containsExactly("stale");
+    }
+}

@@ -1,0 +1,335 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Components and recipes of a garden, and what comes of a mix as it is typed. */
+class MixTest {
+    private final Api api = App.api();
+    private JsonNode garden;
+    private String home;
+
+    @BeforeEach
+    void freshGarden() {
+        garden = api.freshGarden();
+        home = "/api/gardens/" + garden.path("id").asString();
+    }
+
+    private JsonNode mixes() {
+        return api.get(home + "/mixes").ok();
+    }
+
+    private JsonNode component(String key) {
+        return Bodies.named(mixes().path("components"), key);
+    }
+
+    /** The form of a component as the page fills it in. */
+    private static Map<String, Object> form(JsonNode c, String name) {
+        Map<String, Object> fields = new HashMap<>();
+        Map.ofEntries(
+                        Map.entry("grainFrom", "mm"),
+                        Map.entry("grainTo", "mm"),
+                        Map.entry("porosity", "%"),
+                        Map.entry("capacity", "%"),
+                        Map.entry("capacityColumn", "cm"),
+                        Map.entry("unavailable", "%"),
+                        Map.entry("residual", "%"),
+                        Map.entry("n", ""),
+                        Map.entry("density", "kg/L"),
+                        Map.entry("ph", "pH"),
+                        Map.entry("buffer", "g/L"),
+                        Map.entry("cec", "meq/100 cm³"),
+                        Map.entry("ec", "mS/cm"),
+                        Map.entry("wetYears", "yr"),
+                        Map.entry("cycledYears", "yr"),
+                        Map.entry("packPrinted", c.path("packKind").asString().equals("BRICK") ? "g" : "L"),
+                        Map.entry("packLoose", "L"))
+                .forEach((f, unit) ->
+                        fields.put(f, Bodies.typed(c.path(f).decimalValue().toPlainString(), unit)));
+        Map<String, Object> form = new HashMap<>(Map.of(
+                "id",
+                c.path("id").asString(),
+                "name",
+                name,
+                "family",
+                c.path("family").asString(),
+                "packKind",
+                c.path("packKind").asString(),
+                "fields",
+                fields,
+                "version",
+                c.path("version").asInt()));
+        if (c.has("shipped")) {
+            form.put("shipped", c.path("shipped").asString());
+        }
+        return form;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> with(Map<String, Object> form, String field, String text, String unit) {
+        ((Map<String, Object>) form.get("fields")).put(field, Bodies.typed(text, unit));
+        return form;
+    }
+
+    private Map<String, Object> recipe(String name, Object... componentsAndAmounts) {
+        List<Object> parts = new ArrayList<>();
+        for (int i = 0; i < componentsAndAmounts.length; i += 2) {
+            parts.add(Map.of("component", componentsAndAmounts[i], "amount", componentsAndAmounts[i + 1]));
+        }
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                name,
+                "measure",
+                "parts",
+                "parts",
+                parts,
+                "lime",
+                "DOLOMITE",
+                "fineness",
+                "POWDER",
+                "notes",
+                "",
+                "version",
+                0));
+    }
+
+    private Map<String, Object> ask(String recipe) {
+        return new HashMap<>(Map.of(
+                "mix",
+                Bodies.mix(garden, recipe),
+                "pots",
+                List.of(Bodies.pot("13", "9", "12"), Bodies.pot("20", "14", "19"), Bodies.pot("7", "5", "6.5")),
+                "lime",
+                "DOLOMITE",
+                "fineness",
+                "POWDER",
+                "working",
+                true));
+    }
+
+    private Api.Answer live(Map<String, Object> ask) {
+        return api.post("/api/live/mix", ask);
+    }
+
+    @Test
+    void aGardenStartsWithTheShippedComponentsAndRecipes() {
+        assertThat(mixes().path("components").size()).isBetween(25, 40);
+        assertThat(mixes().path("recipes").size()).isGreaterThanOrEqualTo(10);
+        mixes().path("recipes")
+                .forEach(r -> live(ask(r.path("shipped").asString())).ok());
+    }
+
+    /** The same mix is wetter, and has less air, the lower it stands: the effect every table of containers shows. */
+    @Test
+    void theSameMixHasLessAirInALowerPot() {
+        JsonNode pots = live(ask("peat_perlite")).ok().path("pots");
+        assertThat(pots.size()).isEqualTo(3);
+        assertThat(pots.get(1).path("air").asDouble())
+                .isGreaterThan(pots.get(0).path("air").asDouble());
+        assertThat(pots.get(0).path("air").asDouble())
+                .isGreaterThan(pots.get(2).path("air").asDouble());
+        assertThat(pots.get(0).path("layers").size()).isEqualTo(24);
+    }
+
+    @Test
+    void whatComesOfAMixIsWhatTheLotsPotHolds() {
+        JsonNode pot = live(ask("peat_perlite")).ok().path("pots").get(0);
+        Map<String, Object> care = Bodies.care(garden);
+        care.put("pot", Bodies.pot("13", "9", "12"));
+        JsonNode water = api.post("/api/live/care", care).ok().path("water");
+        assertThat(water.path("airPercent").asDouble())
+                .isCloseTo(pot.path("air").asDouble(), within(1e-9));
+        assertThat(water.path("wetKg").asDouble()).isCloseTo(pot.path("wetKg").asDouble(), within(1e-9));
+    }
+
+    @Test
+    void aMeasuredComponentChangesTheLotsThatStandInItAndIsTakenBack() {
+        String lot = api.put(home + "/lots", Bodies.lot(garden, null))
+                .ok()
+                .path("id")
+                .asString();
+        JsonNode before = api.get(home + "/lots/" + lot).ok().path("state");
+        JsonNode peat = component("peat_medium");
+        Map<String, Object> form = with(form(peat, "Local peat"), "capacity", "40", "%");
+        Api.Answer saved = api.put(home + "/mixes/components", form);
+        assertThat(saved.ok().path("capacity").asDouble()).isEqualTo(40);
+        assertThat(component("peat_medium").path("name").asString()).isEqualTo("Local peat");
+        assertThat(api.get(home + "/lots/" + lot)
+                        .ok()
+                        .path("state")
+                        .path("waterGapDays")
+                        .asInt())
+                .isLessThan(before.path("waterGapDays").asInt());
+        String act = saved.raw().headers().firstValue("Act-Id").orElseThrow();
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(component("peat_medium").path("capacity").asDouble()).isEqualTo(68);
+        assertThat(api.get(home + "/lots/" + lot).ok().path("state")).isEqualTo(before);
+        // and it can be changed again
+        Map<String, Object> again = form(component("peat_medium"), "Local peat");
+        api.put(home + "/mixes/components", with(again, "capacity", "60", "%")).ok();
+        assertThat(component("peat_medium").path("capacity").asDouble()).isEqualTo(60);
+    }
+
+    @Test
+    void anOwnComponentAndAnOwnRecipeGoIntoAPot() {
+        String id = UUID.randomUUID().toString();
+        Map<String, Object> form = form(component("pumice"), "Crushed brick");
+        form.put("id", id);
+        form.remove("shipped");
+        api.put(home + "/mixes/components", with(form, "density", "0.9 kg/L", "kg/L"))
+                .ok();
+        Map<String, Object> recipe = recipe("Brick and peat", id, "1", "peat_medium", "2½");
+        String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
+        assertThat(Bodies.named(mixes().path("recipes"), key)
+                        .path("parts")
+                        .get(1)
+                        .path("amount")
+                        .asString())
+                .isEqualTo("2½");
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        lot.put("mix", key);
+        assertThat(api.put(home + "/lots", lot).ok().path("mix").asString()).isEqualTo(key);
+        assertThat(live(ask(key)).ok().path("shares").get(1).asDouble()).isCloseTo(250 / 3.5, within(1e-9));
+    }
+
+    @Test
+    void partsThatSumToNothingAndUnknownComponentsAreRefusedWithEveryFault() {
+        assertThat(api.put(home + "/mixes/recipes", recipe("", "peat_medium", "0"))
+                        .faults())
+                .containsExactly("missing", "parts_nothing");
+        assertThat(api.put(home + "/mixes/recipes", recipe("Odd", "moon_dust", "1", "peat_medium", "some"))
+                        .faults())
+                .containsExactly("component_unknown", "not_a_number");
+        Map<String, Object> ask = ask("peat_perlite");
+        ask.put("target", Bodies.typed("12", "pH"));
+        JsonNode refused = live(ask).ok().path("limingRefused");
+        assertThat(refused.get(0).path("code").asString()).isEqualTo("too_large");
+    }
+
+    @Test
+    void airAndWaterMustAddUpToThePores() {
+        Map<String, Object> form = with(form(component("pumice"), "Pumice"), "air", "60", "%");
+        Api.Answer refused = api.put(home + "/mixes/components", form);
+        assertThat(refused.faults()).containsExactly("air_and_water");
+        assertThat(refused.body().path("faults").get(0).path("detail").asString())
+                .contains("62", "84");
+        api.put(home + "/mixes/components", with(form, "air", "38", "%")).ok();
+        Map<String, Object> broken = with(form(component("grit"), "Grit"), "capacity", "45", "%");
+        assertThat(api.put(home + "/mixes/components", broken).faults()).containsExactly("too_large");
+    }
+
+    /** Stoichiometry: pure dolomite is 21.7 % Ca and 13.2 % Mg. */
+    @Test
+    void limeIsReckonedForThePlantAndRefusedForOneThatHatesIt() {
+        Map<String, Object> ask = ask("peat_perlite");
+        ask.put("species", "streptocarpus");
+        JsonNode lime = live(ask).ok().path("liming");
+        assertThat(lime.path("kind").asString()).isEqualTo("lime");
+        assertThat(lime.path("target").asDouble()).isCloseTo((5.4 + 6.4) / 2, within(1e-9));
+        double grams = lime.path("gramsPerLitre").asDouble();
+        assertThat(lime.path("calcium").asDouble()).isCloseTo(grams * 217, within(grams));
+        assertThat(lime.path("magnesium").asDouble()).isCloseTo(grams * 132, within(grams));
+        ask.put("species", "pitcher_plant");
+        ask.put("target", Bodies.typed("5.5", "pH"));
+        JsonNode hated = live(ask).ok();
+        assertThat(hated.path("liming").isMissingNode()).isTrue();
+        assertThat(hated.path("limingRefused").get(0).path("code").asString()).isEqualTo("lime_hated");
+    }
+
+    /** Arithmetic: 2 g/L that moved 4.2 to 5.8 are 1.25 g per pH; from 4.2 to 5.7 that is 1.875 g CaCO3, /1.086 dolomite. */
+    @Test
+    void aJarRefinesTheLime() {
+        Map<String, Object> ask = ask("peat_perlite");
+        ask.put("target", Bodies.typed("5.7", "pH"));
+        ask.put(
+                "jar",
+                Map.of(
+                        "before",
+                        Bodies.typed("4.2", "pH"),
+                        "after",
+                        Bodies.typed("5.8", "pH"),
+                        "grams",
+                        Bodies.typed("2", "g/L"),
+                        "plusMinus",
+                        Bodies.typed("0.1", "pH")));
+        JsonNode lime = live(ask).ok().path("liming");
+        assertThat(lime.path("gramsPerLitre").asDouble()).isCloseTo(1.875 / 1.086, within(0.005));
+        assertThat(lime.path("bufferMeasured").asBoolean()).isTrue();
+    }
+
+    @Test
+    void aComponentMeasuredInAPotTellsItsFiguresWithTheirPlusMinus() {
+        Map<String, Object> ask = new HashMap<>(Map.of(
+                "component",
+                component("peat_medium"),
+                "litres",
+                Bodies.typed("2", "L"),
+                "column",
+                Bodies.typed("14", "cm"),
+                "drained",
+                Bodies.typed("400 mL", "L"),
+                "wet",
+                Bodies.typed("1.42", "kg"),
+                "dry",
+                Bodies.typed("200", "g")));
+        JsonNode soak = api.post("/api/live/soak", ask).ok();
+        // 0.4 L of 2 L; 1220 g of 2 L
+        assertThat(soak.path("air").asDouble()).isCloseTo(20, within(1e-9));
+        assertThat(soak.path("capacity").asDouble()).isCloseTo(61, within(1e-9));
+        assertThat(soak.path("capacityPlusMinus").asDouble()).isBetween(1.0, 3.0);
+        assertThat(soak.path("alphaLow").asDouble())
+                .isLessThan(soak.path("alphaHigh").asDouble());
+        ask.remove("dry");
+        assertThat(api.post("/api/live/soak", ask).faults()).containsExactly("missing");
+    }
+
+    @Test
+    void aPlantTellsWhatSpeaksForAndAgainstTheMixInEachPot() {
+        Map<String, Object> ask = ask("peat_perlite");
+        assertThat(live(ask).ok().path("pots").get(0).has("suits")).isFalse();
+        ask.put("species", "rock_dendrobium");
+        JsonNode suits = live(ask).ok().path("pots").get(0).path("suits");
+        assertThat(suits.path("suits").asBoolean()).isFalse();
+        assertThat(suits.path("school").asString()).isEqualTo("holding");
+        JsonNode air = suits.path("reasons").get(0);
+        assertThat(air.path("aspect").asString()).isEqualTo("air");
+        assertThat(air.path("voice").asString()).isEqualTo("against");
+        assertThat(air.path("wanted").asDouble()).isEqualTo(40);
+        ask.put("mix", Bodies.mix(garden, "bark_charcoal"));
+        assertThat(live(ask)
+                        .ok()
+                        .path("pots")
+                        .get(0)
+                        .path("suits")
+                        .path("school")
+                        .asString())
+                .isEqualTo("open");
+    }
+
+    @Test
+    void whatSomebodyMeasuredOfTheYieldWins() {
+        Map<String, Object> ask = ask("peat_perlite");
+        double reckoned = live(ask).ok().path("litresPut").asDouble();
+        Map<String, Object> mix = Bodies.mix(garden, "peat_perlite");
+        mix.put("yield", Bodies.typed("80", "%"));
+        ask.put("mix", mix);
+        assertThat(live(ask).ok().path("litresPut").asDouble())
+                .isCloseTo(1.25, within(1e-9))
+                .isNotEqualTo(reckoned);
+        mix.put("yield", Bodies.typed("30", "%"));
+        assertThat(live(ask).faults()).containsExactly("too_small");
+    }
+}

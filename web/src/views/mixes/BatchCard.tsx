@@ -1,0 +1,146 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useParams } from "@tanstack/react-router";
+import { useState } from "react";
+import { api, edit, type Batch, type BatchInput, type Garden, type Typed } from "../../api";
+import { batchesQuery, catalogueQuery, gardenQuery, useGardenId } from "../../api/queries";
+import { words } from "../../text";
+import { longDay, Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { NumberField } from "../../ui/Fields";
+import { Loading, Trouble } from "../../ui/States";
+import { ThingForm } from "../shelf/things";
+
+const MOST_LABELS = 60;
+
+/** The card of a batch, to pin above the tub, and a label for each pot; both print. */
+export function BatchCard() {
+  const id = useGardenId();
+  const { batch } = useParams({ from: "/g/$garden/mixes/batches/$batch" });
+  const batches = useQuery(batchesQuery(id));
+  const garden = useQuery(gardenQuery(id)).data;
+  const units = useQuery(catalogueQuery).data?.units;
+  const [labels, setLabels] = useState(false);
+  const [writing, setWriting] = useState(false);
+  if (batches.isPending || !garden || !units) return <Loading what="the batch" />;
+  if (batches.isLoadingError) return <Trouble problem={batches.error} again={() => void batches.refetch()} />;
+  const b = batches.data.find((x) => x.id === batch);
+  if (!b) return <p className="note p-6">This batch was taken back, or is of another garden.</p>;
+  const shown = new Shown(units, garden.unitHabit);
+  const pots = b.pots.reduce((n, p) => n + p.count, 0);
+  const print = (what: boolean) => {
+    setLabels(what);
+    setTimeout(() => window.print(), 100);
+  };
+  return (
+    <div className="min-w-0">
+      <p className="no-print mb-2 flex flex-wrap gap-x-4">
+        <Link to="/g/$garden/mixes/batches" params={{ garden: id }} className="note">
+          ← all batches
+        </Link>
+        <Button onClick={() => print(false)}>Print the card</Button>
+        {pots > 0 && <Button onClick={() => print(true)}>Print {Math.min(pots, MOST_LABELS)} pot labels</Button>}
+      </p>
+      <article aria-label="Batch card" className={`max-w-2xl border-2 border-ink p-4 ${labels ? "print:hidden" : ""}`}>
+        <h1 className="flex items-baseline justify-between text-2xl">
+          <span>{b.recipeName}</span> <span className="fig">№ {b.number}</span>
+        </h1>
+        <p className="note mb-2">
+          {garden.name} · made {longDay(b.madeOn)} ·{" "}
+          {b.recipeVersion === 0 ? "as the recipe ships" : `version ${b.recipeVersion} of the recipe`}
+        </p>
+        <table className="w-full border-collapse text-left">
+          <tbody>
+            {b.put.map((p) => (
+              <tr key={p.component} className="border-b border-rule">
+                <td className="py-1">{p.name}</td>
+                <td className="fig text-right">{shown.litres(p.litres)}</td>
+              </tr>
+            ))}
+            {b.stirredIn && b.stirredGrams !== undefined && (
+              <tr className="border-b border-rule">
+                <td className="py-1">{b.stirredIn}</td>
+                <td className="fig text-right">{shown.grams(b.stirredGrams)}</td>
+              </tr>
+            )}
+            <tr>
+              <td className="py-1 font-semibold">gives, mixed</td>
+              <td className="fig text-right font-semibold">{shown.litres(b.litres)}</td>
+            </tr>
+          </tbody>
+        </table>
+        {b.pots.length > 0 && (
+          <p className="note mt-2">For {b.pots.map((p) => `${p.count} × ${p.name}`).join(", ")}.</p>
+        )}
+        <p className="mt-2">
+          First pH: {b.firstPh === undefined ? "not measured; a week after mixing is the time" : b.firstPh.toFixed(1)}
+        </p>
+        {b.notes && <p className="mt-1 whitespace-pre-line">{b.notes}</p>}
+        <ul className="note mt-3 list-none border-t border-stop p-0 pt-2">
+          <li>▲ {words("cautions", "potting_mix")}</li>
+          {b.stirredIn && <li>▲ {words("cautions", "lime")}</li>}
+        </ul>
+      </article>
+      {labels && (
+        <ul aria-label="Pot labels" className="m-0 hidden list-none grid-cols-3 gap-2 p-0 print:grid">
+          {b.pots
+            .flatMap((p) => Array.from({ length: p.count }, () => p.name))
+            .slice(0, MOST_LABELS)
+            .map((name, i) => (
+              <li key={i} className="break-inside-avoid border border-ink p-2 text-sm">
+                <b>{name}</b>
+                <br />
+                {b.recipeName} · № {b.number}
+                <br />
+                {longDay(b.madeOn)}
+              </li>
+            ))}
+        </ul>
+      )}
+      <div className="no-print mt-3 max-w-2xl">
+        {writing ? (
+          <After batch={b} garden={garden} close={() => setWriting(false)} />
+        ) : (
+          <Button onClick={() => setWriting(true)}>Add its pH or a note</Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function After({ batch: b, garden, close }: { batch: Batch; garden: Garden; close: () => void }) {
+  const [firstPh, setFirstPh] = useState<Typed>(b.firstPhTyped ?? { text: "", unit: "pH" });
+  const [notes, setNotes] = useState(b.notes);
+  return (
+    <ThingForm
+      garden={garden}
+      kind="batch"
+      input={{ id: b.id, recipe: b.recipe, fills: [], madeOn: b.madeOn, firstPh, notes, version: b.version }}
+      send={(body: BatchInput) =>
+        edit(api.PUT("/api/gardens/{garden}/batches", { params: { path: { garden: garden.id } }, body }))
+      }
+      inputOf={(now: Batch) => ({ firstPh: now.firstPhTyped, notes: now.notes })}
+      close={close}
+    >
+      {(faults) => (
+        <>
+          <NumberField
+            label="Its first pH, measured a week after mixing"
+            field="reading.ph"
+            faults={faults}
+            value={firstPh}
+            onChange={setFirstPh}
+          />
+          <label className="block text-sm" htmlFor="batch-after">
+            Notes
+          </label>
+          <textarea
+            id="batch-after"
+            className="box mb-2 min-h-16 !font-text"
+            value={notes}
+            onChange={(e) => setNotes(e.target.value)}
+          />
+        </>
+      )}
+    </ThingForm>
+  );
+}

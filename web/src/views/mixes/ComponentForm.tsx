@@ -1,0 +1,271 @@
+import { useState } from "react";
+import {
+  api,
+  edit,
+  type Component,
+  type ComponentInput,
+  type Fault,
+  type Garden,
+  type Soak,
+  type Typed,
+} from "../../api";
+import { words } from "../../text";
+import { componentName, keyOf } from "../../text/mixes";
+import { plain } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { ThingForm } from "../shelf/things";
+import { SoakTest } from "./SoakTest";
+
+type Field = { name: NumberName; field: string; label: string; unit: string; units?: string[] };
+type NumberName = keyof ComponentInput["fields"] & string;
+
+const GROUPS: { title: string; fields: Field[] }[] = [
+  {
+    title: "Water and air",
+    fields: [
+      { name: "porosity", field: "component.porosity", label: "Pores", unit: "%" },
+      { name: "capacity", field: "component.capacity", label: "Water, drained", unit: "%" },
+      { name: "air", field: "component.air", label: "Air, if given", unit: "%" },
+      { name: "capacityColumn", field: "component.column", label: "In a column", unit: "cm", units: ["cm", "in"] },
+      { name: "unavailable", field: "component.unavailable", label: "Not for roots", unit: "%" },
+      { name: "residual", field: "component.residual", label: "Left when dry", unit: "%" },
+      { name: "n", field: "component.n", label: "Curve’s n", unit: "" },
+    ],
+  },
+  {
+    title: "Grain and weight",
+    fields: [
+      { name: "grainFrom", field: "component.grain_from", label: "Grain from", unit: "mm", units: ["mm", "in"] },
+      { name: "grainTo", field: "component.grain_to", label: "to", unit: "mm", units: ["mm", "in"] },
+      { name: "density", field: "component.density", label: "Dry weight", unit: "kg/L" },
+      { name: "wetYears", field: "component.wet_years", label: "Lasts, wet", unit: "yr" },
+      { name: "cycledYears", field: "component.cycled_years", label: "wet and dry", unit: "yr" },
+    ],
+  },
+  {
+    title: "Chemistry",
+    fields: [
+      { name: "ph", field: "component.ph", label: "pH", unit: "pH" },
+      { name: "buffer", field: "component.buffer", label: "Buffer, CaCO₃", unit: "g/L" },
+      { name: "cec", field: "component.cec", label: "Exchange", unit: "meq/100 cm³" },
+      { name: "ec", field: "component.ec", label: "EC", unit: "mS/cm", units: ["mS/cm", "µS/cm"] },
+    ],
+  },
+];
+const PACKS: ComponentInput["packKind"][] = ["BAG", "BALE", "BRICK"];
+const FAMILIES: ComponentInput["family"][] = ["PEAT", "BARK", "MINERAL"];
+
+/** A component that is not there yet, as a middling mineral grain. */
+export function blankComponent(id: string): Component {
+  return {
+    id,
+    name: "",
+    family: "MINERAL",
+    grainFrom: 2,
+    grainTo: 6,
+    porosity: 65,
+    capacity: 28,
+    capacityColumn: 15,
+    unavailable: 6,
+    residual: 5,
+    n: 2,
+    density: 0.6,
+    ph: 7,
+    buffer: 0.1,
+    cec: 1,
+    ec: 0.1,
+    wetYears: 10,
+    cycledYears: 10,
+    packKind: "BAG",
+    packPrinted: 20,
+    packLoose: 20,
+    typed: {},
+    version: 0,
+    retired: false,
+  };
+}
+
+function fieldsOf(c: Component): Record<string, Typed> {
+  const all = [
+    ...GROUPS.flatMap((g) => g.fields),
+    { name: "packPrinted", unit: c.packKind === "BRICK" ? "g" : "L" },
+    { name: "packLoose", unit: "L" },
+    { name: "packCost", unit: "" },
+  ];
+  return Object.fromEntries(
+    all.map((f) => {
+      const value = (c as unknown as Record<string, number | undefined>)[f.name];
+      return [f.name, c.typed[f.name] ?? { text: value === undefined ? "" : plain(value), unit: f.unit }];
+    }),
+  );
+}
+
+function inputOf(c: Component): ComponentInput {
+  return {
+    id: c.id,
+    shipped: c.shipped,
+    name: componentName(c),
+    family: c.family,
+    packKind: c.packKind,
+    currency: c.currency,
+    fields: fieldsOf(c),
+    measuredOn: c.measuredOn,
+    alphaLow: c.alphaLow,
+    alphaHigh: c.alphaHigh,
+    version: c.version,
+  };
+}
+
+/** A component's figures, changed here for this garden; or measured in a pot. */
+export function ComponentForm({
+  component,
+  garden,
+  close,
+}: {
+  component: Component;
+  garden: Garden;
+  close: () => void;
+}) {
+  const [input, setInput] = useState<ComponentInput>(() => ({
+    ...inputOf(component),
+    name: component.version > 0 || component.shipped ? componentName(component) : "",
+  }));
+  const [soaking, setSoaking] = useState(false);
+  const change = (part: Partial<ComponentInput>) => setInput((i) => ({ ...i, ...part }));
+  const set = (name: string) => (v: Typed) => change({ fields: { ...input.fields, [name]: v } });
+  const number = (f: Field, faults: Fault[]) => (
+    <NumberField
+      key={f.name}
+      row
+      label={f.label}
+      field={f.field}
+      faults={faults}
+      value={input.fields[f.name] ?? { text: "", unit: f.unit }}
+      units={f.units}
+      shownUnit={f.unit === "meq/100 cm³" ? "meq" : f.unit}
+      onChange={set(f.name)}
+    />
+  );
+  const measured = (s: Soak) => {
+    change({
+      measuredOn: garden.today,
+      alphaLow: s.alphaLow,
+      alphaHigh: s.alphaHigh,
+      fields: {
+        ...input.fields,
+        porosity: { text: s.porosity.toFixed(1), unit: "%" },
+        capacity: { text: s.capacity.toFixed(1), unit: "%" },
+        air: { text: "", unit: "%" },
+        capacityColumn: { text: plain(s.columnCm), unit: "cm" },
+      },
+    });
+    setSoaking(false);
+  };
+  if (soaking)
+    return <SoakTest component={component} take={measured} leave={() => setSoaking(false)} garden={garden} />;
+  return (
+    <>
+      <p className="note mb-2">
+        {component.shipped
+          ? "These figures are typical ones, from memory; what you change counts for this garden alone, and putting it away brings them back."
+          : "Figures from its bag or its maker; what nobody knows may stay as it is."}{" "}
+        <Button look="quiet" onClick={() => setSoaking(true)}>
+          Measure its water and air in a pot
+        </Button>
+      </p>
+      <ThingForm
+        garden={garden}
+        kind="component"
+        input={input}
+        send={(body: ComponentInput) =>
+          edit(api.PUT("/api/gardens/{garden}/mixes/components", { params: { path: { garden: garden.id } }, body }))
+        }
+        inputOf={(now: Component) => inputOf(now)}
+        close={close}
+      >
+        {(faults) => (
+          <>
+            <div className="grid gap-x-4 sm:grid-cols-2">
+              <TextField
+                label="Name"
+                field="component.name"
+                faults={faults}
+                value={input.name}
+                onChange={(name) => change({ name })}
+              />
+              <ChoiceField
+                label="Counts as"
+                field="component.family"
+                faults={faults}
+                value={input.family}
+                onChange={(f) => change({ family: f as ComponentInput["family"] })}
+                options={FAMILIES.map((f) => ({ value: f, label: words("families", f) }))}
+              />
+            </div>
+            <div className="grid gap-x-5 sm:grid-cols-2">
+              {GROUPS.map((g) => (
+                <fieldset key={g.title} className="m-0 mb-2 border-0 p-0">
+                  <legend className="head w-full">{g.title}</legend>
+                  {g.fields.map((f) => number(f, faults))}
+                  {g.title === "Water and air" && input.measuredOn && (
+                    <p className="note">
+                      Measured in a pot on {input.measuredOn}; the curve’s α lies between {plain(input.alphaLow ?? 0)}{" "}
+                      and {plain(input.alphaHigh ?? 0)} per cm.{" "}
+                      <Button look="quiet" onClick={() => change({ measuredOn: undefined })}>
+                        No longer so
+                      </Button>
+                    </p>
+                  )}
+                </fieldset>
+              ))}
+              <fieldset className="m-0 mb-2 border-0 p-0">
+                <legend className="head w-full">Pack</legend>
+                <ChoiceField
+                  row
+                  label="Bought as"
+                  field="component.pack_kind"
+                  faults={faults}
+                  value={input.packKind}
+                  onChange={(k) => change({ packKind: k as ComponentInput["packKind"] })}
+                  options={PACKS.map((k) => ({ value: k, label: words("packs", k) }))}
+                />
+                {number(
+                  {
+                    name: "packPrinted",
+                    field: "component.pack",
+                    label: "Printed on it",
+                    unit: input.packKind === "BRICK" ? "g" : "L",
+                    units: input.packKind === "BRICK" ? ["g", "kg", "oz", "lb"] : ["L", "ft³", "US qt", "US gal"],
+                  },
+                  faults,
+                )}
+                {number(
+                  {
+                    name: "packLoose",
+                    field: "component.loose",
+                    label: "Gives, loose",
+                    unit: "L",
+                    units: ["L", "ft³", "US qt", "US gal"],
+                  },
+                  faults,
+                )}
+                {number({ name: "packCost", field: "component.cost", label: "Costs", unit: "" }, faults)}
+                <TextField
+                  row
+                  label="Currency"
+                  field="component.currency"
+                  faults={faults}
+                  value={input.currency ?? ""}
+                  placeholder="£"
+                  onChange={(currency) => change({ currency })}
+                />
+              </fieldset>
+            </div>
+            <p className="note mb-2">Recipes call it {keyOf(component)}.</p>
+          </>
+        )}
+      </ThingForm>
+    </>
+  );
+}

@@ -1,0 +1,383 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "@tanstack/react-router";
+import { useState } from "react";
+import {
+  api,
+  call,
+  edit,
+  newId,
+  type Batch,
+  type BatchAsk,
+  type BatchInput,
+  type BatchLive,
+  type Catalogue,
+  type Edited,
+  type FillAsk,
+  type Garden,
+  type Lot,
+  type MixLive,
+  type MixLiveAsk,
+  type Mixes,
+  type Recipe,
+  type Typed,
+  type Vessel,
+} from "../../api";
+import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, stockQuery, useAct, useGardenId } from "../../api/queries";
+import { useLive } from "../../api/useLive";
+import { words } from "../../text";
+import { askOfKey, componentName, keyOf, recipeName } from "../../text/mixes";
+import { figures, Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { Panel } from "../../ui/Panel";
+import { Loading, Trouble } from "../../ui/States";
+import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
+import { PotFields } from "../bench/PotFields";
+import { potsFor } from "./mixInput";
+
+export function MakeBatch() {
+  const garden = useGardenId();
+  const { mix: key } = useParams({ from: "/g/$garden/mixes/$mix/batch" });
+  const mixes = useQuery(mixesQuery(garden));
+  const g = useQuery(gardenQuery(garden)).data;
+  const catalogue = useQuery(catalogueQuery).data;
+  const lots = useQuery(lotsQuery(garden)).data?.lots;
+  if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
+  if (!g || !catalogue || !mixes.data || !lots) return <Loading what="the batch" />;
+  const recipe = mixes.data.recipes.find((r) => keyOf(r) === key);
+  if (!recipe) return <p className="note p-6">There is no such mix in this garden.</p>;
+  return <Making key={key} recipe={recipe} garden={g} catalogue={catalogue} mixes={mixes.data} lots={lots} />;
+}
+
+/** What a shovel, a handful and a tub take where nobody has said. */
+const USUAL = { tub: 40, shovel: 2.5, handful: 0.15 };
+
+type Plan = { fills: FillAsk[]; litres: Typed; waste: Typed };
+
+function Making({
+  recipe,
+  garden,
+  catalogue,
+  mixes,
+  lots,
+}: {
+  recipe: Recipe;
+  garden: Garden;
+  catalogue: Catalogue;
+  mixes: Mixes;
+  lots: Lot[];
+}) {
+  const key = keyOf(recipe);
+  const us = garden.unitHabit === "us";
+  const shown = new Shown(catalogue.units, garden.unitHabit);
+  const draft = useDraft<Plan>(`batch:${key}`, {
+    fills: potsFor(key, lots, garden, catalogue)
+      .slice(0, 1)
+      .map((p) => ({ ...p, count: { text: "10", unit: "" } })),
+    litres: { text: "", unit: us ? "US gal" : "L" },
+    waste: { text: "", unit: "%" },
+  });
+  const plan = draft.value;
+  const [edited, setEdited] = useState<number>();
+  const [notes, setNotes] = useState("");
+  const [id] = useState(newId);
+  const navigate = useNavigate({ from: "/g/$garden/mixes/$mix/batch" });
+  const told = useTold(garden.id);
+  const stock = useQuery(stockQuery(garden.id)).data;
+  const measured = (use: "tub" | "shovel" | "handful"): Vessel | undefined =>
+    garden.vessels.find((v) => v.use === use && !v.retired);
+  const mix = askOfKey(mixes, key);
+  const pot = plan.fills[0]?.pot;
+  const lime = useLive<MixLiveAsk, MixLive>(
+    mix && {
+      mix,
+      pots: pot ? [pot] : [],
+      target: recipe.target === undefined ? undefined : { text: String(recipe.target), unit: "pH" },
+      lime: recipe.lime,
+      fineness: recipe.fineness,
+      neutralising: recipe.neutralising === undefined ? undefined : { text: String(recipe.neutralising), unit: "%" },
+      working: false,
+    },
+    (body, signal) => call(api.POST("/api/live/mix", { body, signal })),
+  );
+  const stirred = lime.answer?.liming && lime.answer.liming.kind !== "nothing" ? lime.answer.liming : undefined;
+  const stirredIn = stirred && (stirred.kind === "lime" ? words("limes", recipe.lime) : "Elemental sulfur");
+  const litres = (use: "tub" | "shovel" | "handful") => measured(use)?.litres ?? USUAL[use];
+  const onHand = Object.fromEntries(
+    (stock ?? []).flatMap((s) => (s.stock.component ? [[s.stock.component, s.left]] : [])),
+  );
+  const ask: BatchAsk | undefined = mix && {
+    mix,
+    fills: plan.fills,
+    litres: plan.litres,
+    waste: plan.waste,
+    tub: litres("tub"),
+    shovel: litres("shovel"),
+    handful: litres("handful"),
+    stirredPerLitre: stirred?.gramsPerLitre,
+    onHand,
+    working: false,
+  };
+  const live = useLive<BatchAsk, BatchLive>(ask, (body, signal) => call(api.POST("/api/live/batch", { body, signal })));
+  const save = useAct(
+    garden.id,
+    (body: BatchInput) =>
+      edit(api.PUT("/api/gardens/{garden}/batches", { params: { path: { garden: garden.id } }, body })),
+    ({ now, act }: Edited<Batch>) => {
+      draft.drop();
+      told(`Batch ${now.number} recorded; the shelf is drawn down.`, act);
+      void navigate({ to: "/g/$garden/mixes/batches/$batch", params: { garden: garden.id, batch: now.id } });
+    },
+  );
+  const faults = [...(live.problem?.faults ?? []), ...(save.error?.faults ?? [])];
+  const setFill = (at: number, part: Partial<FillAsk>) =>
+    draft.change({ fills: plan.fills.map((f, i) => (i === at ? { ...f, ...part } : f)) });
+  const add = (lotId: string) => {
+    const lot = lots.find((l) => l.id === lotId);
+    const last = plan.fills[plan.fills.length - 1];
+    const next: FillAsk | undefined = lot
+      ? { name: lot.name, pot: lot.pot, count: { text: String(lot.pots), unit: "" } }
+      : lotId === "own"
+        ? {
+            name: "Pot",
+            pot: last?.pot ?? potsFor("", [], garden, catalogue)[0]!.pot,
+            count: { text: "1", unit: "" },
+          }
+        : undefined;
+    if (!next) return;
+    draft.change({ fills: [...plan.fills, next] });
+    if (!lot) setEdited(plan.fills.length);
+  };
+  const named = (c: string) => {
+    const found = mixes.components.find((x) => keyOf(x) === c);
+    return found ? componentName(found) : c;
+  };
+  const a = live.answer;
+  const open = edited === undefined ? undefined : plan.fills[edited];
+  const assumed = (["tub", "shovel", "handful"] as const).filter((u) => !measured(u));
+  return (
+    <div className="min-w-0">
+      <Link to="/g/$garden/mixes/$mix" params={{ garden: garden.id, mix: key }} className="note">
+        ← {recipeName(recipe)}
+      </Link>
+      <div className="gap-8 md:grid md:grid-cols-[20rem_1fr]">
+        <form
+          aria-label="Batch"
+          onSubmit={(e) => {
+            e.preventDefault();
+            save.mutate({
+              id,
+              recipe: key,
+              fills: plan.fills,
+              litres: plan.litres,
+              waste: plan.waste,
+              stirredIn,
+              stirredPerLitre: stirred?.gramsPerLitre,
+              notes,
+              version: 0,
+            });
+          }}
+        >
+          <h1 className="mb-2 text-2xl">Make a batch</h1>
+          <h2 className="head">For these pots</h2>
+          <ul className="m-0 list-none p-0">
+            {plan.fills.map((f, i) => (
+              <li key={i} className="flex items-center gap-2 border-b border-rule py-1">
+                <input
+                  aria-label={`${f.name}: how many`}
+                  className="box !w-16 text-right"
+                  value={f.count.text}
+                  onChange={(e) => setFill(i, { count: { text: e.target.value, unit: "" } })}
+                />
+                <span className="min-w-0 flex-1 text-sm leading-tight">× {f.name}</span>
+                <Button look="quiet" className="text-sm" onClick={() => setEdited(i)} aria-label={`Change ${f.name}`}>
+                  Change
+                </Button>
+                <button
+                  type="button"
+                  aria-label={`Take away ${f.name}`}
+                  className="min-h-8 min-w-6"
+                  onClick={() => draft.change({ fills: plan.fills.filter((_, j) => j !== i) })}
+                >
+                  ×
+                </button>
+              </li>
+            ))}
+          </ul>
+          <div className="mt-2">
+            <ChoiceField
+              row
+              label="Add"
+              field="batch.pots"
+              faults={faults}
+              value=""
+              onChange={add}
+              options={[
+                { value: "", label: "pots …" },
+                { value: "own", label: "described by you" },
+                ...lots.map((l) => ({ value: l.id, label: l.name, group: "As those of" })),
+              ]}
+            />
+          </div>
+          {plan.fills.length === 0 && (
+            <NumberField
+              row
+              label="Or in all"
+              field="batch.litres"
+              faults={faults}
+              value={plan.litres}
+              units={["L", "US gal", "US qt", "ft³"]}
+              onChange={(v) => draft.change({ litres: v })}
+            />
+          )}
+          <NumberField
+            row
+            label="Spills"
+            field="batch.waste"
+            faults={faults}
+            value={plan.waste}
+            placeholder="5"
+            onChange={(waste) => draft.change({ waste })}
+          />
+          <p className="note mb-2">
+            Your tub takes {shown.vessel(litres("tub"))}, a shovel {shown.vessel(litres("shovel"))}, a handful{" "}
+            {shown.litres(litres("handful"))}. {assumed.length > 0 && `Assumed: ${assumed.join(", ")}. `}
+            <Link to="/g/$garden/shelf" params={{ garden: garden.id }}>
+              Say what yours take, on the shelf
+            </Link>
+          </p>
+          <label className="block text-sm" htmlFor="batch-notes">
+            Notes
+          </label>
+          <textarea
+            id="batch-notes"
+            className="box min-h-14 !font-text text-sm"
+            value={notes}
+            onChange={(e) => setNotes(e.target.value)}
+          />
+          {save.isError && save.error.retry && <Trouble problem={save.error} />}
+          <Button
+            look="ink"
+            type="submit"
+            className="mt-2"
+            disabled={save.isPending || !a || live.problem !== undefined}
+          >
+            {save.isPending ? "Recording …" : save.error?.retry ? "Retry" : "Record this batch"}
+          </Button>
+        </form>
+        <section aria-label="What to tip in" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+          {live.problem && (
+            <div className="mb-3">
+              <Trouble problem={live.problem} />
+            </div>
+          )}
+          {a ? (
+            <div className={live.problem ? "opacity-40" : ""}>
+              <p className="mb-2 text-xl">
+                <b className="fig">{shown.litres(a.mixLitres)}</b> of {recipeName(recipe)}, in{" "}
+                <b className="fig">
+                  {a.loads} {a.loads === 1 ? "load" : "loads"}
+                </b>
+              </p>
+              <table className="w-full border-collapse text-left">
+                <thead>
+                  <tr className="note border-b border-rule-strong">
+                    <th className="py-1 font-normal">Into each load</th>
+                    <th className="font-normal">Shovels</th>
+                    <th className="font-normal">Handfuls</th>
+                    <th className="font-normal">Litres</th>
+                    <th className="font-normal">In all</th>
+                    <th className="font-normal">Packs</th>
+                  </tr>
+                </thead>
+                <tbody className="fig">
+                  {a.amounts.map((m) => (
+                    <tr key={m.component} className="border-b border-rule">
+                      <td className="py-1.5 pr-2 font-text">{named(m.component)}</td>
+                      <td className="pr-2 text-lg font-semibold">{quarters(m.shovelsEachLoad)}</td>
+                      <td className="pr-2">{figures(Math.max(1, Math.round(m.handfulsEachLoad)), 2)}</td>
+                      <td className="pr-2 whitespace-nowrap">{shown.litres(m.litresEachLoad)}</td>
+                      <td className="pr-2 whitespace-nowrap">{shown.litres(m.litres)}</td>
+                      <td className="whitespace-nowrap">
+                        {m.packs < 1 ? `${Math.max(1, Math.round(m.packs * 100))} % of one` : `${m.packsToOpen}, open`}
+                        <span className="note block">
+                          {m.packsToBuy === undefined
+                            ? "not counted"
+                            : m.packsToBuy === 0
+                              ? "there is enough"
+                              : `buy ${m.packsToBuy}`}
+                        </span>
+                      </td>
+                    </tr>
+                  ))}
+                  {stirred && stirredIn && a.stirredGramsEachLoad !== undefined && (
+                    <tr className="border-b border-rule">
+                      <td className="py-1.5 pr-2 font-text">{stirredIn}</td>
+                      <td className="pr-2 text-lg font-semibold" colSpan={2}>
+                        {shown.grams(a.stirredGramsEachLoad)}
+                      </td>
+                      <td colSpan={3} className="note">
+                        {shown.grams(a.stirredGramsEachLoad * a.loads)} in all, for pH {stirred.target.toFixed(1)}
+                      </td>
+                    </tr>
+                  )}
+                </tbody>
+              </table>
+              {lime.answer?.limingRefused.map((f) => (
+                <p key={f.code} className="my-2 border-l-4 border-stop pl-3">
+                  ▲ {f.detail}
+                </p>
+              ))}
+              <p className="my-2">
+                Moisten with about <b className="fig">{shown.litres(a.waterLitres, 1)}</b> in all, less what the parts
+                hold already: a squeezed handful keeps its shape and lets go one drop, no more.
+              </p>
+              <p className="note">
+                {shown.litres(a.putLitres)} of parts are tipped in; mixing takes{" "}
+                {figures(100 - (100 * a.mixLitres) / a.putLitres, 2)} % of that. Parts are loose: shake a pressed bale
+                out before you measure.
+              </p>
+              <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+                {a.cautions.map((c) => (
+                  <li key={c}>▲ {words("cautions", c)}</li>
+                ))}
+              </ul>
+            </div>
+          ) : (
+            !live.problem && <p className="note p-6">Working it out …</p>
+          )}
+        </section>
+      </div>
+      {open && edited !== undefined && (
+        <Panel title={open.name} close={() => setEdited(undefined)}>
+          <TextField
+            label="Called"
+            field="lot.name"
+            faults={[]}
+            value={open.name}
+            onChange={(name) => setFill(edited, { name })}
+          />
+          <PotFields
+            pot={open.pot}
+            change={(part) => setFill(edited, { pot: { ...open.pot, ...part } })}
+            faults={faults}
+            catalogue={catalogue}
+          />
+          <Button look="ink" onClick={() => setEdited(undefined)}>
+            Done
+          </Button>
+        </Panel>
+      )}
+    </div>
+  );
+}
+
+/** Shovels to the nearest quarter, as a hand can fill them; over three to the nearest half. */
+function quarters(n: number): string {
+  const step = n > 3 ? 0.5 : 0.25;
+  const rounded = Math.round(n / step) * step;
+  if (rounded === 0) return "under ¼";
+  const whole = Math.floor(rounded);
+  return `${whole || ""}${["", "¼", "½", "¾"][Math.round((rounded - whole) * 4)]}`;
+}

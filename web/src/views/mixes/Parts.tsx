@@ -1,0 +1,137 @@
+import { useState } from "react";
+import type { Fault, MixLive, Mixes, RecipeInput } from "../../api";
+import { words } from "../../text";
+import { componentName, keyOf } from "../../text/mixes";
+import { figures } from "../../text/numbers";
+import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { PartMark, Trough } from "./Trough";
+
+const MEASURES: RecipeInput["measure"][] = ["parts", "percent", "litres", "shovels", "handfuls"];
+
+type Props = {
+  input: RecipeInput;
+  change: (part: Partial<RecipeInput>) => void;
+  faults: Fault[];
+  mixes: Mixes;
+  answer: MixLive | undefined;
+};
+
+/** What goes in, in the measure a person counts by; the trough above it is dragged. */
+export function Parts({ input, change, faults, mixes, answer }: Props) {
+  const [asked, setAsked] = useState("");
+  const named = (key: string) => {
+    const c = mixes.components.find((x) => keyOf(x) === key);
+    return c ? componentName(c) : key;
+  };
+  const set = (at: number, amount: string) =>
+    change({ parts: input.parts.map((p, i) => (i === at ? { ...p, amount } : p)) });
+  const shares = answer?.shares.length === input.parts.length ? answer.shares : undefined;
+  const fault = faults.find((f) => f.field === "mix.parts" || f.field === "mix.component");
+  const offered = mixes.components.filter((c) => !c.retired && !input.parts.some((p) => p.component === keyOf(c)));
+  return (
+    <>
+      <TextField
+        label="Name"
+        field="recipe.name"
+        faults={faults}
+        value={input.name}
+        placeholder="For the tall terracotta"
+        onChange={(name) => change({ name })}
+      />
+      <div className="mb-2">
+        {shares && input.parts.length > 1 ? (
+          <Trough
+            names={input.parts.map((p) => named(p.component))}
+            shares={shares}
+            change={(next) =>
+              change({
+                measure: "percent",
+                parts: input.parts.map((p, i) => ({ ...p, amount: String(next[i]) })),
+              })
+            }
+          />
+        ) : (
+          <div className="h-12 border-x-[2.5px] border-b-[2.5px] border-ink" />
+        )}
+        <p className="note">Drag the posts, or type below.</p>
+      </div>
+      <ChoiceField
+        row
+        label="Counted in"
+        field="recipe.measure"
+        faults={faults}
+        value={input.measure}
+        onChange={(measure) => change({ measure: measure as RecipeInput["measure"] })}
+        options={MEASURES.map((m) => ({ value: m, label: words("measures", m) }))}
+      />
+      <ul className="m-0 list-none border-t border-rule p-0">
+        {input.parts.map((p, i) => (
+          <li key={p.component} className="flex items-center gap-2 border-b border-rule py-1">
+            <PartMark at={i} />
+            <span className="min-w-0 flex-1 text-sm leading-tight">{named(p.component)}</span>
+            <input
+              aria-label={`${named(p.component)}: ${words("measures", input.measure)}`}
+              className="box !w-16 text-right"
+              value={p.amount}
+              onChange={(e) => set(i, e.target.value)}
+            />
+            <span className="note fig w-10 text-right">{shares ? `${figures(shares[i]!, 2)} %` : ""}</span>
+            <button
+              type="button"
+              aria-label={`Take out ${named(p.component)}`}
+              className="min-h-8 min-w-6"
+              onClick={() => change({ parts: input.parts.filter((_, j) => j !== i) })}
+            >
+              ×
+            </button>
+          </li>
+        ))}
+      </ul>
+      {fault && (
+        <p role="alert" className="note !text-stop">
+          ▲ {fault.detail}
+        </p>
+      )}
+      <div className="mt-2">
+        <ChoiceField
+          row
+          label="Add"
+          field="mix.component"
+          faults={[]}
+          value={asked}
+          onChange={(component) => {
+            setAsked("");
+            if (component) change({ parts: [...input.parts, { component, amount: "1" }] });
+          }}
+          options={[
+            { value: "", label: "a component …" },
+            ...offered.map((c) => ({ value: keyOf(c), label: componentName(c), group: words("families", c.family) })),
+          ]}
+        />
+      </div>
+      <NumberField
+        row
+        label="Comes out"
+        field="mix.yield"
+        faults={faults}
+        value={input.yield ?? { text: "", unit: "%" }}
+        placeholder={answer ? figures(100 - answer.shrinkage, 2) : ""}
+        onChange={(v) => change({ yield: v })}
+        hint={
+          answer
+            ? `Fine parts fall between coarse ones: 10 L of parts give about ${figures(10 / answer.litresPut)} L${input.yield?.text ? ", as you measured" : ", reckoned from their grain. Measured it? Type what came out per 100"}.`
+            : undefined
+        }
+      />
+      <label className="block text-sm" htmlFor="recipe-notes">
+        Notes
+      </label>
+      <textarea
+        id="recipe-notes"
+        className="box min-h-16 !font-text text-sm"
+        value={input.notes}
+        onChange={(e) => change({ notes: e.target.value })}
+      />
+    </>
+  );
+}

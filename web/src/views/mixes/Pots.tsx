@@ -1,0 +1,117 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { Catalogue, Fault, Garden, MixLive } from "../../api";
+import { lotsQuery } from "../../api/queries";
+import { PotRow } from "../../parts/PotRow";
+import { words } from "../../text";
+import type { Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { ChoiceField, TextField } from "../../ui/Fields";
+import { Panel } from "../../ui/Panel";
+import { PotFields } from "../bench/PotFields";
+import type { LookedPot } from "./mixInput";
+
+const MOST = 6;
+
+type Props = {
+  pots: LookedPot[];
+  change: (pots: LookedPot[]) => void;
+  answer: MixLive;
+  catalogue: Catalogue;
+  garden: Garden;
+  shown: Shown;
+  faults: Fault[];
+};
+
+/** The mix in the pots it is meant for, drained, on one scale. */
+export function Pots({ pots, change, answer, catalogue, garden, shown, faults }: Props) {
+  const [edited, setEdited] = useState<number>();
+  const lots = useQuery(lotsQuery(garden.id)).data?.lots ?? [];
+  const drawn = pots.length === answer.pots.length ? answer.pots : [];
+  const open = edited === undefined ? undefined : pots[edited];
+  return (
+    <div className="mb-4">
+      <div className="mb-2 flex items-baseline justify-between gap-3 border-b border-water">
+        <h2 className="head !mb-0 !border-0">In these pots, drained</h2>
+        {pots.length < MOST && (
+          <Button
+            look="quiet"
+            onClick={() => (
+              change([...pots, { ...pots[pots.length - 1]!, name: "Another pot" }]),
+              setEdited(pots.length)
+            )}
+          >
+            Add a pot
+          </Button>
+        )}
+      </div>
+      <PotRow
+        shown={shown}
+        pots={drawn.map((mix, i) => ({ name: pots[i]!.name, mix }))}
+        foot={(i) => (
+          <>
+            {drawn[i]!.cautions.map((c) => (
+              <p key={c} className="note !text-stop">
+                ▲ {words("cautions", c)}
+              </p>
+            ))}
+            <p className="no-print">
+              <Button
+                look="quiet"
+                className="text-sm"
+                onClick={() => setEdited(i)}
+                aria-label={`Change ${pots[i]!.name}`}
+              >
+                Change
+              </Button>
+              {pots.length > 1 && (
+                <Button
+                  look="quiet"
+                  className="ml-2 text-sm"
+                  onClick={() => change(pots.filter((_, j) => j !== i))}
+                  aria-label={`Take away ${pots[i]!.name}`}
+                >
+                  Take away
+                </Button>
+              )}
+            </p>
+          </>
+        )}
+      />
+      {open && edited !== undefined && (
+        <Panel title={open.name} close={() => setEdited(undefined)}>
+          <ChoiceField
+            label="The pot of a lot"
+            field="lot"
+            faults={[]}
+            value=""
+            onChange={(id) => {
+              const lot = lots.find((l) => l.id === id);
+              if (lot) change(pots.map((p, i) => (i === edited ? { name: lot.name, pot: lot.pot } : p)));
+            }}
+            options={[
+              { value: "", label: "or describe it below" },
+              ...lots.map((l) => ({ value: l.id, label: l.name })),
+            ]}
+          />
+          <TextField
+            label="Called"
+            field="lot.name"
+            faults={[]}
+            value={open.name}
+            onChange={(name) => change(pots.map((p, i) => (i === edited ? { ...p, name } : p)))}
+          />
+          <PotFields
+            pot={open.pot}
+            change={(part) => change(pots.map((p, i) => (i === edited ? { ...p, pot: { ...p.pot, ...part } } : p)))}
+            faults={faults}
+            catalogue={catalogue}
+          />
+          <Button look="ink" onClick={() => setEdited(undefined)}>
+            Done
+          </Button>
+        </Panel>
+      )}
+    </div>
+  );
+}

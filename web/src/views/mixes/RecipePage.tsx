@@ -1,0 +1,239 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
+import { useMemo, useState } from "react";
+import {
+  api,
+  call,
+  edit,
+  newId,
+  type Catalogue,
+  type Edited,
+  type Garden,
+  type MixLive,
+  type MixLiveAsk,
+  type Mixes,
+  type Recipe,
+  type RecipeInput,
+} from "../../api";
+import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId } from "../../api/queries";
+import { useLive } from "../../api/useLive";
+import { WorkingPanel } from "../../parts/WorkingPanel";
+import { askOf, componentName, keyOf } from "../../text/mixes";
+import { Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { Conflict } from "../../ui/Conflict";
+import { Loading, Trouble } from "../../ui/States";
+import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
+import { Retire } from "../shelf/Retire";
+import { Lime, type Jar, NO_JAR } from "./Lime";
+import { MixNumbers } from "./MixNumbers";
+import { blank, inputOf, potsFor, type LookedPot } from "./mixInput";
+import { Parts } from "./Parts";
+import { Pots } from "./Pots";
+import { Suits } from "./Suits";
+
+export function RecipePage() {
+  const garden = useGardenId();
+  const { mix: key } = useParams({ from: "/g/$garden/mixes/$mix" });
+  const mixes = useQuery(mixesQuery(garden));
+  const g = useQuery(gardenQuery(garden)).data;
+  const catalogue = useQuery(catalogueQuery).data;
+  const lots = useQuery(lotsQuery(garden));
+  const isNew = key.startsWith("new-");
+  const recipe = mixes.data?.recipes.find((r) => keyOf(r) === key);
+  const saved = useMemo(() => (isNew ? blank(key.slice(4)) : recipe && inputOf(recipe)), [isNew, key, recipe]);
+  const pots = useMemo(
+    () => g && catalogue && lots.data && potsFor(key, lots.data.lots, g, catalogue),
+    [key, g, catalogue, lots.data],
+  );
+  if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
+  if (!g || !catalogue || !mixes.data || !pots) return <Loading what="the mix" />;
+  if (!saved) return <p className="note p-6">There is no such mix in this garden.</p>;
+  return (
+    <Table key={key} saved={saved} recipe={recipe} garden={g} catalogue={catalogue} mixes={mixes.data} pots={pots} />
+  );
+}
+
+type Looked = { pots: LookedPot[]; species: string; jar: Jar };
+
+function Table({
+  saved,
+  recipe,
+  garden,
+  catalogue,
+  mixes,
+  pots,
+}: {
+  saved: RecipeInput;
+  recipe: Recipe | undefined;
+  garden: Garden;
+  catalogue: Catalogue;
+  mixes: Mixes;
+  pots: LookedPot[];
+}) {
+  const draft = useDraft<RecipeInput>(`recipe:${saved.id}`, saved);
+  const looked = useDraft<Looked>(`looked:${saved.id}`, { pots, species: "", jar: NO_JAR });
+  const navigate = useNavigate({ from: "/g/$garden/mixes/$mix" });
+  const { working } = useSearch({ from: "/g/$garden/mixes/$mix" });
+  const told = useTold(garden.id);
+  const [fresh] = useState(newId);
+  const input = draft.value;
+  const shown = new Shown(catalogue.units, garden.unitHabit);
+  const mix = askOf(mixes, { key: keyOf(input), parts: input.parts, yield: input.yield });
+  const ask: MixLiveAsk | undefined = mix && {
+    mix,
+    pots: looked.value.pots.map((p) => p.pot),
+    species: looked.value.species || undefined,
+    target: input.target,
+    lime: input.lime,
+    fineness: input.fineness,
+    neutralising: input.neutralising,
+    jar: looked.value.jar.after.text ? looked.value.jar : undefined,
+    working: working !== undefined,
+  };
+  const live = useLive<MixLiveAsk, MixLive>(ask, (body, signal) => call(api.POST("/api/live/mix", { body, signal })));
+  const save = useAct(
+    garden.id,
+    (body: RecipeInput) =>
+      edit(api.PUT("/api/gardens/{garden}/mixes/recipes", { params: { path: { garden: garden.id } }, body })),
+    ({ now, act }: Edited<Recipe>) => {
+      draft.drop();
+      told(`${now.name}: saved.`, act);
+      if (!recipe || now.id !== recipe.id)
+        void navigate({ to: "/g/$garden/mixes/$mix", params: { garden: garden.id, mix: keyOf(now) }, replace: true });
+    },
+  );
+  const faults = [...(save.error?.faults ?? []), ...(live.problem?.faults ?? [])];
+  const theirs = recipe && draft.changed && input.version !== recipe.version ? inputOf(recipe) : undefined;
+  const answer = live.answer;
+  const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
+  const copy = () => {
+    sessionStorage.setItem(
+      `draft:recipe:${fresh}`,
+      JSON.stringify({ ...input, id: fresh, shipped: undefined, version: 0, name: `${input.name}, another` }),
+    );
+    void navigate({ to: "/g/$garden/mixes/$mix", params: { garden: garden.id, mix: `new-${fresh}` } });
+  };
+  return (
+    <div className="min-w-0 gap-8 md:grid md:grid-cols-[20rem_1fr]">
+      <form
+        aria-label="Recipe"
+        onSubmit={(e) => {
+          e.preventDefault();
+          save.mutate(input);
+        }}
+      >
+        <Link to="/g/$garden/mixes" params={{ garden: garden.id }} className="note lg:hidden">
+          ← all mixes
+        </Link>
+        <Parts input={input} change={draft.change} faults={faults} mixes={mixes} answer={answer} />
+        {theirs && (
+          <Conflict
+            mine={input}
+            theirs={theirs}
+            named={(k) => {
+              const c = mixes.components.find((x) => keyOf(x) === k);
+              return c && componentName(c);
+            }}
+            keep={() => {
+              draft.change({ version: theirs.version });
+              save.mutate({ ...input, version: theirs.version });
+            }}
+            take={draft.drop}
+          />
+        )}
+        {save.isError && !theirs && save.error.retry && <Trouble problem={save.error} />}
+        <div className="no-print sticky bottom-14 flex flex-wrap items-center gap-3 bg-ground py-2 sm:bottom-0">
+          <Button
+            look="ink"
+            type="submit"
+            disabled={save.isPending || theirs !== undefined || (!draft.changed && recipe !== undefined)}
+          >
+            {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : recipe ? "Save changes" : "Keep this mix"}
+          </Button>
+          {recipe && !draft.changed && (
+            <Link
+              to="/g/$garden/mixes/$mix/batch"
+              params={{ garden: garden.id, mix: keyOf(recipe) }}
+              className="font-semibold underline underline-offset-4"
+            >
+              Make a batch →
+            </Link>
+          )}
+          {draft.changed && (
+            <Button look="quiet" onClick={draft.drop}>
+              Put back
+            </Button>
+          )}
+          {recipe && (
+            <Button look="quiet" onClick={copy}>
+              Copy
+            </Button>
+          )}
+          {recipe && recipe.version > 0 && !recipe.retired && <Retire kind="recipe" thing={recipe} garden={garden} />}
+        </div>
+      </form>
+      <section aria-label="What comes of it" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+        {live.problem && (
+          <div className="mb-3">
+            <Trouble problem={live.problem} />
+          </div>
+        )}
+        {answer ? (
+          <div className={live.problem ? "opacity-40" : ""}>
+            <Pots
+              pots={looked.value.pots}
+              change={(p) => looked.change({ pots: p })}
+              answer={answer}
+              catalogue={catalogue}
+              garden={garden}
+              shown={shown}
+              faults={faults}
+            />
+            <Suits
+              pots={
+                looked.value.pots.length === answer.pots.length
+                  ? answer.pots.map((m, i) => ({ name: looked.value.pots[i]!.name, mix: m }))
+                  : []
+              }
+              plant={catalogue.species.find((s) => s.key === looked.value.species)?.common ?? ""}
+              shown={shown}
+            />
+            <div className="gap-x-8 xl:grid xl:grid-cols-2">
+              <MixNumbers answer={answer} shown={shown} open={open} currency={currencyOf(mixes)} />
+              <Lime
+                input={input}
+                change={draft.change}
+                jar={looked.value.jar}
+                setJar={(jar) => looked.change({ jar })}
+                species={looked.value.species}
+                setSpecies={(species) => looked.change({ species })}
+                answer={answer}
+                catalogue={catalogue}
+                faults={faults}
+                shown={shown}
+                open={open}
+                meterPlusMinus={garden.meters[0]?.phPlusMinus}
+              />
+            </div>
+          </div>
+        ) : (
+          !live.problem && <p className="note p-6">Working it out …</p>
+        )}
+      </section>
+      {working !== undefined && (
+        <WorkingPanel
+          steps={answer?.working}
+          at={working}
+          close={() => void navigate({ search: (s) => ({ ...s, working: undefined }) })}
+        />
+      )}
+    </div>
+  );
+}
+
+/** The money that components were priced in, where one was. */
+function currencyOf(mixes: Mixes): string {
+  return mixes.components.find((c) => c.packCost !== undefined)?.currency ?? "";
+}

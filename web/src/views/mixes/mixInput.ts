@@ -1,0 +1,63 @@
+import type { Catalogue, Garden, Lot, PotInput, Recipe, RecipeInput } from "../../api";
+import { recipeName } from "../../text/mixes";
+
+export function blank(id: string): RecipeInput {
+  return {
+    id,
+    name: "",
+    measure: "parts",
+    parts: [
+      { component: "peat_medium", amount: "3" },
+      { component: "perlite_coarse", amount: "1" },
+    ],
+    yield: { text: "", unit: "%" },
+    target: { text: "", unit: "pH" },
+    lime: "DOLOMITE",
+    fineness: "POWDER",
+    neutralising: { text: "", unit: "%" },
+    notes: "",
+    version: 0,
+  };
+}
+
+export function inputOf(r: Recipe): RecipeInput {
+  const number = (field: "yield" | "target" | "neutralising", unit: string) =>
+    r.typed[field] ?? { text: r[field] === undefined ? "" : String(r[field]), unit };
+  return {
+    id: r.id,
+    shipped: r.shipped,
+    name: recipeName(r),
+    measure: r.measure,
+    parts: r.parts,
+    yield: number("yield", "%"),
+    target: number("target", "pH"),
+    lime: r.lime,
+    fineness: r.fineness,
+    neutralising: number("neutralising", "%"),
+    notes: r.notes,
+    version: r.version,
+  };
+}
+
+/** A pot that the mix is looked at in. */
+export type LookedPot = { name: string; pot: PotInput };
+
+/** The pots of the lots that stand in this mix, or failing that the pot a person meets first, low and tall. */
+export function potsFor(key: string, lots: Lot[], garden: Garden, catalogue: Catalogue): LookedPot[] {
+  const standing = lots.filter((l) => l.mix === key).slice(0, 3);
+  if (standing.length > 0) return standing.map((l) => ({ name: l.name, pot: l.pot }));
+  const us = garden.unitHabit === "us";
+  const size = (cm: string, inches: string) => ({ text: us ? inches : cm, unit: us ? "in" : "cm" });
+  const round = (top: [string, string], base: [string, string], height: [string, string]): PotInput => ({
+    shape: "round",
+    top: size(...top),
+    base: size(...base),
+    height: size(...height),
+  });
+  const trade = catalogue.tradeSizes[0];
+  return [
+    { name: us ? "5 in pot" : "13 cm pot", pot: round(["13", "5"], ["9", "3½"], ["12", "4¾"]) },
+    { name: us ? "8 in pot" : "20 cm pot", pot: round(["20", "8"], ["14", "5½"], ["19", "7½"]) },
+    ...(trade ? [{ name: us ? "2¾ in cell" : "7 cm cell", pot: round(["7", "2¾"], ["5", "2"], ["6.5", "2½"]) }] : []),
+  ];
+}
