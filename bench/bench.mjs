@@ -115,10 +115,14 @@ await measure("bench, in one place", 400, () => send("GET", `${lots}?limit=${PAG
 await measure("today, with its most of 500 due", 30, () => send("GET", `/api/gardens/${garden}/today`));
 
 const g = await json("GET", `/api/gardens/${seed.id}`);
+const mixes = await json("GET", `/api/gardens/${seed.id}/mixes`);
+const part = (key, amount) => ({ component: mixes.components.find((c) => c.shipped === key), amount });
+const peat = { key: "peat_perlite", parts: [part("peat_medium", "3"), part("perlite_coarse", "1")] };
+const wide = (i) => ({ ...pot, top: typed(String(11 + (i % 40) / 10), "cm") });
 const care = (i) => ({
   species: "streptocarpus",
-  pot: { ...pot, top: typed(String(11 + (i % 40) / 10), "cm") },
-  mix: "peat_perlite",
+  pot: wide(i),
+  mix: peat,
   place: g.places[0],
   water: g.waters[0],
   can: typed("5", "L"),
@@ -129,3 +133,13 @@ const care = (i) => ({
 await measure("live answer for a pot", 1000, (i) => send("POST", "/api/live/care", care(i)));
 const label = (i) => ({ sentence: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`, form: "dry", answers: [] });
 await measure("live reading of a label", 1000, (i) => send("POST", "/api/live/label", label(i)));
+const six = ["peat_medium", "coir_pith", "perlite_coarse", "pumice", "pine_bark_aged", "compost"];
+const mix = (i) => ({
+  mix: { key: "typed", parts: six.map((key, k) => part(key, String(1 + ((i + k) % 5)))) },
+  pots: [wide(i), wide(i + 13), wide(i + 26)],
+  species: "streptocarpus",
+  lime: "DOLOMITE",
+  fineness: "POWDER",
+  working: i % 2 === 0,
+});
+await measure("live mix of six parts in three pots", 1000, (i) => send("POST", "/api/live/mix", mix(i)));

@@ -177,6 +177,7 @@ export function ComponentForm({
       <ThingForm
         garden={garden}
         kind="component"
+        own={component.name !== ""}
         input={input}
         send={(body: ComponentInput) =>
           edit(api.PUT("/api/gardens/{garden}/mixes/components", { params: { path: { garden: garden.id } }, body }))

@@ -15,7 +15,7 @@ import { blankComponent, ComponentForm } from "./ComponentForm";
 /** Where the numbers of a component are from. */
 function sourceOf(c: Component): string {
   if (c.measuredOn) return "measured";
-  return c.version > 0 || !c.shipped ? "yours" : "typical";
+  return c.name ? "yours" : "typical";
 }
 
 /** Everything there is to mix with, and what each holds when drained in a column 15 cm deep. */

@@ -171,7 +171,9 @@ function Table({
               Copy
             </Button>
           )}
-          {recipe && recipe.version > 0 && !recipe.retired && <Retire kind="recipe" thing={recipe} garden={garden} />}
+          {recipe?.name && recipe.version > 0 && !recipe.retired && (
+            <Retire kind="recipe" thing={recipe} garden={garden} />
+          )}
         </div>
       </form>
       <section aria-label="What comes of it" aria-live="polite" aria-busy={live.pending} className="min-w-0">

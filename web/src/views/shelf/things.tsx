@@ -72,6 +72,7 @@ export function ThingForm<In extends Input, Out>({
   send,
   inputOf,
   close,
+  own = true,
   children,
 }: {
   garden: Garden;
@@ -81,6 +82,8 @@ export function ThingForm<In extends Input, Out>({
   /** What is saved now, as a form would hold it. */
   inputOf: (present: never) => Record<string, unknown>;
   close: () => void;
+  /** Whether it may be put away; a thing as it ships may not. */
+  own?: boolean;
   children: (faults: Fault[]) => ReactNode;
 }) {
   const told = useTold(garden.id);
@@ -120,7 +123,7 @@ export function ThingForm<In extends Input, Out>({
         <Button look="quiet" onClick={close}>
           Leave it
         </Button>
-        {input.version > 0 && <Retire kind={kind} thing={input} garden={garden} done={close} />}
+        {own && input.version > 0 && <Retire kind={kind} thing={input} garden={garden} done={close} />}
       </div>
     </form>
   );

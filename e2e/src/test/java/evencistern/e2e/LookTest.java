@@ -65,19 +65,15 @@ class LookTest {
                 home + "/garden?part=about");
     }
 
+    /** Contrast differs by theme and target size by width: each is looked at in one of the two, the fit in all four. */
     @ParameterizedTest
-    @CsvSource({"1280, 800, LIGHT", "1280, 800, DARK", "390, 844, LIGHT", "390, 844, DARK"})
+    @CsvSource({"1280, 800, LIGHT", "390, 844, DARK"})
     void everyViewIsCleanAndFits(int width, int height, ColorScheme scheme) {
         try (Browsers.Opened opened = Browsers.open(cistern.address(), width, height, scheme)) {
             Page page = opened.page();
             for (String view : views()) {
-                page.navigate(view);
-                assertThat(page.getByText("Fetching")).hasCount(0);
-                assertThat(page.getByText("Working it out")).hasCount(0);
-                assertThat(page.locator("main")).not().isEmpty();
+                shown(page, view);
                 assertThat(faultsOf(page)).as(view).isEmpty();
-                Object wider = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
-                assertThat((Integer) wider).as(view + " is wider than the page").isLessThanOrEqualTo(0);
             }
             page.navigate(home + "/bench/" + lot);
             for (String panel : List.of("Move", "Fresh mix", "Lose some")) {
@@ -92,6 +88,27 @@ class LookTest {
             assertThat(faultsOf(page)).as("the finder").isEmpty();
             assertThat(opened.complaints()).isEmpty();
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800, DARK", "390, 844, LIGHT"})
+    void everyViewFits(int width, int height, ColorScheme scheme) {
+        try (Browsers.Opened opened = Browsers.open(cistern.address(), width, height, scheme)) {
+            for (String view : views()) {
+                shown(opened.page(), view);
+            }
+            assertThat(opened.complaints()).isEmpty();
+        }
+    }
+
+    /** Opens a view, waits until it is there, and sees that it is no wider than the page. */
+    private static void shown(Page page, String view) {
+        page.navigate(view);
+        assertThat(page.getByText("Fetching")).hasCount(0);
+        assertThat(page.getByText("Working it out")).hasCount(0);
+        assertThat(page.locator("main")).not().isEmpty();
+        Object wider = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        assertThat((Integer) wider).as(view + " is wider than the page").isLessThanOrEqualTo(0);
     }
 
     private static List<String> faultsOf(Page page) {
