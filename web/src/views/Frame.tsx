@@ -144,7 +144,7 @@ export function Frame() {
                 key={v.to}
                 to={v.to}
                 params={{ garden: id }}
-                className="flex min-h-14 flex-1 items-center justify-center px-2 text-lg sm:min-h-9 sm:px-3"
+                className="flex min-h-14 flex-1 items-center justify-center px-1 text-[0.95rem] sm:min-h-9 sm:px-3 sm:text-lg"
                 activeProps={{ className: "font-semibold underline decoration-2 underline-offset-8" }}
               >
                 {v.label}

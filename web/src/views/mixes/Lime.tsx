@@ -24,7 +24,6 @@ type Props = {
   jar: Jar;
   setJar: (jar: Jar) => void;
   species: string;
-  setSpecies: (key: string) => void;
   answer: MixLive;
   catalogue: Catalogue;
   faults: Fault[];
@@ -43,25 +42,13 @@ export function Lime(p: Props) {
   return (
     <div>
       <h2 className="head mt-4 xl:mt-0">pH and lime</h2>
-      <ChoiceField
-        row
-        label="For the plant"
-        field="species"
-        faults={faults}
-        value={p.species}
-        onChange={p.setSpecies}
-        options={[
-          { value: "", label: "no plant in mind" },
-          ...p.catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
-        ]}
-        hint={kind && `Its roots like pH ${kind.phLow}–${kind.phHigh}.`}
-      />
       <NumberField
         row
         label="pH wanted"
         field="lime.target"
         faults={faults}
         value={input.target ?? { text: "", unit: "pH" }}
+        hint={kind && `${kind.common}: its roots like pH ${kind.phLow}–${kind.phHigh}.`}
         placeholder={kind ? ((kind.phLow + kind.phHigh) / 2).toFixed(1) : "none: used as it comes"}
         onChange={(target) => change({ target })}
       />

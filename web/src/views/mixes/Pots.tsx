@@ -21,18 +21,34 @@ type Props = {
   garden: Garden;
   shown: Shown;
   faults: Fault[];
+  species: string;
+  setSpecies: (key: string) => void;
 };
 
 /** The mix in the pots it is meant for, drained, on one scale. */
-export function Pots({ pots, change, answer, catalogue, garden, shown, faults }: Props) {
+export function Pots({ pots, change, answer, catalogue, garden, shown, faults, species, setSpecies }: Props) {
   const [edited, setEdited] = useState<number>();
   const lots = useQuery(lotsQuery(garden.id)).data?.lots ?? [];
   const drawn = pots.length === answer.pots.length ? answer.pots : [];
   const open = edited === undefined ? undefined : pots[edited];
   return (
     <div className="mb-4">
-      <div className="mb-2 flex items-baseline justify-between gap-3 border-b border-water">
+      <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 border-b border-water">
         <h2 className="head !mb-0 !border-0">In these pots, drained</h2>
+        <div className="w-72">
+          <ChoiceField
+            row
+            label="For the plant"
+            field="species"
+            faults={faults}
+            value={species}
+            onChange={setSpecies}
+            options={[
+              { value: "", label: "no plant in mind" },
+              ...catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
+            ]}
+          />
+        </div>
         {pots.length < MOST && (
           <Button
             look="quiet"

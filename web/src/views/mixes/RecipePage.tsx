@@ -192,6 +192,8 @@ function Table({
               garden={garden}
               shown={shown}
               faults={faults}
+              species={looked.value.species}
+              setSpecies={(species) => looked.change({ species })}
             />
             <Suits
               pots={
@@ -210,7 +212,6 @@ function Table({
                 jar={looked.value.jar}
                 setJar={(jar) => looked.change({ jar })}
                 species={looked.value.species}
-                setSpecies={(species) => looked.change({ species })}
                 answer={answer}
                 catalogue={catalogue}
                 faults={faults}
