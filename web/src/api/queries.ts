@@ -140,6 +140,10 @@ export function useAct<In, Out>(garden: string, act: (input: In) => Promise<Out>
   return useMutation<Out, Problem, In>({
     mutationFn: act,
     onSuccess: (out) => done?.(out),
-    onSettled: () => client.invalidateQueries({ queryKey: ["garden", garden] }),
+    onSettled: (_out, refused) => {
+      const fresh = client.invalidateQueries({ queryKey: ["garden", garden] });
+      // a refusal is shown at once: fetching anew may wait long for a database that is away
+      return refused ? undefined : fresh;
+    },
   });
 }

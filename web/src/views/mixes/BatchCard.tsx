@@ -62,6 +62,12 @@ export function BatchCard() {
                 <td className="fig text-right">{shown.grams(b.stirredGrams)}</td>
               </tr>
             )}
+            {b.added.map((x) => (
+              <tr key={x.name} className="border-b border-rule">
+                <td className="py-1">{x.name}</td>
+                <td className="fig text-right">{shown.grams(x.grams)}</td>
+              </tr>
+            ))}
             <tr>
               <td className="py-1 font-semibold">gives, mixed</td>
               <td className="fig text-right font-semibold">{shown.litres(b.litres)}</td>

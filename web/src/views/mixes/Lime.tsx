@@ -132,11 +132,6 @@ export function Lime(p: Props) {
           </p>
         </div>
       )}
-      <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
-        {answer.cautions.map((c) => (
-          <li key={c}>▲ {words("cautions", c)}</li>
-        ))}
-      </ul>
     </div>
   );
 }

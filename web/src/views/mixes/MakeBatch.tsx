@@ -117,6 +117,7 @@ function Making({
     handful: litres("handful"),
     stirredPerLitre: stirred?.gramsPerLitre,
     onHand,
+    amendments: recipe.amendments,
     working: false,
   };
   const live = useLive<BatchAsk, BatchLive>(ask, (body, signal) => call(api.POST("/api/live/batch", { body, signal })));
@@ -322,6 +323,14 @@ function Making({
                       </td>
                     </tr>
                   )}
+                  {a.addedEachLoad.map((e) => (
+                    <tr key={e.key} className="border-b border-rule">
+                      <td className="py-1.5 pr-2 font-text">{words("amendments", e.key)}</td>
+                      <td className="pr-2 text-lg font-semibold" colSpan={5}>
+                        {shown.grams(e.grams)}
+                      </td>
+                    </tr>
+                  ))}
                 </tbody>
               </table>
               {lime.answer?.limingRefused.map((f) => (

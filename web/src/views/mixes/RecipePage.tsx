@@ -18,6 +18,7 @@ import {
 import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
+import { words } from "../../text";
 import { askOf, componentName, keyOf } from "../../text/mixes";
 import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -26,6 +27,7 @@ import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { Retire } from "../shelf/Retire";
+import { Amendments } from "./Amendments";
 import { Lime, type Jar, NO_JAR } from "./Lime";
 import { MixNumbers } from "./MixNumbers";
 import { blank, inputOf, potsFor, type LookedPot } from "./mixInput";
@@ -89,6 +91,7 @@ function Table({
     lime: input.lime,
     fineness: input.fineness,
     neutralising: input.neutralising,
+    amendments: input.amendments,
     jar: looked.value.jar.after.text ? looked.value.jar : undefined,
     working: working !== undefined,
   };
@@ -206,19 +209,34 @@ function Table({
             />
             <div className="gap-x-8 xl:grid xl:grid-cols-2">
               <MixNumbers answer={answer} shown={shown} open={open} currency={currencyOf(mixes)} />
-              <Lime
-                input={input}
-                change={draft.change}
-                jar={looked.value.jar}
-                setJar={(jar) => looked.change({ jar })}
-                species={looked.value.species}
-                answer={answer}
-                catalogue={catalogue}
-                faults={faults}
-                shown={shown}
-                open={open}
-                meterPlusMinus={garden.meters[0]?.phPlusMinus}
-              />
+              <div>
+                <Lime
+                  input={input}
+                  change={draft.change}
+                  jar={looked.value.jar}
+                  setJar={(jar) => looked.change({ jar })}
+                  species={looked.value.species}
+                  answer={answer}
+                  catalogue={catalogue}
+                  faults={faults}
+                  shown={shown}
+                  open={open}
+                  meterPlusMinus={garden.meters[0]?.phPlusMinus}
+                />
+                <Amendments
+                  input={input}
+                  change={draft.change}
+                  catalogue={catalogue}
+                  answer={answer}
+                  faults={faults}
+                  shown={shown}
+                />
+                <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+                  {answer.cautions.map((c) => (
+                    <li key={c}>▲ {words("cautions", c)}</li>
+                  ))}
+                </ul>
+              </div>
             </div>
           </div>
         ) : (

@@ -47,8 +47,9 @@ public enum Caution {
      * For mixing a medium.
      *
      * @param liming whether lime or sulfur is stirred in
+     * @param amending whether a product is stirred in besides
      */
-    public static List<Caution> forMixing(Mix mix, boolean liming) {
+    public static List<Caution> forMixing(Mix mix, boolean liming, boolean amending) {
         List<Caution> cautions = new ArrayList<>(List.of(POTTING_MIX));
         if (holds(mix, "sphagnum")) {
             cautions.add(SPHAGNUM);
@@ -58,6 +59,9 @@ public enum Caution {
         }
         if (liming) {
             cautions.add(LIME);
+        }
+        if (amending) {
+            cautions.addAll(List.of(LABEL_FIRST, GRANULES_AND_PETS, RUNOFF_OUT_OF_DRAINS));
         }
         return cautions;
     }

@@ -80,6 +80,10 @@ class MixPathTest {
         field("For the plant").selectOption("pitcher_plant");
         field("pH wanted").fill("5.5");
         assertThat(answer().getByText("This plant hates lime")).isVisible();
+        field("For the plant").selectOption("streptocarpus");
+        field("Stir in").selectOption("coated_feed");
+        button("low 2").click();
+        assertThat(answer()).containsText("Adds N 320");
         button("Keep this mix").click();
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For the tall pots")))
                 .isVisible();

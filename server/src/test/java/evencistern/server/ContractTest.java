@@ -8,6 +8,7 @@ import evencistern.feed.Ceiling;
 import evencistern.feed.Measured;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
+import evencistern.media.Amendment;
 import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.media.Recipes;
@@ -82,6 +83,8 @@ class ContractTest {
                 worded("reasons", List.of(id.toLowerCase(Locale.ROOT)));
             }
         }
+        worded("amendments", Amendment.all().stream().map(Amendment::key).toList());
+        worded("amendment_notes", Amendment.all().stream().map(Amendment::key).toList());
         worded("packs", names(Component.PackKind.values()));
         worded("limes", names(Liming.Material.values()));
         worded("fineness", names(Liming.Fineness.values()));

@@ -319,6 +319,66 @@ class MixTest {
                 .isEqualTo("open");
     }
 
+    /** Arithmetic: 4 g/L of 16 % N are 640 mg N per litre of mix; a pot of V litres takes 4·V g. */
+    @Test
+    void whatIsStirredInTellsWhatItAddsAndIsRefusedWhereItHarms() {
+        Map<String, Object> ask = ask("peat_perlite");
+        ask.put(
+                "amendments",
+                List.of(Map.of("key", "coated_feed", "grams", "4"), Map.of("key", "gypsum", "grams", "50")));
+        JsonNode live = live(ask).ok();
+        JsonNode coated = live.path("amendments").get(0);
+        assertThat(coated.path("adds").path("n").asDouble()).isCloseTo(640, within(1e-9));
+        double litres = live.path("pots").get(0).path("litres").asDouble();
+        assertThat(coated.path("gramsEachPot").get(0).asDouble()).isCloseTo(4 * litres, within(1e-9));
+        assertThat(live.path("amendments")
+                        .get(1)
+                        .path("refused")
+                        .get(0)
+                        .path("code")
+                        .asString())
+                .isEqualTo("too_large");
+        ask.put("species", "pitcher_plant");
+        assertThat(live(ask)
+                        .ok()
+                        .path("amendments")
+                        .get(0)
+                        .path("refused")
+                        .get(0)
+                        .path("code")
+                        .asString())
+                .isEqualTo("no_root_feed");
+        Map<String, Object> recipe = recipe("Fed mix", "peat_medium", "3", "perlite_coarse", "1");
+        recipe.put("amendments", List.of(Map.of("key", "coated_feed", "grams", "3½")));
+        String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
+        assertThat(Bodies.named(mixes().path("recipes"), key)
+                        .path("amendments")
+                        .get(0)
+                        .path("grams")
+                        .asString())
+                .isEqualTo("3½");
+        JsonNode batch = api.put(
+                        home + "/batches",
+                        Map.of(
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "recipe",
+                                key,
+                                "fills",
+                                List.of(),
+                                "litres",
+                                Bodies.typed("20", "L"),
+                                "notes",
+                                "",
+                                "version",
+                                0))
+                .ok();
+        assertThat(batch.path("added").get(0).path("grams").asDouble()).isCloseTo(70, within(1e-9));
+        recipe.put("amendments", List.of(Map.of("key", "coated_feed", "grams", "much")));
+        recipe.put("version", 1);
+        assertThat(api.put(home + "/mixes/recipes", recipe).faults()).containsExactly("not_a_number");
+    }
+
     @Test
     void whatSomebodyMeasuredOfTheYieldWins() {
         Map<String, Object> ask = ask("peat_perlite");

@@ -18,7 +18,8 @@ import org.springframework.stereotype.Repository;
 class BatchStore {
     private static final String BATCHES = """
             select id, number, recipe, recipe_name, recipe_version, made_on, litres, components, component_names,
-                   litres_put, pot_names, pot_counts, stirred_in, stirred_grams, first_ph, first_ph_typed, notes,
+                   litres_put, pot_names, pot_counts, stirred_in, stirred_grams, added_names,
+                   added_grams, first_ph, first_ph_typed, notes,
                    version, retired
             from batch where garden_id = ?
             """;
@@ -43,6 +44,12 @@ class BatchStore {
         for (int i = 0; i < potNames.length; i++) {
             pots.add(new BatchWire.PotsWire(potNames[i], counts[i]));
         }
+        String[] addedNames = (String[]) r.getArray("added_names").getArray();
+        Double[] grams = (Double[]) r.getArray("added_grams").getArray();
+        List<BatchWire.StirredWire> added = new ArrayList<>();
+        for (int i = 0; i < addedNames.length; i++) {
+            added.add(new BatchWire.StirredWire(addedNames[i], grams[i]));
+        }
         String ph = r.getString("first_ph_typed");
         return new BatchWire(
                 r.getObject("id", UUID.class),
@@ -56,6 +63,7 @@ class BatchStore {
                 pots,
                 r.getString("stirred_in"),
                 r.getObject("stirred_grams", Double.class),
+                added,
                 r.getObject("first_ph", Double.class),
                 ph == null ? null : Typed.kept(ph, 0, ""),
                 r.getString("notes"),
@@ -94,9 +102,9 @@ class BatchStore {
         db.sql("""
                         insert into batch (number, recipe, recipe_name, recipe_version, made_on, litres, components,
                                            component_names, litres_put, pot_names, pot_counts, stirred_in,
-                                           stirred_grams, first_ph, first_ph_typed, notes, retired, garden_id, id,
-                                           version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                           stirred_grams, added_names, added_grams, first_ph, first_ph_typed, notes,
+                                           retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """)
                 .params(Arrays.asList(
                         b.number(),
@@ -112,6 +120,8 @@ class BatchStore {
                         b.pots().stream().map(BatchWire.PotsWire::count).toArray(Integer[]::new),
                         b.stirredIn(),
                         b.stirredGrams(),
+                        b.added().stream().map(BatchWire.StirredWire::name).toArray(String[]::new),
+                        b.added().stream().map(BatchWire.StirredWire::grams).toArray(Double[]::new),
                         b.firstPh(),
                         Typed.storedOrNull(b.firstPhTyped()),
                         b.notes(),

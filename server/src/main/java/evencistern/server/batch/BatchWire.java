@@ -28,6 +28,7 @@ public record BatchWire(
         List<PotsWire> pots,
         @Nullable String stirredIn,
         @Nullable Double stirredGrams,
+        List<StirredWire> added,
         @Nullable Double firstPh,
         @Nullable Typed firstPhTyped,
         String notes,
@@ -37,6 +38,9 @@ public record BatchWire(
 
     /** Litres of one component, loose. */
     public record PutWire(String component, String name, double litres) {}
+
+    /** Grams in all of something stirred in besides. */
+    public record StirredWire(String name, double grams) {}
 
     /** So many pots it was made for. */
     public record PotsWire(String name, int count) {}

@@ -90,6 +90,7 @@ public class Batches {
                         made.pots(),
                         made.stirredIn(),
                         made.stirredGrams(),
+                        made.added(),
                         ph.isPresent() ? ph.getAsDouble() : null,
                         ph.isPresent() ? input.firstPh() : null,
                         input.notes().strip(),
@@ -131,6 +132,11 @@ public class Batches {
                         .toList(),
                 stirredIn,
                 stirredIn == null || perLitre == null ? null : perLitre * litres,
+                recipe.amendments().stream()
+                        .map(RecipeWire.AddedWire::read)
+                        .map(a -> new BatchWire.StirredWire(
+                                words.of("amendments", a.amendment().key(), Map.of()), a.gramsPerLitre() * litres))
+                        .toList(),
                 null,
                 null,
                 "",

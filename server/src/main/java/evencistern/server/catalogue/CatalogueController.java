@@ -1,6 +1,7 @@
 package evencistern.server.catalogue;
 
 import evencistern.label.LabelReader;
+import evencistern.media.Amendment;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.TradeSizes;
@@ -17,6 +18,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/catalogue")
 class CatalogueController {
+
+    /** Something stirred into a mix, with its rates in g per litre. */
+    record AmendmentWire(String key, String kind, double low, double medium, double high, double months) {
+        static AmendmentWire of(Amendment a) {
+            return new AmendmentWire(
+                    a.key(), a.kind().name().toLowerCase(Locale.ROOT), a.low(), a.medium(), a.high(), a.months());
+        }
+    }
 
     /** One species, with what a person chooses by. */
     record SpeciesWire(
@@ -59,6 +68,7 @@ class CatalogueController {
     /** Everything that ships. */
     record Catalogue(
             List<SpeciesWire> species,
+            List<AmendmentWire> amendments,
             List<TradeSizes.Size> tradeSizes,
             List<UnitWire> units,
             List<ScaleWire> scales,
@@ -68,6 +78,7 @@ class CatalogueController {
     Catalogue getCatalogue() {
         return new Catalogue(
                 SpeciesGuide.all().stream().map(SpeciesWire::of).toList(),
+                Amendment.all().stream().map(AmendmentWire::of).toList(),
                 TradeSizes.all(),
                 Arrays.stream(Unit.values()).map(UnitWire::of).toList(),
                 Arrays.stream(TdsScale.values())

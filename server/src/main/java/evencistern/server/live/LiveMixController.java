@@ -10,6 +10,7 @@ import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.media.SoakAndDrain;
 import evencistern.plan.Suitability;
+import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Material;
@@ -22,6 +23,7 @@ import evencistern.server.care.StepWire;
 import evencistern.server.lot.PotInput;
 import evencistern.server.mix.ComponentWire;
 import evencistern.server.mix.MixAsk;
+import evencistern.server.mix.RecipeWire;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
@@ -73,6 +75,7 @@ class LiveMixController {
             Liming.Fineness fineness,
             @Nullable Typed neutralising,
             @Nullable JarAsk jar,
+            @Nullable List<RecipeWire.AddedWire> amendments,
             boolean working) {}
 
     /** A jar of the mix: its pH, so much CaCO3 per litre later its pH again, and the meter's ±. */
@@ -132,6 +135,21 @@ class LiveMixController {
         }
     }
 
+    /**
+     * Something stirred in besides: for each pot, and what it adds to a litre of mix.
+     *
+     * @param adds mg of each element per litre of mix
+     * @param gramsEachPot in the order of the pots
+     * @param refused why this plant is not to have it, or why it is too much
+     */
+    record AddedLive(
+            String key,
+            double gramsPerLitre,
+            List<Double> gramsEachPot,
+            Map<String, Double> adds,
+            double months,
+            List<FaultWire> refused) {}
+
     /** What to stir in for the pH: grams per litre of mix, mg of Ca and Mg per litre, days to measure again. */
     record LimingWire(
             String kind,
@@ -174,6 +192,7 @@ class LiveMixController {
             double cycledYears,
             @Nullable Double costPerLitre,
             List<MixInPot> pots,
+            List<AddedLive> amendments,
             @Nullable LimingWire liming,
             List<FaultWire> limingRefused,
             List<String> cautions,
@@ -217,6 +236,9 @@ class LiveMixController {
             inPots.add(
                     inPot(mix, new PotWater(mix, pot), species, limedTo, inPots.isEmpty() ? working : Working.off()));
         }
+        List<AddedLive> added = ask.amendments() == null
+                ? List.of()
+                : ask.amendments().stream().map(a -> added(a, pots, species)).toList();
         return new MixLive(
                 mix.parts().stream().map(p -> mix.share(p) * PER_CENT).toList(),
                 mix.shrinkage() * PER_CENT,
@@ -239,10 +261,36 @@ class LiveMixController {
                 mix.cycledYears(),
                 mix.costPerLitre().orElse(null),
                 inPots,
+                added,
                 liming,
                 refused,
-                Caution.forMixing(mix, stirs).stream().map(Caution::id).toList(),
+                Caution.forMixing(mix, stirs, !added.isEmpty()).stream()
+                        .map(Caution::id)
+                        .toList(),
                 recorder == null ? null : StepWire.all(recorder));
+    }
+
+    private AddedLive added(RecipeWire.AddedWire wire, List<Pot> pots, Optional<Species> species) {
+        try {
+            RecipeWire.Added a = wire.read();
+            Map<String, Double> adds = a.adds();
+            species.ifPresent(s -> a.amendment().refuseFor(s.appetite() != Appetite.NONE));
+            return new AddedLive(
+                    wire.key(),
+                    a.gramsPerLitre(),
+                    pots.stream().map(p -> a.gramsPerLitre() * p.mixLitres()).toList(),
+                    adds,
+                    a.amendment().months(),
+                    List.of());
+        } catch (FaultException e) {
+            return new AddedLive(
+                    wire.key(),
+                    0,
+                    List.of(),
+                    Map.of(),
+                    0,
+                    e.faults().stream().map(f -> FaultWire.of(f, words)).toList());
+        }
     }
 
     private static MixInPot inPot(
@@ -311,6 +359,7 @@ class LiveMixController {
             double tub,
             @Nullable Double stirredPerLitre,
             Map<String, Double> onHand,
+            @Nullable List<RecipeWire.AddedWire> amendments,
             boolean working) {}
 
     /**
@@ -340,6 +389,9 @@ class LiveMixController {
         }
     }
 
+    /** Grams of an amendment for each load. */
+    record EachLoad(String key, double grams) {}
+
     /** The batch: litres of mix and of parts, loads, water to moisten with, lime for each load. */
     record BatchLive(
             double mixLitres,
@@ -347,6 +399,7 @@ class LiveMixController {
             int loads,
             double waterLitres,
             @Nullable Double stirredGramsEachLoad,
+            List<EachLoad> addedEachLoad,
             List<AmountWire> amounts,
             List<String> cautions,
             @Nullable List<StepWire> working) {}
@@ -357,6 +410,10 @@ class LiveMixController {
         Optional<Mix> made = faults.attempt(ask.mix()::toMix);
         Optional<Batch.Measures> measures =
                 faults.attempt(() -> new Batch.Measures(ask.shovel(), ask.handful(), ask.tub()));
+        List<RecipeWire.Added> added = new ArrayList<>();
+        if (ask.amendments() != null) {
+            ask.amendments().forEach(a -> faults.attempt(a::read).ifPresent(added::add));
+        }
         Filling filling = Filling.read(ask.fills(), ask.litres(), ask.waste(), faults);
         faults.throwIfAny();
         Mix mix = made.orElseThrow();
@@ -375,13 +432,19 @@ class LiveMixController {
                 batch.loads(),
                 batch.waterLitres(),
                 perLitre != null && stirs ? perLitre * batch.mixLitres() / batch.loads() : null,
+                added.stream()
+                        .map(a -> new EachLoad(
+                                a.amendment().key(), a.gramsPerLitre() * batch.mixLitres() / batch.loads()))
+                        .toList(),
                 batch.amounts().stream()
                         .map(a -> AmountWire.of(
                                 a,
                                 measures.orElseThrow(),
                                 ask.onHand().get(a.component().key())))
                         .toList(),
-                Caution.forMixing(mix, stirs).stream().map(Caution::id).toList(),
+                Caution.forMixing(mix, stirs, !added.isEmpty()).stream()
+                        .map(Caution::id)
+                        .toList(),
                 recorder == null ? null : StepWire.all(recorder));
     }
 

@@ -54,6 +54,7 @@ class MixStore {
             "measure",
             "components",
             "amounts",
+            "amendments",
             "yield",
             "target",
             "lime",
@@ -198,6 +199,9 @@ class MixStore {
                 r.getString("name"),
                 RecipeWire.Measure.valueOf(r.getString("measure")),
                 parts,
+                Arrays.stream((String[]) r.getArray("amendments").getArray())
+                        .map(MixStore::added)
+                        .toList(),
                 r.getObject("yield", Double.class),
                 r.getObject("target", Double.class),
                 Liming.Material.valueOf(r.getString("lime").toUpperCase(Locale.ROOT)),
@@ -207,6 +211,11 @@ class MixStore {
                 r.getString("notes"),
                 r.getInt("version"),
                 r.getBoolean("retired"));
+    }
+
+    private static RecipeWire.AddedWire added(String stored) {
+        int equals = stored.indexOf('=');
+        return new RecipeWire.AddedWire(stored.substring(0, equals), stored.substring(equals + 1));
     }
 
     List<RecipeWire> listRecipes(GardenId garden) {
@@ -241,6 +250,7 @@ class MixStore {
                 r.measure().name(),
                 r.parts().stream().map(RecipeWire.PartWire::component).toArray(String[]::new),
                 r.parts().stream().map(RecipeWire.PartWire::amount).toArray(String[]::new),
+                r.amendments().stream().map(a -> a.key() + "=" + a.grams()).toArray(String[]::new),
                 r.yield(),
                 r.target(),
                 id(r.lime()),

@@ -24,6 +24,7 @@ public record RecipeInput(
         String name,
         RecipeWire.Measure measure,
         List<RecipeWire.PartWire> parts,
+        @Nullable List<RecipeWire.AddedWire> amendments,
         @Nullable Typed yield,
         @Nullable Typed target,
         Liming.Material lime,
@@ -54,6 +55,7 @@ public record RecipeInput(
                 checked,
                 measure,
                 List.copyOf(parts),
+                added(faults),
                 value(yield, "mix.yield", 60, 100, "%", faults),
                 value(target, "lime.target", 3.5, 7.5, "pH", faults),
                 lime,
@@ -72,6 +74,12 @@ public record RecipeInput(
             @Nullable Typed typed, String field, double min, double max, String unit, Faults faults) {
         OptionalDouble value = Typed.optional(typed, field, faults);
         return value.isPresent() ? faults.within(field, value.getAsDouble(), min, max, unit) : null;
+    }
+
+    private List<RecipeWire.AddedWire> added(Faults faults) {
+        List<RecipeWire.AddedWire> all = amendments == null ? List.of() : List.copyOf(amendments);
+        all.forEach(a -> faults.attempt(() -> a.read().adds()));
+        return all;
     }
 
     private Map<String, Typed> typed() {

@@ -1,6 +1,7 @@
 package evencistern.server.mix;
 
 import evencistern.fault.Faults;
+import evencistern.media.Amendment;
 import evencistern.media.Liming;
 import evencistern.media.Recipe;
 import evencistern.media.Recipes;
@@ -26,6 +27,7 @@ public record RecipeWire(
         String name,
         Measure measure,
         List<PartWire> parts,
+        List<AddedWire> amendments,
         @Nullable Double yield,
         @Nullable Double target,
         Liming.Material lime,
@@ -49,6 +51,26 @@ public record RecipeWire(
     /** A component by its key, and how much of it as typed. */
     public record PartWire(String component, String amount) {}
 
+    /** An amendment by its key, and grams of it in a litre of mix as typed. */
+    public record AddedWire(String key, String grams) {
+        /** So much of an amendment; refused with every fault. */
+        public Added read() {
+            Faults faults = new Faults();
+            var amendment = faults.attempt(() -> Amendment.require(key));
+            double perLitre = new Typed(grams, "g/L").read("amendment.grams", faults) / 1000;
+            faults.throwIfAny();
+            return new Added(amendment.orElseThrow(), perLitre);
+        }
+    }
+
+    /** So many grams of an amendment in a litre of mix. */
+    public record Added(Amendment amendment, double gramsPerLitre) {
+        /** mg of each element that adds to a litre of mix; refused where it is too much. */
+        public Map<String, Double> adds() {
+            return amendment.adds(gramsPerLitre);
+        }
+    }
+
     public String key() {
         return shipped == null ? id.toString() : shipped;
     }
@@ -63,6 +85,7 @@ public record RecipeWire(
                 r.mix().parts().stream()
                         .map(p -> new PartWire(p.component().key(), Faults.plain(p.parts())))
                         .toList(),
+                List.of(),
                 null,
                 r.targetPh().isPresent() ? r.targetPh().getAsDouble() : null,
                 Liming.Material.DOLOMITE,
@@ -83,6 +106,7 @@ public record RecipeWire(
                 r.name,
                 r.measure,
                 r.parts,
+                r.amendments,
                 r.yield,
                 r.target,
                 r.lime,
