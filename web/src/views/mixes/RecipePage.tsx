@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import {
   api,
   call,
@@ -79,7 +79,6 @@ function Table({
   const navigate = useNavigate({ from: "/g/$garden/mixes/$mix" });
   const { working } = useSearch({ from: "/g/$garden/mixes/$mix" });
   const told = useTold(garden.id);
-  const [fresh] = useState(newId);
   const input = draft.value;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const mix = askOf(mixes, { key: keyOf(input), parts: input.parts, yield: input.yield });
@@ -112,6 +111,7 @@ function Table({
   const answer = live.answer;
   const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
   const copy = () => {
+    const fresh = newId();
     sessionStorage.setItem(
       `draft:recipe:${fresh}`,
       JSON.stringify({ ...input, id: fresh, shipped: undefined, version: 0, name: `${input.name}, another` }),
