@@ -143,3 +143,22 @@ const mix = (i) => ({
   working: i % 2 === 0,
 });
 await measure("live mix of six parts in three pots", 1000, (i) => send("POST", "/api/live/mix", mix(i)));
+const many25 = mixes.components.slice(0, 25);
+const wish = (quality, low, high, unit) => ({ quality, low: typed(low, unit), high: typed(high, unit) });
+const wishes = (i) => ({
+  atHand: many25,
+  pot: wide(i),
+  ranges: [
+    wish("AIR", String(18 + (i % 20)), String(26 + (i % 20)), "%"),
+    wish("AVAILABLE", "25", "", "%"),
+    wish("PH", "5.4", "6.4", "pH"),
+    wish("LIFE", "3", "", "yr"),
+    wish("WET_KG", "", "1.2", "kg"),
+  ],
+  holding: [],
+  free: [],
+  mayLime: true,
+  mostComponents: typed("4", ""),
+  mostParts: typed("16", ""),
+});
+await measure("a mix by wishes, of 25 components", 200, (i) => send("POST", "/api/live/wishes", wishes(i)));

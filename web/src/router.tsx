@@ -130,6 +130,11 @@ const batches = createRoute({
   path: "batches",
   component: lazyRouteComponent(() => import("./views/mixes/Batches"), "Batches"),
 });
+const wishes = createRoute({
+  getParentRoute: () => mixes,
+  path: "wishes",
+  component: lazyRouteComponent(() => import("./views/mixes/FromWishes"), "FromWishes"),
+});
 const components = createRoute({
   getParentRoute: () => mixes,
   path: "components",
@@ -147,7 +152,7 @@ export const router = createRouter({
       gardenStart,
       today,
       bench.addChildren([lot]),
-      mixes.addChildren([mixStart, components, batches, batch, making, mix]),
+      mixes.addChildren([mixStart, wishes, components, batches, batch, making, mix]),
       feeds.addChildren([feed]),
       shelf,
       settings,

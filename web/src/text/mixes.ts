@@ -44,3 +44,8 @@ export function askOfKey(mixes: Mixes | undefined, key: string): MixAsk | undefi
       })
     : undefined;
 }
+
+/** The money that components were priced in, where one was. */
+export function currencyOf(mixes: Mixes): string {
+  return mixes.components.find((c) => c.packCost !== undefined)?.currency ?? "";
+}

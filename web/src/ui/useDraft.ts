@@ -1,8 +1,13 @@
 import { useCallback, useState } from "react";
 
+const named = (key: string) => `draft:${key}`;
+
+/** Begins a form's input before its page is opened. */
+export const keepDraft = <T>(key: string, input: T) => sessionStorage.setItem(named(key), JSON.stringify(input));
+
 /** A form's input that survives a reload. It holds the version it was begun from, so that a save of an older one is seen. */
 export function useDraft<T>(key: string, saved: T) {
-  const name = `draft:${key}`;
+  const name = named(key);
   const [draft, setDraft] = useState<T | undefined>(() => {
     const kept = sessionStorage.getItem(name);
     return kept ? (JSON.parse(kept) as T) : undefined;
@@ -11,10 +16,10 @@ export function useDraft<T>(key: string, saved: T) {
     (part: Partial<T>) =>
       setDraft((d) => {
         const next = { ...(d ?? saved), ...part };
-        sessionStorage.setItem(name, JSON.stringify(next));
+        keepDraft(key, next);
         return next;
       }),
-    [name, saved],
+    [key, saved],
   );
   const drop = useCallback(() => {
     sessionStorage.removeItem(name);

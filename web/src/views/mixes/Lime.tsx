@@ -3,20 +3,12 @@ import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import type { Jar } from "./jar";
 
 const MATERIALS: RecipeInput["lime"][] = ["DOLOMITE", "CALCITE", "SHELL", "HYDRATED"];
 const FINENESS: RecipeInput["fineness"][] = ["POWDER", "GROUND", "COARSE"];
 
 const SIEVES = { POWDER: "under 0.25 mm", GROUND: "0.25–0.85 mm", COARSE: "0.85–2 mm" };
-
-/** A jar of the mix that tells its buffer. */
-export type Jar = { before: Typed; after: Typed; grams: Typed; plusMinus: Typed };
-export const NO_JAR: Jar = {
-  before: { text: "", unit: "pH" },
-  after: { text: "", unit: "pH" },
-  grams: { text: "2", unit: "g/L" },
-  plusMinus: { text: "0.1", unit: "pH" },
-};
 
 type Props = {
   input: RecipeInput;
@@ -49,7 +41,7 @@ export function Lime(p: Props) {
         faults={faults}
         value={input.target ?? { text: "", unit: "pH" }}
         hint={kind && `${kind.common}: its roots like pH ${kind.phLow}–${kind.phHigh}.`}
-        placeholder={kind ? ((kind.phLow + kind.phHigh) / 2).toFixed(1) : "none: used as it comes"}
+        placeholder={l ? l.target.toFixed(1) : "none: used as it comes"}
         onChange={(target) => change({ target })}
       />
       <ChoiceField

@@ -43,6 +43,13 @@ export function Mixes() {
         foot={
           <>
             <Link
+              to="/g/$garden/mixes/wishes"
+              params={{ garden: id }}
+              className="flex min-h-8 items-center underline underline-offset-4"
+            >
+              Find a mix by wishes →
+            </Link>
+            <Link
               to="/g/$garden/mixes/components"
               params={{ garden: id }}
               className="flex min-h-8 items-center underline underline-offset-4"

@@ -1,15 +1,12 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Catalogue, Fault, Garden, MixLive } from "../../api";
-import { lotsQuery } from "../../api/queries";
 import { PotRow } from "../../parts/PotRow";
 import { words } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { ChoiceField, TextField } from "../../ui/Fields";
-import { Panel } from "../../ui/Panel";
-import { PotFields } from "../bench/PotFields";
+import { ChoiceField } from "../../ui/Fields";
 import type { LookedPot } from "./mixInput";
+import { PotPanel } from "./PotPanel";
 
 const MOST = 6;
 
@@ -28,7 +25,6 @@ type Props = {
 /** The mix in the pots it is meant for, drained, on one scale. */
 export function Pots({ pots, change, answer, catalogue, garden, shown, faults, species, setSpecies }: Props) {
   const [edited, setEdited] = useState<number>();
-  const lots = useQuery(lotsQuery(garden.id)).data?.lots ?? [];
   const drawn = pots.length === answer.pots.length ? answer.pots : [];
   const open = edited === undefined ? undefined : pots[edited];
   return (
@@ -95,38 +91,14 @@ export function Pots({ pots, change, answer, catalogue, garden, shown, faults, s
         )}
       />
       {open && edited !== undefined && (
-        <Panel title={open.name} close={() => setEdited(undefined)}>
-          <ChoiceField
-            label="The pot of a lot"
-            field="lot"
-            faults={[]}
-            value=""
-            onChange={(id) => {
-              const lot = lots.find((l) => l.id === id);
-              if (lot) change(pots.map((p, i) => (i === edited ? { name: lot.name, pot: lot.pot } : p)));
-            }}
-            options={[
-              { value: "", label: "or describe it below" },
-              ...lots.map((l) => ({ value: l.id, label: l.name })),
-            ]}
-          />
-          <TextField
-            label="Called"
-            field="lot.name"
-            faults={[]}
-            value={open.name}
-            onChange={(name) => change(pots.map((p, i) => (i === edited ? { ...p, name } : p)))}
-          />
-          <PotFields
-            pot={open.pot}
-            change={(part) => change(pots.map((p, i) => (i === edited ? { ...p, pot: { ...p.pot, ...part } } : p)))}
-            faults={faults}
-            catalogue={catalogue}
-          />
-          <Button look="ink" onClick={() => setEdited(undefined)}>
-            Done
-          </Button>
-        </Panel>
+        <PotPanel
+          pot={open}
+          change={(pot) => change(pots.map((p, i) => (i === edited ? pot : p)))}
+          close={() => setEdited(undefined)}
+          garden={garden}
+          catalogue={catalogue}
+          faults={faults}
+        />
       )}
     </div>
   );

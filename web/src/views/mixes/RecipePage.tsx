@@ -5,7 +5,6 @@ import {
   api,
   call,
   edit,
-  newId,
   type Catalogue,
   type Edited,
   type Garden,
@@ -19,7 +18,7 @@ import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
-import { askOf, componentName, keyOf } from "../../text/mixes";
+import { askOf, componentName, currencyOf, keyOf } from "../../text/mixes";
 import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
@@ -28,9 +27,10 @@ import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { Retire } from "../shelf/Retire";
 import { Amendments } from "./Amendments";
-import { Lime, type Jar, NO_JAR } from "./Lime";
+import { Lime } from "./Lime";
+import { NO_JAR } from "./jar";
 import { MixNumbers } from "./MixNumbers";
-import { blank, inputOf, potsFor, type LookedPot } from "./mixInput";
+import { begun, blank, inputOf, potsFor, type Looked } from "./mixInput";
 import { Parts } from "./Parts";
 import { Pots } from "./Pots";
 import { Suits } from "./Suits";
@@ -57,8 +57,6 @@ export function RecipePage() {
   );
 }
 
-type Looked = { pots: LookedPot[]; species: string; jar: Jar };
-
 function Table({
   saved,
   recipe,
@@ -72,7 +70,7 @@ function Table({
   garden: Garden;
   catalogue: Catalogue;
   mixes: Mixes;
-  pots: LookedPot[];
+  pots: Looked["pots"];
 }) {
   const draft = useDraft<RecipeInput>(`recipe:${saved.id}`, saved);
   const looked = useDraft<Looked>(`looked:${saved.id}`, { pots, species: "", jar: NO_JAR });
@@ -111,12 +109,8 @@ function Table({
   const answer = live.answer;
   const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
   const copy = () => {
-    const fresh = newId();
-    sessionStorage.setItem(
-      `draft:recipe:${fresh}`,
-      JSON.stringify({ ...input, id: fresh, shipped: undefined, version: 0, name: `${input.name}, another` }),
-    );
-    void navigate({ to: "/g/$garden/mixes/$mix", params: { garden: garden.id, mix: `new-${fresh}` } });
+    const mix = begun({ ...input, name: `${input.name}, another` });
+    void navigate({ to: "/g/$garden/mixes/$mix", params: { garden: garden.id, mix } });
   };
   return (
     <div className="min-w-0 gap-8 md:grid md:grid-cols-[20rem_1fr]">
@@ -252,9 +246,4 @@ function Table({
       )}
     </div>
   );
-}
-
-/** The money that components were priced in, where one was. */
-function currencyOf(mixes: Mixes): string {
-  return mixes.components.find((c) => c.packCost !== undefined)?.currency ?? "";
 }

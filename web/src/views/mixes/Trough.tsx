@@ -1,4 +1,5 @@
 import { Slider } from "radix-ui";
+import { useId } from "react";
 
 /** Hatchings that tell the parts of a mix apart without colour. */
 const HATCH = [
@@ -34,8 +35,38 @@ export function PartMark({ at }: { at: number }) {
   );
 }
 
+/** Where one part ends and the next begins, per cent. */
+const edgesOf = (shares: number[]) =>
+  shares.slice(0, -1).reduce<number[]>((e, s) => [...e, (e[e.length - 1] ?? 0) + s], []);
+
+/** What is put in, side by side to its share. */
+export function Hatched({ shares }: { shares: number[] }) {
+  const id = useId();
+  const lefts = [0, ...edgesOf(shares)];
+  return (
+    <svg width="100%" height="48" aria-hidden="true" className="block border-x-[2.5px] border-b-[2.5px] border-ink">
+      <defs>
+        {shares.map((_, i) => (
+          <Hatch key={i} at={i} id={`${id}-${i}`} />
+        ))}
+      </defs>
+      {shares.map((s, i) => (
+        <rect
+          key={i}
+          x={`${lefts[i]}%`}
+          width={`${s}%`}
+          y="12%"
+          height="88%"
+          fill={`url(#${id}-${i})`}
+          stroke="var(--rule-strong)"
+        />
+      ))}
+    </svg>
+  );
+}
+
 /**
- * What is put in, side by side to its share; the lines between are dragged, or moved by the arrow keys.
+ * The same with the lines between to be dragged, or moved by the arrow keys.
  *
  * @param shares per cent of each part, adding up to 100
  */
@@ -48,33 +79,12 @@ export function Trough({
   shares: number[];
   change: (shares: number[]) => void;
 }) {
-  const edges = shares.slice(0, -1).reduce<number[]>((e, s) => [...e, (e[e.length - 1] ?? 0) + s], []);
-  const lefts = [0, ...edges];
+  const edges = edgesOf(shares);
   return (
     <div className="relative h-12">
-      <svg
-        width="100%"
-        height="100%"
-        aria-hidden="true"
-        className="absolute inset-0 border-x-[2.5px] border-b-[2.5px] border-ink"
-      >
-        <defs>
-          {shares.map((_, i) => (
-            <Hatch key={names[i]} at={i} id={`trough-${i}`} />
-          ))}
-        </defs>
-        {shares.map((s, i) => (
-          <rect
-            key={names[i]}
-            x={`${lefts[i]}%`}
-            width={`${s}%`}
-            y="12%"
-            height="88%"
-            fill={`url(#trough-${i})`}
-            stroke="var(--rule-strong)"
-          />
-        ))}
-      </svg>
+      <div className="absolute inset-0">
+        <Hatched shares={shares} />
+      </div>
       {edges.length > 0 && (
         <Slider.Root
           min={0}

@@ -1,5 +1,7 @@
-import type { Catalogue, Garden, Lot, PotInput, Recipe, RecipeInput } from "../../api";
+import { newId, type Catalogue, type Garden, type Lot, type PotInput, type Recipe, type RecipeInput } from "../../api";
 import { recipeName } from "../../text/mixes";
+import { keepDraft } from "../../ui/useDraft";
+import type { Jar } from "./jar";
 
 export function blank(id: string): RecipeInput {
   return {
@@ -43,6 +45,17 @@ export function inputOf(r: Recipe): RecipeInput {
 
 /** A pot that the mix is looked at in. */
 export type LookedPot = { name: string; pot: PotInput };
+
+/** What a mix is looked at with, beside the recipe itself. */
+export type Looked = { pots: LookedPot[]; species: string; jar: Jar };
+
+/** A new recipe begun from this one, kept as a draft of its own; the key of the page that shows it. */
+export function begun(from: RecipeInput, looked?: Looked): string {
+  const id = newId();
+  keepDraft<RecipeInput>(`recipe:${id}`, { ...from, id, shipped: undefined, version: 0 });
+  if (looked) keepDraft<Looked>(`looked:${id}`, looked);
+  return `new-${id}`;
+}
 
 /** The pots of the lots that stand in this mix, or failing that the pot a person meets first, low and tall. */
 export function potsFor(key: string, lots: Lot[], garden: Garden, catalogue: Catalogue): LookedPot[] {

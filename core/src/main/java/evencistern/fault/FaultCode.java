@@ -45,7 +45,8 @@ public enum FaultCode {
     PORES_TOO_MANY,
     JAR_NO_RISE,
     LIME_HATED,
-    PH_HOPELESS;
+    PH_HOPELESS,
+    LIMITS_REVERSED;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

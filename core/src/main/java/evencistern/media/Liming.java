@@ -32,7 +32,9 @@ public final class Liming {
 
     static final double SULFUR_PER_CACO3 = AtomicWeights.S / AtomicWeights.CACO3;
     private static final double NEAR_ENOUGH = 0.1;
-    private static final double MOST_CACO3 = 10;
+    /** g CaCO3 per litre of mix beyond which a correction is hopeless. */
+    public static final double MOST_CACO3 = 10;
+
     private static final double MOST_SULFUR = 1;
     /** A lime-hating plant's band ends here or below. */
     private static final double LIME_HATERS_BAND = 5.5;
@@ -157,6 +159,11 @@ public final class Liming {
                     FaultCode.JAR_NO_RISE, "jar.after", Double.toString(after), Double.toString(before), "pH"));
         }
         return new Uncertain(grams / rise, grams / rise * riseSd / rise);
+    }
+
+    /** The pH to aim at within a band: its middle, where a mix that comes out a little off is still inside. */
+    public static double aim(double phLow, double phHigh) {
+        return (phLow + phHigh) / 2;
     }
 
     /** Refuses lime for a plant that hates it; {@code phHigh} is the top of its band. */

@@ -32,23 +32,42 @@ public final class PotWater {
     private final Mix mix;
     private final Pot pot;
     private final double heightCm;
-    private final double shapeIntegral;
+    private final List<Height> heights;
     private final double capacity;
 
     public PotWater(Mix mix, Pot pot) {
         this.mix = mix;
         this.pot = pot;
         this.heightCm = pot.mixHeightM() * 100;
-        this.shapeIntegral = GAUSS.integrate(this::area);
+        this.heights = heights(pot);
         this.capacity = meanAt(0);
     }
 
-    private double area(double u) {
-        return pot.shape().areaM2(u * pot.mixHeightM());
+    /**
+     * One of the heights that a mean over the pot is taken at.
+     *
+     * @param share of the mix that this height stands for; the shares of a pot sum to 1
+     */
+    public record Height(double aboveFloorCm, double share) {}
+
+    /** The heights that a mean over this pot is taken at, floor first: by its shape, as far as it is filled. */
+    public static List<Height> heights(Pot pot) {
+        double whole = GAUSS.integrate(u -> pot.shape().areaM2(u * pot.mixHeightM()));
+        List<Height> heights = new ArrayList<>();
+        for (int i = 0; i < GAUSS.getNumberOfPoints(); i++) {
+            double u = GAUSS.getPoint(i);
+            heights.add(new Height(
+                    u * pot.mixHeightM() * 100, GAUSS.getWeight(i) * pot.shape().areaM2(u * pot.mixHeightM()) / whole));
+        }
+        return heights;
     }
 
     private double meanAt(double extraSuctionCm) {
-        return GAUSS.integrate(u -> area(u) * mix.at(u * heightCm + extraSuctionCm)) / shapeIntegral;
+        double sum = 0;
+        for (Height height : heights) {
+            sum += height.share() * mix.at(height.aboveFloorCm() + extraSuctionCm);
+        }
+        return sum;
     }
 
     /** Container capacity, as a fraction of the mix volume. */

@@ -38,25 +38,63 @@ public record Suitability(School school, List<Reason> reasons) {
     private static final double OWN_EC = 0.3;
 
     private static final double SELDOM_DAYS = 14;
-    private static final double OPEN_AIR_PERCENT = 35;
-    private static final double NO_ORGANIC = 0.1;
+    private static final double OPEN_AIR = 35;
+    private static final double NO_ORGANIC = 10;
     private static final double SHORT_LIFE_YEARS = 1.2;
     private static final double NEAR_THE_CAP = 0.5;
 
     /** How growers go about it: each works, with its own watering. */
     public enum School {
         /** Much air, watered often. */
-        OPEN,
+        OPEN(
+                OptionalDouble.of(NO_ORGANIC),
+                OptionalDouble.empty(),
+                OptionalDouble.of(OPEN_AIR),
+                OptionalDouble.empty()),
         /** Holds water, watered seldom. */
-        HOLDING,
+        HOLDING(
+                OptionalDouble.of(NO_ORGANIC),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.of(OPEN_AIR)),
         /** No organic matter, fed little and often. */
-        MINERAL;
+        MINERAL(OptionalDouble.empty(), OptionalDouble.of(NO_ORGANIC), OptionalDouble.empty(), OptionalDouble.empty());
+
+        private final OptionalDouble organicLow;
+        private final OptionalDouble organicHigh;
+        private final OptionalDouble airLow;
+        private final OptionalDouble airHigh;
+
+        School(OptionalDouble organicLow, OptionalDouble organicHigh, OptionalDouble airLow, OptionalDouble airHigh) {
+            this.organicLow = organicLow;
+            this.organicHigh = organicHigh;
+            this.airLow = airLow;
+            this.airHigh = airHigh;
+        }
 
         static School of(Mix mix, double airPercent) {
-            if (mix.organicShare() < NO_ORGANIC) {
+            if (mix.organicShare() * 100 < NO_ORGANIC) {
                 return MINERAL;
             }
-            return airPercent >= OPEN_AIR_PERCENT ? OPEN : HOLDING;
+            return airPercent >= OPEN_AIR ? OPEN : HOLDING;
+        }
+
+        /** Least organic matter, % of what is put in. */
+        public OptionalDouble organicLow() {
+            return organicLow;
+        }
+
+        public OptionalDouble organicHigh() {
+            return organicHigh;
+        }
+
+        /** Least air in the drained pot, %. */
+        public OptionalDouble airLow() {
+            return airLow;
+        }
+
+        public OptionalDouble airHigh() {
+            return airHigh;
         }
 
         public String id() {
@@ -115,7 +153,7 @@ public record Suitability(School school, List<Reason> reasons) {
             reasons.add(new Reason(Aspect.DRYING, Voice.FOR, days, OFTEN_DAYS, Unit.DAY));
         }
         reasons.add(ph(species, limedTo.isPresent() ? Uncertain.exact(limedTo.getAsDouble()) : mix.ph(Working.off())));
-        double cap = OWN_EC + species.cap().ecMsCm();
+        double cap = mostEc(species);
         reasons.add(new Reason(
                 Aspect.SALT,
                 mix.ec() > cap
@@ -137,6 +175,11 @@ public record Suitability(School school, List<Reason> reasons) {
         }
         reasons.sort((a, b) -> b.voice().compareTo(a.voice()));
         return new Suitability(School.of(mix, air), List.copyOf(reasons));
+    }
+
+    /** Most EC of a mix that a plant stands, mS/cm of its saturated extract. */
+    public static double mostEc(Species species) {
+        return OWN_EC + species.cap().ecMsCm();
     }
 
     private static double days(Species species, PotWater water, Working working) {

@@ -58,6 +58,7 @@ class LookTest {
                 home + "/mixes/components",
                 home + "/mixes/peat_perlite/batch",
                 home + "/mixes/batches",
+                home + "/mixes/wishes",
                 home + "/shelf",
                 home + "/garden",
                 home + "/garden?part=done",

@@ -155,4 +155,41 @@ class MixPathTest {
         page.navigate(home + "/mixes/batches");
         assertThat(page.getByText("№ 1")).isVisible();
     }
+
+    @Test
+    void aMixIsFoundByWishesAndWhatStandsInTheWayIsEased() {
+        page.navigate(home + "/mixes");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Find a mix by wishes →"))
+                .click();
+        assertThat(page.getByText("Tick what you have at the left")).isVisible();
+        for (String c : new String[] {"Sphagnum peat, medium", "Perlite, coarse", "Pumice 3–8 mm"}) {
+            field(c).check();
+        }
+        assertThat(page.getByText("Nothing is wished yet")).isVisible();
+        field("Air, drained, at least").fill("60");
+        field("Water, drained, at least").fill("40");
+        Locator way = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands in the way"));
+        assertThat(way).containsText("air, drained at least 60 %");
+        way.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(way).hasCount(0);
+        Locator found = page.getByRole(AriaRole.ARTICLE).first();
+        assertThat(found).containsText("≥ 40");
+        field("Air, drained, at least").fill("30");
+        field("Air, drained, at most").fill("20");
+        assertThat(page.getByText("cannot both be").first()).isVisible();
+        field("Air, drained, at least").fill("15");
+        field("For the plant").selectOption("streptocarpus");
+        assertThat(field("pH, at least")).hasValue("5.4");
+        page.reload();
+        assertThat(field("Water, drained, at least")).hasValue("40");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("as a mix")))
+                .last()
+                .click();
+        assertThat(field("Name")).hasValue("For cape primrose");
+        assertThat(field("For the plant")).hasValue("streptocarpus");
+        assertThat(answer()).containsText("of dolomite per litre of mix");
+        button("Keep this mix").click();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For cape primrose")))
+                .isVisible();
+    }
 }

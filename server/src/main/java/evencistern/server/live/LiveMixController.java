@@ -220,7 +220,8 @@ class LiveMixController {
         LimingWire liming = null;
         OptionalDouble aim = target.isPresent() || species.isEmpty()
                 ? target
-                : OptionalDouble.of((species.get().phLow() + species.get().phHigh()) / 2);
+                : OptionalDouble.of(
+                        Liming.aim(species.get().phLow(), species.get().phHigh()));
         if (aim.isPresent()) {
             try {
                 liming = lime(ask, mix, aim.getAsDouble(), neutralising, species, working);
