@@ -63,7 +63,7 @@ const lot = createRoute({
     const tab = text(s["tab"]);
     const working = text(s["working"]);
     return {
-      ...(tab === "readings" || tab === "journal" ? { tab } : {}),
+      ...(tab === "readings" || tab === "mix" || tab === "journal" ? { tab } : {}),
       ...(working ? { working } : {}),
     };
   },

@@ -7,7 +7,7 @@ import {
   useQueryClient,
 } from "@tanstack/react-query";
 import { useParams } from "@tanstack/react-router";
-import { api, call, type Problem } from ".";
+import { api, call, type Problem, type Sign } from ".";
 
 const EVERY_TEN_SECONDS = 10_000;
 
@@ -82,6 +82,15 @@ export const readingsQuery = (garden: string, lot: string) =>
   queryOptions({
     queryKey: ["garden", garden, "lots", lot, "readings"],
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/readings", { params: { path: { garden, lot } } })),
+  });
+
+/** The age of a lot's mix, given what the person sees of it. */
+export const mixAgeQuery = (garden: string, lot: string, seen: Sign[]) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", lot, "mix-age", seen],
+    queryFn: () =>
+      call(api.GET("/api/gardens/{garden}/lots/{lot}/mix-age", { params: { path: { garden, lot }, query: { seen } } })),
+    placeholderData: keepPreviousData,
   });
 
 export const feedsQuery = (garden: string) =>

@@ -1,5 +1,6 @@
 import type { Component, MixAsk, Mixes, Recipe } from "../api";
 import { words } from ".";
+import { day } from "./numbers";
 
 /** What recipes call a component by, and lots a recipe: the shipped key, or its own id. */
 export const keyOf = (thing: { id: string; shipped?: string }) => thing.shipped ?? thing.id;
@@ -7,17 +8,26 @@ export const keyOf = (thing: { id: string; shipped?: string }) => thing.shipped 
 export const componentName = (c: Component) => c.name || words("components", keyOf(c));
 export const recipeName = (r: Recipe) => r.name || words("mixes", keyOf(r));
 
-/** The name of the mix a lot stands in. */
+/** The name of the mix a lot stands in: a recipe's, or a batch's with its number. */
 export function mixName(mixes: Mixes | undefined, key: string): string {
   const recipe = mixes?.recipes.find((r) => keyOf(r) === key);
-  return recipe ? recipeName(recipe) : words("mixes", key);
+  if (recipe) return recipeName(recipe);
+  const made = mixes?.made.find((m) => m.id === key);
+  return made ? `${made.recipeName}, batch №\u00a0${made.number}` : words("mixes", key);
 }
 
-/** The recipes to choose from: those not put away, and the one chosen already. */
-export const mixChoices = (mixes: Mixes | undefined, chosen?: string) =>
-  (mixes?.recipes ?? [])
-    .filter((r) => !r.retired || keyOf(r) === chosen)
-    .map((r) => ({ value: keyOf(r), label: recipeName(r) }));
+/** The recipes and batches to choose from: those not put away, and the one chosen already. */
+export function mixChoices(mixes: Mixes | undefined, chosen?: string) {
+  const there = (key: string, retired: boolean) => !retired || key === chosen;
+  return [
+    ...(mixes?.made ?? [])
+      .filter((m) => there(m.id, m.retired))
+      .map((m) => ({ value: m.id, label: `${mixName(mixes, m.id)}, of ${day(m.madeOn)}`, group: "Batches made" })),
+    ...(mixes?.recipes ?? [])
+      .filter((r) => there(keyOf(r), r.retired))
+      .map((r) => ({ value: keyOf(r), label: recipeName(r), group: "Mixes" })),
+  ];
+}
 
 /** A whole recipe for a question to the rules, with all that its components are. */
 export function askOf(
@@ -33,16 +43,14 @@ export function askOf(
     : undefined;
 }
 
-/** The same for a mix by its key. */
+/** The same for a mix or a batch by its key. */
 export function askOfKey(mixes: Mixes | undefined, key: string): MixAsk | undefined {
-  const recipe = mixes?.recipes.find((r) => keyOf(r) === key);
-  return mixes && recipe
-    ? askOf(mixes, {
-        key,
-        parts: recipe.parts,
-        yield: recipe.yield === undefined ? undefined : { text: String(recipe.yield), unit: "%" },
-      })
-    : undefined;
+  if (!mixes) return undefined;
+  const recipe = mixes.recipes.find((r) => keyOf(r) === key);
+  const made = mixes.made.find((m) => m.id === key);
+  const percent = (value: number | undefined) => (value === undefined ? undefined : { text: String(value), unit: "%" });
+  if (recipe) return askOf(mixes, { key, parts: recipe.parts, yield: percent(recipe.yield) });
+  return made && askOf(mixes, { key, parts: made.parts, yield: percent(made.yielded) });
 }
 
 /** The money that components were priced in, where one was. */

@@ -109,6 +109,10 @@ export function dayFrom(iso: string, today: string): string {
   return ahead === 0 ? "today" : ahead === 1 ? "tomorrow" : day(iso);
 }
 
+const MONTH = new Intl.DateTimeFormat("en-GB", { month: "long", year: "numeric", timeZone: "UTC" });
+/** A date that is known to the month at best. */
+export const month = (iso: string) => MONTH.format(new Date(`${iso}T12:00:00Z`));
+
 export const longDay = (iso: string) => LONG_DAY.format(new Date(`${iso}T12:00:00Z`));
 
 export function moment(instant: string, timeZone: string): string {

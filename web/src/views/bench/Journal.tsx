@@ -37,6 +37,8 @@ function what(e: Entry, shown: Shown, mixes: Mixes | undefined): string {
     case "potting":
       return `${shown.litres(e.litresBefore ?? 0)} → ${shown.litres(e.litresAfter ?? 0)} each; ${
         e.mixBefore === e.mixAfter ? mix(e.mixAfter) : `${mix(e.mixBefore)} → ${mix(e.mixAfter)}`
+      }${e.fresh !== undefined && e.fresh < 100 ? `, ${figures(e.fresh)} % of it fresh` : ""}${
+        e.rootsCut ? `, ${figures(e.rootsCut)} % of the roots cut` : ""
       }`;
     case "loss":
     case "splitting":

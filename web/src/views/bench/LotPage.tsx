@@ -9,6 +9,7 @@ import { Journal } from "./Journal";
 import { LotHead } from "./LotHead";
 import { blank, inputOf } from "./lotInput";
 import { LotDose } from "./LotDose";
+import { LotMix } from "./LotMix";
 import { Readings } from "./Readings";
 import { LOT_TABS, type LotTab } from "./tabs";
 
@@ -60,6 +61,9 @@ export function LotPage() {
           <Tabs.Content value="dose">{dose}</Tabs.Content>
           <Tabs.Content value="readings">
             <Readings lot={lot.data} garden={g} catalogue={catalogue} shown={shown} />
+          </Tabs.Content>
+          <Tabs.Content value="mix">
+            <LotMix lot={lot.data} garden={g} catalogue={catalogue} />
           </Tabs.Content>
           <Tabs.Content value="journal">
             <Journal lot={lot.data} garden={g} catalogue={catalogue} shown={shown} />

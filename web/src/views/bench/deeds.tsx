@@ -263,9 +263,25 @@ function Move({ lots, garden, close }: Props) {
   );
 }
 
+type Extent = "on" | "fresh" | "part" | "roots";
+
+/** How far a mix is renewed. */
+const EXTENTS: { value: Extent; label: string; note: string }[] = [
+  { value: "on", label: "potted on", note: "Another pot, all of the mix fresh." },
+  { value: "fresh", label: "the same pot", note: "All of the mix fresh." },
+  {
+    value: "part",
+    label: "in part",
+    note: "What is loose shaken out and filled up; the roots left alone. Feeding goes on.",
+  },
+  { value: "roots", label: "roots cut", note: "All of the mix fresh and roots cut back, in the same pot or tray." },
+];
+
 function PotOn({ lots, garden, catalogue, close }: Props) {
   const first = lots[0]!;
-  const [same, setSame] = useState(lots.length > 1);
+  const [extent, setExtent] = useState<Extent>(lots.length > 1 ? "fresh" : "on");
+  const [fresh, setFresh] = useState({ text: "30", unit: "%" });
+  const [roots, setRoots] = useState({ text: "20", unit: "%" });
   const [pot, setPot] = useState(first.pot);
   const [mix, setMix] = useState(first.mix);
   const mixes = useQuery(mixesQuery(garden.id)).data;
@@ -274,7 +290,15 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
     call(
       api.POST("/api/gardens/{garden}/deeds/pot-on", {
         params: { path: { garden: garden.id } },
-        body: { clientKey, lotIds: lots.map((l) => l.id), pot: same ? undefined : pot, mix, on },
+        body: {
+          clientKey,
+          lotIds: lots.map((l) => l.id),
+          pot: extent === "on" ? pot : undefined,
+          mix,
+          on,
+          fresh: extent === "part" ? fresh : undefined,
+          rootsCut: extent === "roots" ? roots : undefined,
+        },
       }),
     ),
   );
@@ -289,17 +313,27 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
     >
       <div className="mb-2">
         <Segmented
-          label="Pot"
-          value={same ? "same" : "other"}
-          onChange={(v) => setSame(v === "same")}
-          options={[
-            { value: "other", label: "potted on" },
-            { value: "same", label: "the same pot" },
-          ]}
+          label="How far"
+          value={extent}
+          onChange={(v) => setExtent(EXTENTS.find((e) => e.value === v)?.value ?? "fresh")}
+          options={EXTENTS}
         />
+        <p className="note mt-1">{EXTENTS.find((e) => e.value === extent)?.note}</p>
       </div>
-      {!same && (
+      {extent === "on" && (
         <PotFields pot={pot} change={(part) => setPot({ ...pot, ...part })} faults={faults} catalogue={catalogue} />
+      )}
+      {extent === "part" && (
+        <NumberField
+          label="Fresh, of the whole"
+          field="potting.fresh"
+          faults={faults}
+          value={fresh}
+          onChange={setFresh}
+        />
+      )}
+      {extent === "roots" && (
+        <NumberField label="Roots cut away" field="potting.roots" faults={faults} value={roots} onChange={setRoots} />
       )}
       <ChoiceField
         label="Mix"

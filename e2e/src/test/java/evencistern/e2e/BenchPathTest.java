@@ -337,4 +337,25 @@ class BenchPathTest {
             PostgresSession.stop(dir, true);
         }
     }
+
+    @Test
+    void theMixOfALotGrowsOldAndIsRenewedInPart() {
+        String lot = addLot("Cape primrose");
+        page.navigate(home + "/bench/" + lot + "?tab=mix");
+        assertThat(page.getByText("next to nothing of its life is spent").first())
+                .isVisible();
+        field("it smells sour or of rot").check();
+        assertThat(page.getByText("Repot at once")).isVisible();
+        button("Record fresh mix …").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("in part"))
+                .click();
+        field("Fresh, of the whole").fill("0");
+        button("Record it").click();
+        assertThat(page.getByText("The share of fresh mix is 0 %")).isVisible();
+        field("Fresh, of the whole").fill("40");
+        button("Record it").click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Journal"))
+                .click();
+        assertThat(page.getByText("40 % of it fresh")).isVisible();
+    }
 }

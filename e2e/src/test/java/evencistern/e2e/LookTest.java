@@ -52,6 +52,7 @@ class LookTest {
                 home + "/bench/" + lot,
                 home + "/bench/" + lot + "?tab=readings",
                 home + "/bench/" + lot + "?tab=journal",
+                home + "/bench/" + lot + "?tab=mix",
                 home + "/bench/" + lot + "?working=feed.meter",
                 home + "/feeds/" + feed,
                 home + "/mixes/peat_perlite",

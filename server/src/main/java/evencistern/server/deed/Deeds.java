@@ -21,6 +21,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -33,6 +34,9 @@ public class Deeds {
     private static final int MOST_LOTS = 500;
     private static final int LONGEST_NOTE = 2000;
     private static final int LONGEST_WHY = 200;
+    private static final double ALL = 100;
+    private static final double MOSTLY = 50;
+    private static final double MOST_ROOTS = 60;
 
     private final History history;
     private final Gardens gardens;
@@ -185,9 +189,18 @@ public class Deeds {
      * Fresh mix, and another pot or the same.
      *
      * @param pot the new pot, or null for fresh mix in the same
+     * @param mix key of a recipe, or of a batch
+     * @param fresh per cent of the mix that is fresh, 1–100; absent for all of it
+     * @param rootsCut per cent of the roots that were cut away, 0–60; absent for none
      */
     public record Potting(
-            String clientKey, List<UUID> lotIds, @Nullable PotInput pot, String mix, LocalDate on) {}
+            String clientKey,
+            List<UUID> lotIds,
+            @Nullable PotInput pot,
+            String mix,
+            LocalDate on,
+            @Nullable Typed fresh,
+            @Nullable Typed rootsCut) {}
 
     @Transactional
     public Act.Recorded potOn(GardenId garden, Potting potting) {
@@ -199,6 +212,8 @@ public class Deeds {
             faults.attempt(wanted::toPot);
         }
         faults.attempt(() -> mixes.shelf(garden).require(potting.mix()));
+        double fresh = share(potting.fresh(), "potting.fresh", ALL, 1, ALL, faults);
+        double rootsCut = share(potting.rootsCut(), "potting.roots", 0, 0, MOST_ROOTS, faults);
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, potting.on());
         return history.once(
@@ -215,13 +230,24 @@ public class Deeds {
                                     lot.pot().toPot().mixLitres(),
                                     pot.toPot().mixLitres(),
                                     lot.mix(),
-                                    potting.mix()));
+                                    potting.mix(),
+                                    fresh,
+                                    rootsCut));
                     lots.save(garden, act, lot.with(l -> {
                         l.pot = pot.tidy();
-                        l.mix = potting.mix();
-                        l.repottedOn = potting.on();
+                        // in a pot renewed in part the old mix is still the greater part
+                        l.mix = fresh < MOSTLY ? lot.mix() : potting.mix();
+                        if (fresh >= MOSTLY || rootsCut > 0) {
+                            l.repottedOn = potting.on();
+                        }
                     }));
                 }));
+    }
+
+    private static double share(
+            @Nullable Typed typed, String field, double usual, double least, double most, Faults faults) {
+        OptionalDouble share = Typed.optional(typed, field, faults);
+        return share.isPresent() ? faults.within(field, share.getAsDouble(), least, most, "%") : usual;
     }
 
     /** Pots of a lot that died, broke or were sold; the last of them retires it. */

@@ -116,7 +116,25 @@ public class DemoGarden implements ApplicationRunner {
         FeedWire salts = feeds.save(garden, tarnBlue()).now();
         FeedWire liquid = feeds.save(garden, oldMarl()).now();
         FeedWire orchid = feeds.save(garden, alderDrops()).now();
-        Lot cape = work(garden, g, startedSoThatItIsDue(g, capePrimrose(g, liquid), liquid, today));
+        UUID batch = UUID.randomUUID();
+        batches.save(
+                garden,
+                new BatchInput(
+                        batch,
+                        "peat_perlite",
+                        List.of(),
+                        new Typed("25", "L"),
+                        null,
+                        "Dolomite",
+                        2.6,
+                        today.minusWeeks(WEEKS_BACK + 1),
+                        new Typed("5.6", "pH"),
+                        "Perlite from the torn bag, a little dusty.",
+                        0));
+        Lot cape = work(
+                garden,
+                g,
+                startedSoThatItIsDue(g, capePrimrose(g, liquid).with(l -> l.mix = batch.toString()), liquid, today));
         for (DataFile.Row row : DataFile.read(DemoGarden.class, "lots.csv")) {
             FeedWire feed = switch (row.text("feed")) {
                 case "salts" -> salts;
@@ -137,20 +155,6 @@ public class DemoGarden implements ApplicationRunner {
         stock(garden, null, "peat_perlite", null, "40 L", "60 L", "14", today);
         stock(garden, null, null, "peat_medium", "90 L", "140 L", "19", today);
         stock(garden, null, null, "perlite_coarse", "60 L", "100 L", "22", today);
-        batches.save(
-                garden,
-                new BatchInput(
-                        UUID.randomUUID(),
-                        "peat_perlite",
-                        List.of(),
-                        new Typed("25", "L"),
-                        null,
-                        "Dolomite",
-                        2.6,
-                        today.minusWeeks(WEEKS_BACK - 2),
-                        new Typed("5.6", "pH"),
-                        "Perlite from the torn bag, a little dusty.",
-                        0));
         deeds.note(
                 garden,
                 new Deeds.Note(

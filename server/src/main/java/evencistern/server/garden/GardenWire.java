@@ -1,6 +1,9 @@
 package evencistern.server.garden;
 
 import evencistern.climate.Place;
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
@@ -40,6 +43,14 @@ public record GardenWire(
         List<MeterWire> meters,
         List<VesselWire> vessels,
         UUID usualVesselId) {
+
+    /** The place of this id, put away or not; refused where there is none. */
+    public PlaceWire place(UUID place) {
+        return places.stream()
+                .filter(p -> p.id().equals(place))
+                .findFirst()
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "place", place.toString())));
+    }
 
     /** Which units a person thinks in; every number of the page follows. */
     public enum UnitHabit {

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param corrects the row that this one takes back
  * @param note what was written down, or why pots were lost or retired
  * @param litresBefore,litresAfter of mix in a pot, where it was potted on
+ * @param fresh,rootsCut per cent of the mix that is fresh, and of the roots that were cut away, there
  * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
  */
 public record EntryWire(
@@ -42,6 +43,8 @@ public record EntryWire(
         @Nullable Double litresAfter,
         @Nullable String mixBefore,
         @Nullable String mixAfter,
+        @Nullable Double fresh,
+        @Nullable Double rootsCut,
         @Nullable Integer potsBefore,
         @Nullable Integer potsAfter,
         @Nullable String otherLot) {

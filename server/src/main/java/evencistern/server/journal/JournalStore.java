@@ -175,8 +175,8 @@ public class JournalStore {
                         + " ?, from_place, to_place from journal_moving";
             case "potting" ->
                 "journal_potting (garden_id, journal_id, pots, litres_before, litres_after,"
-                        + " mix_before, mix_after) select garden_id, ?, pots, litres_before, litres_after,"
-                        + " mix_before, mix_after from journal_potting";
+                        + " mix_before, mix_after, fresh, roots_cut) select garden_id, ?, pots, litres_before,"
+                        + " litres_after, mix_before, mix_after, fresh, roots_cut from journal_potting";
             default ->
                 "journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why) select"
                         + " garden_id, ?, pots_before, pots_after, other_lot, why from journal_count";
@@ -211,16 +211,36 @@ public class JournalStore {
                 .update();
     }
 
-    /** A repotting: the mix and its litres before and after, of so many pots. */
-    public record Potted(int pots, double litresBefore, double litresAfter, String mixBefore, String mixAfter) {}
+    /**
+     * A repotting: the mix and its litres before and after, of so many pots.
+     *
+     * @param fresh,rootsCut per cent of the mix that is fresh, and of the roots that were cut away
+     */
+    public record Potted(
+            int pots,
+            double litresBefore,
+            double litresAfter,
+            String mixBefore,
+            String mixAfter,
+            double fresh,
+            double rootsCut) {}
 
     public void insertPotting(GardenId garden, long row, Potted p) {
         db.sql("""
                         insert into journal_potting (garden_id, journal_id, pots, litres_before, litres_after,
-                                                     mix_before, mix_after)
-                        values (?, ?, ?, ?, ?, ?, ?)
+                                                     mix_before, mix_after, fresh, roots_cut)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
                         """)
-                .params(garden.value(), row, p.pots(), p.litresBefore(), p.litresAfter(), p.mixBefore(), p.mixAfter())
+                .params(
+                        garden.value(),
+                        row,
+                        p.pots(),
+                        p.litresBefore(),
+                        p.litresAfter(),
+                        p.mixBefore(),
+                        p.mixAfter(),
+                        p.fresh(),
+                        p.rootsCut())
                 .update();
     }
 
@@ -266,7 +286,7 @@ public class JournalStore {
                    coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
                    fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, l.name as lot_name,
                    coalesce(n.text, c.why) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
-                   p.litres_after, p.mix_before, p.mix_after, c.pots_before, c.pots_after, ol.name as other_lot
+                   p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
             left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
@@ -313,6 +333,8 @@ public class JournalStore {
                 r.getObject("litres_after", Double.class),
                 r.getString("mix_before"),
                 r.getString("mix_after"),
+                r.getObject("fresh", Double.class),
+                r.getObject("roots_cut", Double.class),
                 r.getObject("pots_before", Integer.class),
                 r.getObject("pots_after", Integer.class),
                 r.getString("other_lot"));

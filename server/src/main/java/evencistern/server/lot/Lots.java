@@ -247,16 +247,11 @@ public class Lots {
             @Nullable FeedWire feed,
             Optional<LocalDate> watered,
             Optional<LocalDate> fed) {
-        GardenWire.PlaceWire place = g.places().stream()
-                .filter(p -> p.id().equals(lot.placeId()))
-                .findFirst()
-                .orElseThrow(() -> new FaultException(
-                        Fault.of(FaultCode.NOT_FOUND, "place", lot.placeId().toString())));
         return new Situation(
                 SpeciesGuide.require(lot.species()),
                 lot.pot().toPot(),
                 mixing.require(lot.mix()),
-                place.toPlace(),
+                g.place(lot.placeId()).toPlace(),
                 Optional.ofNullable(feed).map(FeedWire::toFeed),
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),

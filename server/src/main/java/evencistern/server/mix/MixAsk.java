@@ -24,7 +24,7 @@ public record MixAsk(
     public Mix toMix() {
         Faults faults = new Faults();
         OptionalDouble measured = Typed.optional(yield, "mix.yield", faults);
-        MixShelf shelf = new MixShelf(parts.stream().map(PartAsk::component).toList(), List.of());
+        MixShelf shelf = new MixShelf(parts.stream().map(PartAsk::component).toList(), List.of(), List.of());
         Optional<Mix> mix = faults.attempt(() -> shelf.mix(
                 key,
                 parts.stream()

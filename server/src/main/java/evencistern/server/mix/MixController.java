@@ -22,13 +22,13 @@ class MixController {
         this.mixes = mixes;
     }
 
-    /** What there is to mix with: what ships, as the garden changed it, and its own. */
-    record MixesWire(List<ComponentWire> components, List<RecipeWire> recipes) {}
+    /** What there is to mix with: what ships, as the garden changed it, and its own; and what was made, newest first. */
+    record MixesWire(List<ComponentWire> components, List<RecipeWire> recipes, List<MadeWire> made) {}
 
     @GetMapping
     MixesWire listMixes(@PathVariable UUID garden) {
         MixShelf shelf = mixes.shelf(new GardenId(garden));
-        return new MixesWire(shelf.components(), shelf.recipes());
+        return new MixesWire(shelf.components(), shelf.recipes(), shelf.made());
     }
 
     @PutMapping("/components")

@@ -14,18 +14,27 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Every component and recipe a garden can mix with, those put away among them; mixes are made when first asked for. */
 public final class MixShelf {
     private final Map<String, ComponentWire> components = new LinkedHashMap<>();
     private final Map<String, RecipeWire> recipes = new LinkedHashMap<>();
-    private final Map<String, Component> made = new HashMap<>();
+    private final Map<String, MadeWire> made = new LinkedHashMap<>();
+    private final Map<String, Component> read = new HashMap<>();
     private final Map<String, Mix> mixes = new HashMap<>();
 
-    public MixShelf(List<ComponentWire> components, List<RecipeWire> recipes) {
+    public MixShelf(List<ComponentWire> components, List<RecipeWire> recipes, List<MadeWire> made) {
         components.forEach(c -> this.components.put(c.key(), c));
         recipes.forEach(r -> this.recipes.put(r.key(), r));
+        made.forEach(m -> this.made.put(m.key(), m));
+    }
+
+    /** Batches made, newest first. */
+    public List<MadeWire> made() {
+        return List.copyOf(made.values());
     }
 
     public List<ComponentWire> components() {
@@ -40,18 +49,26 @@ public final class MixShelf {
         return Optional.ofNullable(recipes.get(key));
     }
 
-    /** The mix that a lot stands in; an unknown key is refused. */
+    /** The mix of a recipe or of a batch, that a lot stands in; an unknown key is refused. */
     public Mix require(String key) {
+        Mix known = mixes.get(key);
+        if (known == null) {
+            known = make(key);
+            mixes.put(key, known);
+        }
+        return known;
+    }
+
+    private Mix make(String key) {
         RecipeWire recipe = recipes.get(key);
-        if (recipe == null) {
+        if (recipe != null) {
+            return mix(key, recipe.parts(), recipe.yield());
+        }
+        MadeWire batch = made.get(key);
+        if (batch == null) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "mix", key));
         }
-        Mix made = mixes.get(key);
-        if (made == null) {
-            made = mix(key, recipe.parts(), recipe.yield());
-            mixes.put(key, made);
-        }
-        return made;
+        return mix(key, batch.parts(), batch.yielded());
     }
 
     /** The mix of parts that are on the shelf, by a recipe that need not be; refused with every fault. */
@@ -87,14 +104,20 @@ public final class MixShelf {
         if (wire == null) {
             return Optional.empty();
         }
-        return Optional.of(made.computeIfAbsent(key, k -> wire.toComponent()));
+        return Optional.of(read.computeIfAbsent(key, k -> wire.toComponent()));
     }
 
-    /** Keys of the recipes that hold a component. */
+    /** Keys of the recipes and batches that hold a component. */
     List<String> holding(String component) {
-        return recipes.values().stream()
-                .filter(r -> r.parts().stream().anyMatch(p -> p.component().equals(component)))
-                .map(RecipeWire::key)
+        Predicate<List<RecipeWire.PartWire>> holds =
+                parts -> parts.stream().anyMatch(p -> p.component().equals(component));
+        return Stream.concat(
+                        recipes.values().stream()
+                                .filter(r -> holds.test(r.parts()))
+                                .map(RecipeWire::key),
+                        made.values().stream()
+                                .filter(m -> holds.test(m.parts()))
+                                .map(MadeWire::key))
                 .toList();
     }
 }

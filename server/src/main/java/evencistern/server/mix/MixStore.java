@@ -262,4 +262,35 @@ class MixStore {
                 garden.value(),
                 r.id());
     }
+
+    // --- batches, as mixes ---
+
+    private static MadeWire made(ResultSet r, int row) throws SQLException {
+        String[] components = (String[]) r.getArray("components").getArray();
+        Double[] litres = (Double[]) r.getArray("litres_put").getArray();
+        List<RecipeWire.PartWire> parts = new ArrayList<>();
+        double put = 0;
+        for (int i = 0; i < components.length; i++) {
+            parts.add(new RecipeWire.PartWire(components[i], Double.toString(litres[i])));
+            put += litres[i];
+        }
+        return new MadeWire(
+                r.getObject("id", UUID.class),
+                r.getInt("number"),
+                r.getString("recipe"),
+                r.getString("recipe_name"),
+                r.getObject("made_on", LocalDate.class),
+                r.getDouble("litres"),
+                Math.min(100, 100 * r.getDouble("litres") / put),
+                parts,
+                r.getBoolean("retired"));
+    }
+
+    /** Newest first. */
+    List<MadeWire> listMade(GardenId garden) {
+        return db.sql("""
+                        select id, number, recipe, recipe_name, made_on, litres, components, litres_put, retired
+                        from batch where garden_id = ? order by number desc limit 1000
+                        """).param(garden.value()).query(MixStore::made).list();
+    }
 }

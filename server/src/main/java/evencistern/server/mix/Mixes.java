@@ -46,7 +46,8 @@ public class Mixes {
     public MixShelf shelf(GardenId garden) {
         return new MixShelf(
                 laid(SHIPPED_COMPONENTS, store.listComponents(garden)),
-                laid(SHIPPED_RECIPES, store.listRecipes(garden)));
+                laid(SHIPPED_RECIPES, store.listRecipes(garden)),
+                store.listMade(garden));
     }
 
     /** Shipped things under the garden's changes, then its own; a change that was put away shows what ships again. */

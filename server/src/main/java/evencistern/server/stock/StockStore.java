@@ -129,17 +129,20 @@ class StockStore {
                 .list();
     }
 
-    /** Litres of a mix that went into pots since the start of a day. */
+    /** Litres of a mix, or of batches of it, that went into pots since the start of a day. */
     double sumMixUsed(GardenId garden, String mix, LocalDate since, ZoneId zone) {
         return db.sql("""
-                        select coalesce(sum(p.litres_after * p.pots), 0) as litres
+                        select coalesce(sum(p.litres_after * p.fresh / 100 * p.pots), 0) as litres
                         from journal_potting p
                         join journal j on j.garden_id = p.garden_id and j.id = p.journal_id
-                        where p.garden_id = ? and p.mix_after = ? and j.occurred_at >= ?
+                        where p.garden_id = ? and j.occurred_at >= ?
+                          and (p.mix_after = ? or exists (select 1 from batch b
+                                                          where b.garden_id = p.garden_id and b.recipe = ?
+                                                            and b.id::text = p.mix_after))
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         """)
-                .params(garden.value(), mix, start(since, zone))
+                .params(garden.value(), start(since, zone), mix, mix)
                 .query(Double.class)
                 .single();
     }

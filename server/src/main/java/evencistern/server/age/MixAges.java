@@ -1,0 +1,157 @@
+package evencistern.server.age;
+
+import evencistern.plan.MixAge;
+import evencistern.plan.Renewal;
+import evencistern.plan.Situation;
+import evencistern.server.GardenId;
+import evencistern.server.care.StepWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.lot.Lot;
+import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
+import evencistern.working.Working;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The age of the mix of a lot, from the lot's own waterings, places and repottings. */
+@Service
+class MixAges {
+    private static final double ALL = 100;
+
+    private final AgeStore store;
+    private final Gardens gardens;
+    private final Lots lots;
+    private final Mixes mixes;
+
+    MixAges(AgeStore store, Gardens gardens, Lots lots, Mixes mixes) {
+        this.store = store;
+        this.gardens = gardens;
+        this.lots = lots;
+        this.mixes = mixes;
+    }
+
+    /** What to do, and what speaks for it. */
+    record RenewalWire(Renewal.Step step, LocalDate on, List<Renewal.Sign> because) {
+        static RenewalWire of(Renewal r) {
+            return new RenewalWire(r.step(), r.on(), r.because());
+        }
+    }
+
+    /**
+     * The age.
+     *
+     * @param since when the pot was filled; {@code sinceKnown} whether that was told, or is the day the lot began
+     * @param wetYears,cycledYears that the mix lasts
+     * @param spent share of its life, per cent, with its range
+     * @param assumedUntil up to which day waterings are taken from the plan, if any are
+     * @param earliest,likely,latest when it will be used up; absent beyond 15 years
+     */
+    record AgeWire(
+            LocalDate since,
+            boolean sinceKnown,
+            double wetMonths,
+            double wetYears,
+            double cycledYears,
+            double spent,
+            double spentLow,
+            double spentHigh,
+            @Nullable LocalDate assumedUntil,
+            @Nullable LocalDate earliest,
+            @Nullable LocalDate likely,
+            @Nullable LocalDate latest,
+            List<RenewalWire> advice,
+            List<StepWire> working) {}
+
+    /**
+     * The age of the mix of a lot today.
+     *
+     * @param seen signs that the person sees
+     */
+    AgeWire of(GardenId garden, UUID id, List<Renewal.Sign> seen) {
+        GardenWire g = gardens.require(garden);
+        Standing standing = lots.require(garden, id);
+        Lot lot = standing.lot();
+        MixShelf shelf = mixes.shelf(garden);
+        Situation situation = lots.situation(g, shelf, standing, null);
+        Story told = story(g, lot, store.listEvents(garden, id));
+        Working.Recorder working = new Working.Recorder();
+        MixAge age = MixAge.of(situation, told.story(), g.today(), working);
+        Set<Renewal.Sign> signs = EnumSet.noneOf(Renewal.Sign.class);
+        seen.stream().filter(Renewal.Sign::seen).forEach(signs::add);
+        if ("low".equals(standing.state().phFinding())) {
+            signs.add(Renewal.Sign.PH_BELOW_BAND);
+        }
+        MixAge.Lasts lasts = age.lasts();
+        return new AgeWire(
+                age.since(),
+                told.known(),
+                age.wetMonths(),
+                situation.mix().wetYears(),
+                situation.mix().cycledYears(),
+                age.spent() * ALL,
+                age.spentLow() * ALL,
+                age.spentHigh() * ALL,
+                age.assumedUntil().orElse(null),
+                lasts.earliest().orElse(null),
+                lasts.likely().orElse(null),
+                lasts.latest().orElse(null),
+                Renewal.of(age, signs, situation, g.today()).stream()
+                        .map(RenewalWire::of)
+                        .toList(),
+                StepWire.all(working));
+    }
+
+    /** The story, and whether the day it begins with was told. */
+    private record Story(MixAge.Story story, boolean known) {}
+
+    private static Story story(GardenWire g, Lot lot, List<AgeStore.Event> events) {
+        ZoneId zone = ZoneId.of(g.timeZone());
+        Optional<LocalDate> filled = events.stream()
+                .filter(e -> e.fresh() != null && e.fresh() >= ALL)
+                .reduce((a, b) -> b)
+                .map(e -> on(e.at(), zone));
+        boolean partLast = events.stream()
+                .anyMatch(e ->
+                        e.fresh() != null && e.fresh() < ALL && on(e.at(), zone).equals(lot.repottedOn()));
+        Optional<LocalDate> told = Optional.ofNullable(lot.repottedOn()).filter(d -> !partLast);
+        Optional<LocalDate> since =
+                filled.filter(f -> told.isEmpty() || !told.get().isAfter(f)).or(() -> told);
+        LocalDate begun = since.orElse(lot.startedOn());
+        List<MixAge.Given> given = new ArrayList<>();
+        List<MixAge.Stay> stays = new ArrayList<>();
+        List<MixAge.Refresh> refreshes = new ArrayList<>();
+        for (AgeStore.Event e : events) {
+            LocalDate on = on(e.at(), zone);
+            if (e.from() != null && e.to() != null) {
+                if (stays.isEmpty()) {
+                    stays.add(new MixAge.Stay(LocalDate.MIN, g.place(e.from()).toPlace()));
+                }
+                stays.add(new MixAge.Stay(on, g.place(e.to()).toPlace()));
+            } else if (!on.isBefore(begun) && e.litres() != null) {
+                given.add(new MixAge.Given(on, e.litres()));
+            } else if (on.isAfter(begun) && e.fresh() != null && e.fresh() < ALL) {
+                refreshes.add(new MixAge.Refresh(on, e.fresh() / ALL));
+            }
+        }
+        if (stays.isEmpty()) {
+            stays.add(new MixAge.Stay(LocalDate.MIN, g.place(lot.placeId()).toPlace()));
+        }
+        return new Story(new MixAge.Story(begun, given, stays, refreshes), since.isPresent());
+    }
+
+    private static LocalDate on(Instant at, ZoneId zone) {
+        return LocalDate.ofInstant(at, zone);
+    }
+}
