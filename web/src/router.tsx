@@ -135,6 +135,21 @@ const wishes = createRoute({
   path: "wishes",
   component: lazyRouteComponent(() => import("./views/mixes/FromWishes"), "FromWishes"),
 });
+const compare = createRoute({
+  getParentRoute: () => mixes,
+  path: "compare",
+  component: lazyRouteComponent(() => import("./views/mixes/Compare"), "Compare"),
+  validateSearch: (s: Record<string, unknown>): { one?: string; other?: string } => {
+    const one = text(s["one"]);
+    const other = text(s["other"]);
+    return { ...(one ? { one } : {}), ...(other ? { other } : {}) };
+  },
+});
+const recipeFiles = createRoute({
+  getParentRoute: () => mixes,
+  path: "files",
+  component: lazyRouteComponent(() => import("./views/mixes/RecipeFiles"), "RecipeFiles"),
+});
 const components = createRoute({
   getParentRoute: () => mixes,
   path: "components",
@@ -152,7 +167,7 @@ export const router = createRouter({
       gardenStart,
       today,
       bench.addChildren([lot]),
-      mixes.addChildren([mixStart, wishes, components, batches, batch, making, mix]),
+      mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([feed]),
       shelf,
       settings,

@@ -62,6 +62,7 @@ export type WishOffer = Schemas["OfferWire"];
 export type Wish = Schemas["WishWire"];
 export type Quality = Schemas["RangeWire"]["quality"];
 export type School = NonNullable<WishesAsk["school"]>;
+export type RecipesRead = Schemas["RecipesRead"];
 export type Made = Schemas["MadeWire"];
 export type MixAge = Schemas["AgeWire"];
 export type Sign = MixAge["advice"][number]["because"][number];

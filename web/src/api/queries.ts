@@ -144,11 +144,15 @@ export function useGarden() {
 }
 
 /** An act that changes the garden: everything shown of it is fetched anew, whether it went well or was refused. */
-export function useAct<In, Out>(garden: string, act: (input: In) => Promise<Out>, done?: (out: Out) => void) {
+export function useAct<In, Out>(
+  garden: string,
+  act: (input: In) => Promise<Out>,
+  done?: (out: Out, input: In) => void,
+) {
   const client = useQueryClient();
   return useMutation<Out, Problem, In>({
     mutationFn: act,
-    onSuccess: (out) => done?.(out),
+    onSuccess: (out, input) => done?.(out, input),
     onSettled: (_out, refused) => {
       const fresh = client.invalidateQueries({ queryKey: ["garden", garden] });
       // a refusal is shown at once: fetching anew may wait long for a database that is away

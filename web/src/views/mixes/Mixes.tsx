@@ -7,6 +7,14 @@ import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { ENTRY, SideList } from "../../ui/SideList";
 import { Loading, Trouble } from "../../ui/States";
 
+const FOOT = [
+  { to: "/g/$garden/mixes/wishes", label: "Find a mix by wishes" },
+  { to: "/g/$garden/mixes/compare", label: "Two side by side" },
+  { to: "/g/$garden/mixes/components", label: "The components" },
+  { to: "/g/$garden/mixes/batches", label: "Batches made" },
+  { to: "/g/$garden/mixes/files", label: "Recipes as files" },
+] as const;
+
 /** The mixing table: the recipes at the side, the one being mixed before you. */
 export function Mixes() {
   const id = useGardenId();
@@ -42,27 +50,16 @@ export function Mixes() {
         )}
         foot={
           <>
-            <Link
-              to="/g/$garden/mixes/wishes"
-              params={{ garden: id }}
-              className="flex min-h-8 items-center underline underline-offset-4"
-            >
-              Find a mix by wishes →
-            </Link>
-            <Link
-              to="/g/$garden/mixes/components"
-              params={{ garden: id }}
-              className="flex min-h-8 items-center underline underline-offset-4"
-            >
-              The components →
-            </Link>
-            <Link
-              to="/g/$garden/mixes/batches"
-              params={{ garden: id }}
-              className="flex min-h-8 items-center underline underline-offset-4"
-            >
-              Batches made →
-            </Link>
+            {FOOT.map(({ to, label }) => (
+              <Link
+                key={to}
+                to={to}
+                params={{ garden: id }}
+                className="flex min-h-8 items-center underline underline-offset-4"
+              >
+                {label} →
+              </Link>
+            ))}
           </>
         }
       />

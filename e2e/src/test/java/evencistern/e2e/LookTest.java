@@ -60,6 +60,8 @@ class LookTest {
                 home + "/mixes/peat_perlite/batch",
                 home + "/mixes/batches",
                 home + "/mixes/wishes",
+                home + "/mixes/compare",
+                home + "/mixes/files",
                 home + "/shelf",
                 home + "/garden",
                 home + "/garden?part=done",

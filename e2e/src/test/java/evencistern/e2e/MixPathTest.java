@@ -7,6 +7,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.SelectOption;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -191,5 +194,26 @@ class MixPathTest {
         button("Keep this mix").click();
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For cape primrose")))
                 .isVisible();
+    }
+
+    @Test
+    void recipesComeInFromASheetAndAreHeldBesideOthers() {
+        page.navigate(home + "/mixes/files");
+        field("Bring recipes in from a file, JSON or CSV")
+                .setInputFiles(new FilePayload(
+                        "shed.csv",
+                        "text/csv",
+                        "recipe,component,amount\nShed,Pumis,2\nShed,coir_pith,1\n".getBytes(StandardCharsets.UTF_8)));
+        Locator read = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What is in the file"));
+        assertThat(read).containsText("not clear yet");
+        read.getByLabel("“Pumis” is not known here. Which is meant?").selectOption("pumice");
+        assertThat(read).containsText("new: will be added");
+        button("Bring it in").click();
+        assertThat(read).containsText("Shed added");
+        page.navigate(home + "/mixes/compare?one=peat_perlite");
+        field("Beside").selectOption(new SelectOption().setLabel("Shed"));
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Pores"))))
+                .containsText("%");
+        assertThat(page.getByText("67 % pumice 3–8 mm, 33 % coir pith, washed")).isVisible();
     }
 }

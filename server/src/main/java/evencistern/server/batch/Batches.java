@@ -9,6 +9,7 @@ import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.mix.MixNames;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
 import evencistern.server.mix.RecipeWire;
@@ -34,14 +35,16 @@ public class Batches {
     private final Gardens gardens;
     private final Mixes mixes;
     private final Words words;
+    private final MixNames names;
     private final History history;
     private final Keeping<BatchWire> batches;
 
-    Batches(BatchStore store, Gardens gardens, Mixes mixes, Words words, History history) {
+    Batches(BatchStore store, Gardens gardens, Mixes mixes, Words words, MixNames names, History history) {
         this.store = store;
         this.gardens = gardens;
         this.mixes = mixes;
         this.words = words;
+        this.names = names;
         this.history = history;
         this.batches = history.keep(
                 new Keeping<>("batch", BatchWire.class, store::findBatch, store::insertBatch, store::updateBatch));
@@ -114,7 +117,7 @@ public class Batches {
                 input.id(),
                 store.findNextNumber(garden),
                 input.recipe(),
-                named("mixes", recipe.name(), recipe.key()),
+                names.of(recipe),
                 recipe.version(),
                 LocalDate.EPOCH,
                 litres,
@@ -148,13 +151,8 @@ public class Batches {
         return shelf.components().stream()
                 .filter(c -> c.key().equals(key))
                 .findFirst()
-                .map(c -> named("components", c.name(), key))
+                .map(names::of)
                 .orElse(key);
-    }
-
-    /** A shipped thing that nobody renamed is named by the interface's words. */
-    private String named(String section, String name, String key) {
-        return name.isEmpty() ? words.of(section, key, Map.of()) : name;
     }
 
     private static String stirred(@Nullable String typed) {

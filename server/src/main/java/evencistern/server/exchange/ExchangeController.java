@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -27,11 +29,13 @@ class ExchangeController {
 
     private final GardenFile file;
     private final Sheets sheets;
+    private final RecipeFile recipes;
     private final Gardens gardens;
 
-    ExchangeController(GardenFile file, Sheets sheets, Gardens gardens) {
+    ExchangeController(GardenFile file, Sheets sheets, RecipeFile recipes, Gardens gardens) {
         this.file = file;
         this.sheets = sheets;
+        this.recipes = recipes;
         this.gardens = gardens;
     }
 
@@ -77,5 +81,36 @@ class ExchangeController {
     @ResponseStatus(HttpStatus.CREATED)
     Restored restoreGarden(@RequestBody String text) {
         return new Restored(file.read(text));
+    }
+
+    @GetMapping("/gardens/{garden}/mixes/file")
+    void getRecipeFile(
+            @PathVariable UUID garden,
+            @RequestParam(required = false) @Nullable String recipe,
+            HttpServletResponse response)
+            throws IOException {
+        as(response, garden, MediaType.APPLICATION_JSON_VALUE, " recipes.json");
+        recipes.writeJson(new GardenId(garden), recipe, response.getWriter());
+    }
+
+    @GetMapping("/gardens/{garden}/mixes/recipes.csv")
+    void getRecipeSheet(
+            @PathVariable UUID garden,
+            @RequestParam(required = false) @Nullable String recipe,
+            HttpServletResponse response)
+            throws IOException {
+        as(response, garden, CSV, " recipes.csv");
+        recipes.writeCsv(new GardenId(garden), recipe, response.getWriter());
+    }
+
+    @GetMapping(value = "/recipes-schema", produces = MediaType.APPLICATION_JSON_VALUE)
+    String getRecipesSchema() {
+        return RecipeFile.schema();
+    }
+
+    @PostMapping("/gardens/{garden}/mixes/files")
+    RecipeFile.RecipesRead bringRecipes(@PathVariable UUID garden, @RequestBody RecipeFile.Bringing bringing) {
+        gardens.require(new GardenId(garden));
+        return recipes.bring(new GardenId(garden), bringing);
     }
 }

@@ -1,10 +1,5 @@
 package evencistern.server.exchange;
 
-import com.networknt.schema.Error;
-import com.networknt.schema.InputFormat;
-import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -12,16 +7,13 @@ import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lot.Lots;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -31,9 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class GardenFile {
-    static final String FORMAT = "even-cistern-garden";
-    static final int VERSION = 1;
-    private static final String SCHEMA = "garden-file.schema.json";
+    static final FileFormat FORMAT = new FileFormat("even-cistern-garden", 1, "garden-file.schema.json");
 
     private final GardenFileStore store;
     private final Gardens gardens;
@@ -49,14 +39,7 @@ public class GardenFile {
 
     /** The JSON schema of the file, as shipped. */
     public static String schema() {
-        try (InputStream in = GardenFile.class.getResourceAsStream(SCHEMA)) {
-            if (in == null) {
-                throw new IllegalStateException(SCHEMA + " is missing");
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return FORMAT.schema();
     }
 
     /** Writes the garden, one row to a line. */
@@ -64,8 +47,7 @@ public class GardenFile {
     public void write(GardenId garden, Writer out) {
         gardens.require(garden);
         try {
-            out.write("{\n\"format\": \"" + FORMAT + "\",\n\"version\": " + VERSION + ",\n\"garden\": "
-                    + store.findGarden(garden));
+            out.write("{\n" + FORMAT.head() + ",\n\"garden\": " + store.findGarden(garden));
             for (GardenFileStore.Table table : GardenFileStore.TABLES) {
                 out.write(",\n\"" + table.name() + "\": [");
                 String[] between = {"\n"};
@@ -88,7 +70,7 @@ public class GardenFile {
     /** Brings a garden back under the id it had; refused, with nothing changed, if it is here or the file is not whole. */
     @Transactional
     public UUID read(String text) {
-        JsonNode file = check(text);
+        JsonNode file = FORMAT.check(json, text);
         GardenId garden = new GardenId(UUID.fromString(file.at("/garden/id").stringValue()));
         if (store.exists(garden)) {
             throw new FaultException(Fault.of(
@@ -105,40 +87,10 @@ public class GardenFile {
             }
         } catch (DataIntegrityViolationException e) {
             String reason = String.valueOf(e.getMostSpecificCause().getMessage());
-            throw invalid(reason.lines().findFirst().orElse(""));
+            throw FileFormat.invalid(reason.lines().findFirst().orElse(""));
         }
         lots.rebuild(garden, store.listLots(garden));
         store.takeStock(garden);
         return garden.value();
-    }
-
-    private JsonNode check(String text) {
-        JsonNode file;
-        try {
-            file = json.readTree(text);
-        } catch (JacksonException e) {
-            throw invalid(String.valueOf(e.getOriginalMessage()));
-        }
-        if (!file.at("/format").asString("").equals(FORMAT)) {
-            throw invalid("/format");
-        }
-        if (file.at("/version").asInt(0) != VERSION) {
-            throw new FaultException(Fault.of(
-                    FaultCode.FILE_OF_OTHER_VERSION, "file", file.at("/version").asString("")));
-        }
-        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(schema(), InputFormat.JSON);
-        List<Error> errors = schema.validate(
-                text,
-                InputFormat.JSON,
-                context -> context.executionConfig(config -> config.formatAssertionsEnabled(true)));
-        if (!errors.isEmpty()) {
-            throw invalid(errors.get(0).toString());
-        }
-        return file;
-    }
-
-    private static FaultException invalid(String reason) {
-        return new FaultException(Fault.of(FaultCode.FILE_INVALID, "file", reason));
     }
 }

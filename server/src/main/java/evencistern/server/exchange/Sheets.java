@@ -48,7 +48,7 @@ public class Sheets {
         }
     }
 
-    private static CSVPrinter printer(List<String> head, Writer out) throws IOException {
+    static CSVPrinter printer(List<String> head, Writer out) throws IOException {
         return new CSVPrinter(
                 out,
                 CSVFormat.RFC4180
@@ -57,7 +57,7 @@ public class Sheets {
                         .get());
     }
 
-    private static void print(CSVPrinter csv, List<@Nullable Object> line) {
+    static void print(CSVPrinter csv, List<@Nullable Object> line) {
         try {
             csv.printRecord(line.stream().map(Sheets::cell).toList());
         } catch (IOException e) {

@@ -3,6 +3,7 @@ package evencistern.server.mix;
 import evencistern.media.Recipes;
 import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
+import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import evencistern.server.history.Owned;
@@ -74,6 +75,16 @@ public class Mixes {
     public History.Edited<RecipeWire> saveRecipe(GardenId garden, RecipeInput input) {
         gardens.require(garden);
         return history.edit(garden, recipes, input.read(shelf(garden)));
+    }
+
+    /** Components to add and recipes to add or change, as one act; the same key again does nothing more. */
+    @Transactional
+    public Act.Recorded saveAll(
+            GardenId garden, String clientKey, List<ComponentWire> newComponents, List<RecipeWire> newRecipes) {
+        return history.once(garden, "edit", clientKey, act -> {
+            newComponents.forEach(c -> history.save(garden, act, components, c));
+            newRecipes.forEach(r -> history.save(garden, act, recipes, r));
+        });
     }
 
     /** Keys of the recipes whose mix depends on a thing that was edited. */

@@ -37,7 +37,7 @@ public record RecipeInput(
     private static final int MOST_PARTS = 40;
 
     /** The recipe it describes, of components on the shelf; refused with every fault of every field. */
-    RecipeWire read(MixShelf shelf) {
+    public RecipeWire read(MixShelf shelf) {
         Faults faults = new Faults();
         String checked = faults.text("recipe.name", name, LONGEST_NAME);
         if (notes.length() > LONGEST_NOTES) {

@@ -1,0 +1,23 @@
+package evencistern.server.mix;
+
+import evencistern.server.problem.Words;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** What components and recipes are called: by their own names, or those of the interface for what ships unchanged. */
+@Component
+public class MixNames {
+    private final Words words;
+
+    MixNames(Words words) {
+        this.words = words;
+    }
+
+    public String of(ComponentWire c) {
+        return c.name().isEmpty() ? words.of("components", c.key(), Map.of()) : c.name();
+    }
+
+    public String of(RecipeWire r) {
+        return r.name().isEmpty() ? words.of("mixes", r.key(), Map.of()) : r.name();
+    }
+}
