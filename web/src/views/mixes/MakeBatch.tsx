@@ -296,8 +296,8 @@ function Making({
                   {a.amounts.map((m) => (
                     <tr key={m.component} className="border-b border-rule">
                       <td className="py-1.5 pr-2 font-text">{named(m.component)}</td>
-                      <td className="pr-2 text-lg font-semibold">{quarters(m.shovelsEachLoad)}</td>
-                      <td className="pr-2">{figures(Math.max(1, Math.round(m.handfulsEachLoad)), 2)}</td>
+                      <td className="pr-2 text-lg font-semibold">{counted(m.shovelsEachLoad)}</td>
+                      <td className="pr-2">{counted(m.handfulsEachLoad)}</td>
                       <td className="pr-2 whitespace-nowrap">{shown.litres(m.litresEachLoad)}</td>
                       <td className="pr-2 whitespace-nowrap">{shown.litres(m.litres)}</td>
                       <td className="whitespace-nowrap">
@@ -382,11 +382,19 @@ function Making({
   );
 }
 
-/** Shovels to the nearest quarter, as a hand can fill them; over three to the nearest half. */
-function quarters(n: number): string {
-  const step = n > 3 ? 0.5 : 0.25;
-  const rounded = Math.round(n / step) * step;
-  if (rounded === 0) return "under ¼";
-  const whole = Math.floor(rounded);
-  return `${whole || ""}${["", "¼", "½", "¾"][Math.round((rounded - whole) * 4)]}`;
+/** A counted measure with its quarter, and how far rounding misses where that is worth knowing. */
+function counted({ count, errorPercent }: { count: number; errorPercent: number }) {
+  const whole = Math.floor(count);
+  const said = count === 0 ? "less" : `${whole || ""}${["", "¼", "½", "¾"][Math.round((count - whole) * 4)]}`;
+  return (
+    <>
+      {said}
+      {count > 0 && Math.abs(errorPercent) >= 5 && (
+        <span className="note ml-1">
+          {errorPercent > 0 ? "+" : "−"}
+          {Math.abs(Math.round(errorPercent))} %
+        </span>
+      )}
+    </>
+  );
 }

@@ -46,7 +46,8 @@ public enum FaultCode {
     JAR_NO_RISE,
     LIME_HATED,
     PH_HOPELESS,
-    LIMITS_REVERSED;
+    LIMITS_REVERSED,
+    PHOSPHORUS_HATED;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

@@ -77,14 +77,18 @@ public record Amendment(
     }
 
     /**
-     * Refuses what would harm: food for a plant that takes none at its roots.
+     * Refuses what would harm: food for a plant that takes none at its roots, phosphorus for one that cannot stand it.
      *
      * @param takesFeed whether the plant takes food at its roots
+     * @param standsPhosphorus whether it stands phosphorus at the rates of other plants
      */
-    public void refuseFor(boolean takesFeed) {
+    public void refuseFor(boolean takesFeed, boolean standsPhosphorus) {
         boolean feeds = kind == Kind.FEED || contents.containsKey("p") || contents.containsKey("n");
         if (!takesFeed && feeds) {
             throw new FaultException(Fault.of(FaultCode.NO_ROOT_FEED, "amendment", key));
+        }
+        if (!standsPhosphorus && contents.containsKey("p")) {
+            throw new FaultException(Fault.of(FaultCode.PHOSPHORUS_HATED, "amendment", key));
         }
     }
 

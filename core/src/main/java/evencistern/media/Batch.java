@@ -27,6 +27,9 @@ import java.util.List;
  */
 public record Batch(double mixLitres, double putLitres, int loads, double waterLitres, List<Amount> amounts) {
     private static final double MOIST = 0.5;
+    private static final double EYE = 3;
+    private static final double HALF = 0.5;
+    private static final double QUARTER = 0.25;
 
     /** So many pots of one kind. */
     public record Fill(Pot pot, int count) {
@@ -47,18 +50,33 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
     }
 
     /**
+     * So many fillings of a measure.
+     *
+     * @param errorPercent by which rounding misses what is wanted; 0 of nothing is a miss of 100
+     */
+    public record Counted(double count, double errorPercent) {
+        static Counted of(double exact, double step) {
+            double count = Math.rint(exact / step) * step;
+            return new Counted(count, exact > 0 ? (count / exact - 1) * 100 : 0);
+        }
+    }
+
+    /**
      * What goes in of one component.
      *
      * @param litresEachLoad loose, for each of the loads
      * @param packs to open, from what one pack gives
      */
     public record Amount(Component component, double litres, double litresEachLoad, double packs) {
-        public double shovelsEachLoad(Measures measures) {
-            return litresEachLoad / measures.shovelLitres();
+        /** Shovels for a load, to the quarter as one can be filled by eye; beyond three to the half. */
+        public Counted shovelsEachLoad(Measures measures) {
+            double exact = litresEachLoad / measures.shovelLitres();
+            return Counted.of(exact, exact > EYE ? HALF : QUARTER);
         }
 
-        public double handfulsEachLoad(Measures measures) {
-            return litresEachLoad / measures.handfulLitres();
+        /** Handfuls for a load, whole ones. */
+        public Counted handfulsEachLoad(Measures measures) {
+            return Counted.of(litresEachLoad / measures.handfulLitres(), 1);
         }
 
         public int packsToOpen() {

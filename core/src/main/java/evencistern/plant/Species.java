@@ -15,6 +15,7 @@ import evencistern.feed.StrengthCap;
  * @param fullLightMol daily light at which light no longer holds growth back, mol/m²/d
  * @param airPercent least air its roots want in the drained pot, 0–60 % of the mix
  * @param rots whether its roots rot where it stays wet
+ * @param standsPhosphorus whether it stands phosphorus at the rates of other plants
  */
 public record Species(
         String key,
@@ -34,7 +35,8 @@ public record Species(
         int repotHoldDays,
         Toxicity toxicity,
         double airPercent,
-        boolean rots) {
+        boolean rots,
+        boolean standsPhosphorus) {
 
     public Species {
         Faults faults = new Faults();

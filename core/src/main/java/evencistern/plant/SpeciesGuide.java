@@ -65,7 +65,8 @@ public final class SpeciesGuide {
                             (int) row.number("repot_hold"),
                             Toxicity.valueOf(row.text("toxicity").toUpperCase(Locale.ROOT)),
                             row.number("air"),
-                            row.choice("rots", "yes", "no").equals("yes")));
+                            row.choice("rots", "yes", "no").equals("yes"),
+                            row.choice("phosphorus", "stands", "hates").equals("stands")));
         }
         return entries;
     }

@@ -11,6 +11,8 @@ import evencistern.pot.RoundTaper;
 import evencistern.working.Working;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class BatchTest {
     private static final Mix MIX = Mix.of(
@@ -35,8 +37,10 @@ class BatchTest {
         assertThat(batch.amounts()).hasSize(2);
         Batch.Amount peat = batch.amounts().get(0);
         assertThat(peat.litres()).isCloseTo(37.5, within(1e-9));
-        assertThat(peat.shovelsEachLoad(MEASURES)).isCloseTo(5, within(1e-9));
-        assertThat(peat.handfulsEachLoad(MEASURES)).isCloseTo(12.5 / 0.15, within(1e-9));
+        assertThat(peat.shovelsEachLoad(MEASURES)).isEqualTo(new Batch.Counted(5, 0));
+        assertThat(peat.handfulsEachLoad(MEASURES).count()).isEqualTo(83);
+        assertThat(peat.handfulsEachLoad(MEASURES).errorPercent())
+                .isCloseTo(83 * 0.15 / 12.5 * 100 - 100, within(1e-9));
         assertThat(batch.waterLitres()).isCloseTo(12, within(1e-9));
     }
 
@@ -71,5 +75,15 @@ class BatchTest {
                         FaultException.class,
                         e -> assertThat(e.faults().get(0).code()).isEqualTo(FaultCode.MISSING));
         assertThatThrownBy(() -> litres(0)).isInstanceOf(FaultException.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2.6, 0.25, 2.5", "2.65, 0.25, 2.75", "0.1, 0.25, 0", "7.2, 0.5, 7", "7.3, 0.5, 7.5"})
+    void aShovelIsFilledByEyeAndSaysHowFarThatMisses(double wanted, double step, double counted) {
+        Batch.Amount amount = new Batch.Amount(Recipes.component("pumice"), wanted, wanted, 1);
+        Batch.Counted shovels = amount.shovelsEachLoad(new Batch.Measures(1, 0.15, 40));
+        assertThat(shovels.count()).isEqualTo(counted);
+        assertThat(shovels.errorPercent()).isCloseTo((counted / wanted - 1) * 100, within(1e-9));
+        assertThat(Math.abs(shovels.count() - wanted)).isLessThanOrEqualTo(step / 2 + 1e-9);
     }
 }

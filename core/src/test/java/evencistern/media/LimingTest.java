@@ -118,4 +118,16 @@ class LimingTest {
     void aJarThatDidNotMoveTellsNothing() {
         refused(FaultCode.JAR_NO_RISE, () -> Liming.bufferFromJar(4.2, 4.3, 2, 0.1));
     }
+
+    /**
+     * The classic loam compost, 7 : 3 : 2, takes 3/4 oz of ground chalk per bushel and comes out near pH 6 [Lawrence and
+     * Newell 1939, from memory]: that dose lifts our mix of the same parts into 5.8 to 6.5.
+     */
+    @Test
+    void theChalkOfTheClassicLoamCompostBringsItWhereItIsUsed() {
+        double gramsPerLitre = 0.75 * 28.349523 / 36.36872;
+        Mix loam = Recipes.require("loam_potting");
+        double ph = loam.ph(Working.off()).value() + gramsPerLitre / loam.buffer();
+        assertThat(ph).isBetween(5.8, 6.5);
+    }
 }

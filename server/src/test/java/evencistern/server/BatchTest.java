@@ -80,7 +80,8 @@ class BatchTest {
         int loads = (int) Math.ceil(put / 5);
         assertThat(live.path("loads").asInt()).isEqualTo(loads);
         JsonNode peat = live.path("amounts").get(0);
-        assertThat(peat.path("shovelsEachLoad").asDouble()).isCloseTo(put * 0.75 / loads / 2.5, within(1e-6));
+        assertThat(peat.path("shovelsEachLoad").path("count").asDouble())
+                .isCloseTo(put * 0.75 / loads / 2.5, within(0.25));
         assertThat(peat.path("packsToOpen").asInt()).isEqualTo(1);
         assertThat(peat.path("packsToBuy").asInt()).isEqualTo(1);
         assertThat(live.path("amounts").get(1).has("packsToBuy")).isFalse();

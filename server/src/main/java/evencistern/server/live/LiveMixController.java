@@ -275,7 +275,7 @@ class LiveMixController {
         try {
             RecipeWire.Added a = wire.read();
             Map<String, Double> adds = a.adds();
-            species.ifPresent(s -> a.amendment().refuseFor(s.appetite() != Appetite.NONE));
+            species.ifPresent(s -> a.amendment().refuseFor(s.appetite() != Appetite.NONE, s.standsPhosphorus()));
             return new AddedLive(
                     wire.key(),
                     a.gramsPerLitre(),
@@ -372,8 +372,8 @@ class LiveMixController {
             String component,
             double litres,
             double litresEachLoad,
-            double shovelsEachLoad,
-            double handfulsEachLoad,
+            Batch.Counted shovelsEachLoad,
+            Batch.Counted handfulsEachLoad,
             double packs,
             int packsToOpen,
             @Nullable Integer packsToBuy) {
