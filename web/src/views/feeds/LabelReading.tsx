@@ -31,7 +31,7 @@ export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown
         </p>
       ))}
       {reading.questions.map((q) => (
-        <Ask key={q.question} question={q} answer={answer} />
+        <Ask key={q.question} question={q} uses={reading.uses} answer={answer} />
       ))}
       {reading.unknownWords && reading.refusals.length === 0 && (
         <div className="mt-4 flex items-start gap-3 border-2 border-stop p-3">
@@ -54,7 +54,13 @@ export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown
   );
 }
 
-function Ask({ question: q, answer }: { question: Question; answer: (a: Answer) => void }) {
+/** A use by the label's own words, or by its place where it has none. */
+function nameOf(uses: string[], choice: string): string | undefined {
+  const place = /^USE_(\d)$/.exec(choice)?.[1];
+  return place === undefined ? undefined : uses[Number(place) - 1] || undefined;
+}
+
+function Ask({ question: q, uses, answer }: { question: Question; uses: string[]; answer: (a: Answer) => void }) {
   return (
     <fieldset className={`mt-4 border-l-4 p-2 pl-3 ${q.chosen ? "border-ink" : "border-stop"}`}>
       <legend className="float-left mr-3">
@@ -65,7 +71,7 @@ function Ask({ question: q, answer }: { question: Question; answer: (a: Answer) 
         label={words("questions", q.question)}
         value={q.chosen ?? ""}
         onChange={(choice) => answer({ question: q.question, choice: choice as Answer["choice"] })}
-        options={q.choices.map((c) => ({ value: c, label: words("choices", c) }))}
+        options={q.choices.map((c) => ({ value: c, label: nameOf(uses, c) ?? words("choices", c) }))}
       />
     </fieldset>
   );
@@ -76,12 +82,14 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
   if (!rate || !rhythm) return null;
   const unit = rate.measure === "grams" ? "g" : "mL";
   const amount = rate.min === rate.max ? figures(rate.min) : `${figures(rate.min)}–${figures(rate.max)}`;
-  const per =
-    rate.per === "water"
-      ? "in each litre of water"
-      : rate.per === "mix"
-        ? "for each litre of mix"
-        : `for a pot ${shown.centimetres(rate.widthCm ?? 0)} wide, in proportion`;
+  const per: Record<string, string> = {
+    water: "in each litre of water",
+    mix: "for each litre of mix",
+    plant: "for each plant",
+    area: "for each square metre of surface",
+    height: "for each metre of height",
+    pot_width: `for a pot ${shown.centimetres(rate.widthCm ?? 0)} wide, in proportion`,
+  };
   const often =
     rhythm.minDays === undefined || rhythm.maxDays === undefined
       ? "with every watering"
@@ -94,8 +102,9 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
         <b className="fig text-2xl">
           {amount} {unit}
         </b>{" "}
-        {per}, <b>{often}</b>
+        {per[rate.per]}, <b>{often}</b>
       </p>
+      {reading.inWords && <p className="note">In plain words: {reading.inWords}.</p>}
       <p className="note">The top of this range is the most that will ever be mixed. The label itself comes first.</p>
       {reading.assumptions.map((a) => (
         <p key={a} className="note">

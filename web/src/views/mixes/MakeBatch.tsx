@@ -390,7 +390,7 @@ function counted({ count, errorPercent }: { count: number; errorPercent: number 
     <>
       {said}
       {count > 0 && Math.abs(errorPercent) >= 5 && (
-        <span className="note ml-1">
+        <span className="note block">
           {errorPercent > 0 ? "+" : "−"}
           {Math.abs(Math.round(errorPercent))} %
         </span>

@@ -47,7 +47,8 @@ public enum FaultCode {
     LIME_HATED,
     PH_HOPELESS,
     LIMITS_REVERSED,
-    PHOSPHORUS_HATED;
+    PHOSPHORUS_HATED,
+    LABEL_BY_HEIGHT;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

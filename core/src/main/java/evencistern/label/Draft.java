@@ -1,5 +1,7 @@
 package evencistern.label;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /** A dose and a rhythm as written, before it is settled whose gallon, spoon or ratio is meant. */
@@ -13,17 +15,26 @@ final class Draft {
     enum Per {
         WATER,
         POT_WIDTH,
-        MIX
+        MIX,
+        PLANT,
+        AREA,
+        HEIGHT
     }
 
-    /** An amount of product per volume or width: {@code 2 tsp per 3 gal}. */
+    /**
+     * An amount of product per volume, width, height, area or plant: {@code 2 tsp per 3 gal}.
+     *
+     * @param of the unit that is counted; empty for plants
+     * @param then what a stock made so is diluted by, where the label is for an injector
+     */
     record Weighed(
             Range amount,
             Vocabulary.Written unit,
             Optional<Boolean> heaped,
             Per per,
             double count,
-            Vocabulary.Written of)
+            Optional<Vocabulary.Written> of,
+            Optional<Dose> then)
             implements Dose {}
 
     /** {@code parts : in}. */
@@ -47,7 +58,19 @@ final class Draft {
         }
     }
 
-    Optional<Dose> dose = Optional.empty();
-    Optional<Often> often = Optional.empty();
+    /** One of the uses on a label. */
+    static final class Use {
+        String name = "";
+        Optional<Dose> dose = Optional.empty();
+        Optional<Often> often = Optional.empty();
+
+        Optional<Often> often() {
+            return often;
+        }
+    }
+
+    /** At least one. */
+    final List<Use> uses = new ArrayList<>();
+
     Optional<Question.Choice> measures = Optional.empty();
 }

@@ -66,35 +66,54 @@ public final class LabelReader {
     private LabelReading read(String sentence) {
         if (sentence.isBlank()) {
             refusals.add(FaultCode.MISSING, "label", "");
-            return result(List.of(), Optional.empty(), Optional.empty());
+            return result(List.of(), List.of(), Optional.empty(), Optional.empty());
         }
         if (sentence.length() > LONGEST) {
             refusals.add(new Fault(
                     FaultCode.TOO_LONG, "label", Integer.toString(sentence.length()), Integer.toString(LONGEST), ""));
-            return result(List.of(), Optional.empty(), Optional.empty());
+            return result(List.of(), List.of(), Optional.empty(), Optional.empty());
         }
         List<Token> tokens = Token.of(sentence);
         for (Token token : tokens) {
             token.problem().ifPresent(code -> refusals.add(code, "label", token.text()));
         }
-        SentenceParser parser = new SentenceParser(tokens);
+        SentenceParser parser = new SentenceParser(sentence, tokens);
         Draft draft = parser.parse();
         measures = draft.measures;
-        if (draft.dose.isEmpty()) {
+        List<String> names = draft.uses.stream().map(u -> u.name).toList();
+        Optional<Draft.Use> chosen = chosen(draft);
+        if (chosen.isEmpty()) {
+            return result(names, parser.spans(), Optional.empty(), Optional.empty());
+        }
+        Draft.Use use = chosen.get();
+        if (use.dose.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RATE, "label", "");
         }
-        if (draft.often.isEmpty()) {
+        if (use.often.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RHYTHM, "label", "");
         }
-        Optional<Rate> rate = draft.dose.flatMap(this::rate);
-        Optional<Rhythm> rhythm = draft.often.flatMap(this::rhythm);
+        Optional<Rate> rate = use.dose.flatMap(this::rate);
+        Optional<Rhythm> rhythm = use.often.flatMap(this::rhythm);
         rate.ifPresent(this::judge);
-        return result(parser.spans(), rate, rhythm);
+        return result(names, parser.spans(), rate, rhythm);
     }
 
-    private LabelReading result(List<LabelReading.Span> spans, Optional<Rate> rate, Optional<Rhythm> rhythm) {
+    /** The use that is read: the only one, or the one that was asked for. */
+    private Optional<Draft.Use> chosen(Draft draft) {
+        if (draft.uses.size() == 1) {
+            return Optional.of(draft.uses.get(0));
+        }
+        return ask(Question.WHICH_USE)
+                .map(Question.WHICH_USE.choices()::indexOf)
+                .filter(i -> i < draft.uses.size())
+                .map(draft.uses::get);
+    }
+
+    private LabelReading result(
+            List<String> uses, List<LabelReading.Span> spans, Optional<Rate> rate, Optional<Rhythm> rhythm) {
         boolean refused = refusals.any();
         return new LabelReading(
+                uses,
                 spans,
                 refused ? Optional.empty() : rate,
                 refused ? Optional.empty() : rhythm,
@@ -121,10 +140,12 @@ public final class LabelReader {
     }
 
     private Optional<Rate> weighed(Draft.Weighed w) {
+        // the gallon first: whose it is also says whose tablespoon is meant
+        Optional<Unit> of = w.of().isEmpty() ? Optional.of(Unit.ONE) : w.of().flatMap(o -> resolve(o, false));
         Optional<Unit> unit = resolve(w.unit(), true);
-        Optional<Unit> of = resolve(w.of(), false);
         double heaped = heaped(w);
-        if (unit.isEmpty() || of.isEmpty() || Double.isNaN(heaped)) {
+        Optional<Double> then = w.then().isEmpty() ? Optional.of(1.0) : w.then().flatMap(this::dilution);
+        if (unit.isEmpty() || of.isEmpty() || then.isEmpty() || Double.isNaN(heaped)) {
             return Optional.empty();
         }
         Range amount = w.amount();
@@ -138,7 +159,7 @@ public final class LabelReader {
         }
         boolean mass = unit.get().dimension() == evencistern.units.Dimension.MASS;
         // mL where the stored unit is L, g where it is g
-        double each = unit.get().toCanonical(1) * (mass ? 1 : 1000) * heaped;
+        double each = unit.get().toCanonical(1) * (mass ? 1 : 1000) * heaped / then.get();
         Measure measure = mass ? Measure.GRAMS : Measure.MILLILITRES;
         double per = of.get().toCanonical(w.count());
         return Optional.of(
@@ -146,7 +167,23 @@ public final class LabelReader {
                     case WATER -> new Rate.PerWater(amount.min() * each / per, amount.max() * each / per, measure);
                     case MIX -> new Rate.PerMix(amount.min() * each / per, amount.max() * each / per, measure);
                     case POT_WIDTH -> new Rate.PerPotWidth(amount.min() * each, amount.max() * each, measure, per);
+                    case PLANT -> new Rate.PerPlant(amount.min() * each / per, amount.max() * each / per, measure);
+                    case AREA -> new Rate.PerArea(amount.min() * each / per, amount.max() * each / per, measure);
+                    case HEIGHT -> new Rate.PerHeight(amount.min() * each / per, amount.max() * each / per, measure);
                 });
+    }
+
+    /** Litres of finished feed from a litre of stock; empty while it is open, or refused. */
+    private Optional<Double> dilution(Draft.Dose setting) {
+        if (setting instanceof Draft.Ratio ratio) {
+            return factor(ratio);
+        }
+        double percent = ((Draft.Share) setting).percent().min();
+        if (!(percent > 0)) {
+            refusals.add(FaultCode.LABEL_ZERO, "label", "0");
+            return Optional.empty();
+        }
+        return Optional.of(100 / percent);
     }
 
     private double heaped(Draft.Weighed w) {
@@ -180,6 +217,10 @@ public final class LabelReader {
             case LITRE -> Optional.of(Unit.LITRE);
             case DROP -> Optional.of(Unit.DROP);
             case INCH -> Optional.of(Unit.INCH);
+            case FOOT -> Optional.of(Unit.FOOT);
+            case SQUARE_METRE -> Optional.of(Unit.SQUARE_METRE);
+            case SQUARE_FOOT -> Optional.of(Unit.SQUARE_FOOT);
+            case SQUARE_YARD -> Optional.of(Unit.SQUARE_YARD);
             case CENTIMETRE -> Optional.of(Unit.CENTIMETRE);
             case MILLIMETRE -> Optional.of(Unit.MILLIMETRE);
             case TEASPOON ->
@@ -189,11 +230,7 @@ public final class LabelReader {
                                         .isPresent()
                                 ? Unit.US_TEASPOON
                                 : Unit.METRIC_TEASPOON);
-            case TABLESPOON ->
-                measures.filter(c -> c == Choice.US).isPresent()
-                        ? Optional.of(Unit.US_TABLESPOON)
-                        : ask(Question.WHICH_TABLESPOON)
-                                .map(c -> c == Choice.ML_20 ? Unit.AU_TABLESPOON : Unit.METRIC_TABLESPOON);
+            case TABLESPOON -> tablespoon();
             case CUP -> measures().map(c -> c == Choice.US ? Unit.US_CUP : Unit.METRIC_CUP);
             case FLUID_OUNCE -> measures().map(c -> c == Choice.US ? Unit.US_FLUID_OUNCE : Unit.IMPERIAL_FLUID_OUNCE);
             case PINT -> measures().map(c -> c == Choice.US ? Unit.US_PINT : Unit.IMPERIAL_PINT);
@@ -211,26 +248,41 @@ public final class LabelReader {
         };
     }
 
+    private Optional<Unit> tablespoon() {
+        Optional<Choice> whose = measures;
+        if (questions.containsKey(Question.WHICH_MEASURES)) {
+            whose = whose.or(() -> questions.getOrDefault(Question.WHICH_MEASURES, Optional.empty()));
+            if (whose.isEmpty()) {
+                return Optional.empty();
+            }
+        }
+        if (whose.isPresent()) {
+            return Optional.of(whose.get() == Choice.US ? Unit.US_TABLESPOON : Unit.METRIC_TABLESPOON);
+        }
+        return ask(Question.WHICH_TABLESPOON).map(c -> c == Choice.ML_20 ? Unit.AU_TABLESPOON : Unit.METRIC_TABLESPOON);
+    }
+
     private Optional<Rate> ratio(Draft.Ratio r) {
+        if (form == ProductForm.DRY && r.parts() > 0 && r.in() > 0) {
+            assumptions.add(Assumption.DRY_RATIO_BY_WEIGHT);
+            double grams = 1000 * r.parts() / r.in();
+            return Optional.of(new Rate.PerWater(grams, grams, Measure.GRAMS));
+        }
+        return factor(r).map(f -> new Rate.PerWater(1000 / f, 1000 / f, Measure.MILLILITRES));
+    }
+
+    /** Parts of the whole from one part: N where 1:N means one in N, N + 1 where it means one and N of water. */
+    private Optional<Double> factor(Draft.Ratio r) {
         if (!(r.parts() > 0) || !(r.in() > 0)) {
             refusals.add(FaultCode.LABEL_ZERO, "label", "0");
             return Optional.empty();
         }
         double n = r.in() / r.parts();
-        if (form == ProductForm.DRY) {
-            assumptions.add(Assumption.DRY_RATIO_BY_WEIGHT);
-            return Optional.of(new Rate.PerWater(1000 / n, 1000 / n, Measure.GRAMS));
-        }
-        Optional<Choice> kind = Optional.of(Choice.IN_TOTAL);
         if (n < RATIO_MATTERS_BELOW) {
-            kind = ask(Question.RATIO_KIND);
-        } else {
-            assumptions.add(Assumption.RATIO_IN_TOTAL);
+            return ask(Question.RATIO_KIND).map(c -> c == Choice.IN_TOTAL ? n : n + 1);
         }
-        return kind.map(c -> {
-            double mlPerL = 1000 / (c == Choice.IN_TOTAL ? n : n + 1);
-            return new Rate.PerWater(mlPerL, mlPerL, Measure.MILLILITRES);
-        });
+        assumptions.add(Assumption.RATIO_IN_TOTAL);
+        return Optional.of(n);
     }
 
     private Optional<Rate> share(Range percent) {
@@ -288,7 +340,8 @@ public final class LabelReader {
     private void judge(Rate rate) {
         boolean grams = rate.measure() == Measure.GRAMS;
         double strongest = grams ? STRONGEST_G_PER_L : STRONGEST_ML_PER_L;
-        if (!(rate instanceof Rate.PerPotWidth) && !(rate.max() <= strongest)) {
+        boolean inLitres = rate instanceof Rate.PerWater || rate instanceof Rate.PerMix;
+        if (inLitres && !(rate.max() <= strongest)) {
             refusals.add(new Fault(
                     FaultCode.LABEL_TOO_STRONG,
                     "label",

@@ -10,6 +10,7 @@ import java.util.Set;
 /**
  * How a label's sentence was understood.
  *
+ * @param uses names of the uses that the label tells of, as it calls them; one where it tells of one
  * @param spans every part of the sentence with its role, in order; together with blanks they cover it
  * @param rate the dose, absent while a question is open or the sentence is refused
  * @param rhythm how often, absent likewise
@@ -18,6 +19,7 @@ import java.util.Set;
  * @param refusals why the sentence cannot be used as it stands
  */
 public record LabelReading(
+        List<String> uses,
         List<Span> spans,
         Optional<Rate> rate,
         Optional<Rhythm> rhythm,
@@ -26,6 +28,7 @@ public record LabelReading(
         List<Fault> refusals) {
 
     public LabelReading {
+        uses = List.copyOf(uses);
         spans = List.copyOf(spans);
         questions = Map.copyOf(questions);
         assumptions = assumptions.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(assumptions));
@@ -38,6 +41,10 @@ public record LabelReading(
         PER_WATER,
         PER_POT,
         PER_MIX,
+        PER_PLANT,
+        PER_AREA,
+        PER_HEIGHT,
+        USE,
         RHYTHM,
         IGNORED,
         UNKNOWN

@@ -4,6 +4,21 @@ import java.util.List;
 
 /** What a label leaves open and a person must settle, with the answers to choose from. */
 public enum Question {
+    /** On a label with several uses. */
+    WHICH_USE(Choice.USE_1, Choice.USE_2) {
+        @Override
+        public List<Choice> choices() {
+            return List.of(
+                    Choice.USE_1,
+                    Choice.USE_2,
+                    Choice.USE_3,
+                    Choice.USE_4,
+                    Choice.USE_5,
+                    Choice.USE_6,
+                    Choice.USE_7,
+                    Choice.USE_8);
+        }
+    },
     WHICH_MEASURES(Choice.US, Choice.IMPERIAL),
     WHICH_TABLESPOON(Choice.ML_15, Choice.ML_20),
     SPOON_LEVEL(Choice.LEVEL, Choice.HEAPED),
@@ -25,6 +40,14 @@ public enum Question {
 
     /** The answers to all questions. */
     public enum Choice {
+        USE_1,
+        USE_2,
+        USE_3,
+        USE_4,
+        USE_5,
+        USE_6,
+        USE_7,
+        USE_8,
         US,
         IMPERIAL,
         ML_15,

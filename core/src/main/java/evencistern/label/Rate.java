@@ -3,7 +3,8 @@ package evencistern.label;
 import evencistern.units.Uncertain;
 
 /** What a label tells to give, with its spoons, gallons and ratios resolved; {@code min} and {@code max} of its range. */
-public sealed interface Rate permits Rate.PerWater, Rate.PerPotWidth, Rate.PerMix {
+public sealed interface Rate
+        permits Rate.PerWater, Rate.PerPotWidth, Rate.PerMix, Rate.PerPlant, Rate.PerArea, Rate.PerHeight {
     double min();
 
     double max();
@@ -23,4 +24,13 @@ public sealed interface Rate permits Rate.PerWater, Rate.PerPotWidth, Rate.PerMi
 
     /** Product per litre of growing mix: g/L or mL/L. */
     record PerMix(double min, double max, Measure measure) implements Rate {}
+
+    /** Product (g or mL) for a plant. */
+    record PerPlant(double min, double max, Measure measure) implements Rate {}
+
+    /** Product per square metre of surface: g or mL. */
+    record PerArea(double min, double max, Measure measure) implements Rate {}
+
+    /** Product per metre of the plant's height: g or mL. */
+    record PerHeight(double min, double max, Measure measure) implements Rate {}
 }

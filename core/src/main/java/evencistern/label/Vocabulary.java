@@ -25,8 +25,12 @@ final class Vocabulary {
         QUART,
         GALLON,
         INCH,
+        FOOT,
         CENTIMETRE,
-        MILLIMETRE
+        MILLIMETRE,
+        SQUARE_METRE,
+        SQUARE_FOOT,
+        SQUARE_YARD
     }
 
     static final Map<String, Written> UNITS = Map.ofEntries(
@@ -45,12 +49,14 @@ final class Vocabulary {
             Map.entry("ounces", Written.OUNCE),
             Map.entry("ml", Written.MILLILITRE),
             Map.entry("cc", Written.MILLILITRE),
+            Map.entry("mls", Written.MILLILITRE),
             Map.entry("millilitre", Written.MILLILITRE),
             Map.entry("millilitres", Written.MILLILITRE),
             Map.entry("milliliter", Written.MILLILITRE),
             Map.entry("milliliters", Written.MILLILITRE),
             Map.entry("l", Written.LITRE),
             Map.entry("ltr", Written.LITRE),
+            Map.entry("ltrs", Written.LITRE),
             Map.entry("litre", Written.LITRE),
             Map.entry("litres", Written.LITRE),
             Map.entry("liter", Written.LITRE),
@@ -67,7 +73,9 @@ final class Vocabulary {
             Map.entry("tbs", Written.TABLESPOON),
             Map.entry("tablespoon", Written.TABLESPOON),
             Map.entry("tablespoons", Written.TABLESPOON),
+            Map.entry("tbl", Written.TABLESPOON),
             Map.entry("tablespoonful", Written.TABLESPOON),
+            Map.entry("tablespoonfuls", Written.TABLESPOON),
             Map.entry("cup", Written.CUP),
             Map.entry("cups", Written.CUP),
             Map.entry("floz", Written.FLUID_OUNCE),
@@ -75,6 +83,7 @@ final class Vocabulary {
             Map.entry("pints", Written.PINT),
             Map.entry("pt", Written.PINT),
             Map.entry("quart", Written.QUART),
+            Map.entry("qts", Written.QUART),
             Map.entry("quarts", Written.QUART),
             Map.entry("qt", Written.QUART),
             Map.entry("gal", Written.GALLON),
@@ -84,10 +93,28 @@ final class Vocabulary {
             Map.entry("in", Written.INCH),
             Map.entry("inch", Written.INCH),
             Map.entry("inches", Written.INCH),
+            Map.entry("ft", Written.FOOT),
+            Map.entry("foot", Written.FOOT),
+            Map.entry("feet", Written.FOOT),
             Map.entry("cm", Written.CENTIMETRE),
             Map.entry("mm", Written.MILLIMETRE));
 
+    /** Units that a "square" makes areas of. */
+    static final Map<String, Written> SQUARES = Map.ofEntries(
+            Map.entry("m", Written.SQUARE_METRE),
+            Map.entry("metre", Written.SQUARE_METRE),
+            Map.entry("metres", Written.SQUARE_METRE),
+            Map.entry("meter", Written.SQUARE_METRE),
+            Map.entry("meters", Written.SQUARE_METRE),
+            Map.entry("ft", Written.SQUARE_FOOT),
+            Map.entry("foot", Written.SQUARE_FOOT),
+            Map.entry("feet", Written.SQUARE_FOOT),
+            Map.entry("yd", Written.SQUARE_YARD),
+            Map.entry("yard", Written.SQUARE_YARD),
+            Map.entry("yards", Written.SQUARE_YARD));
+
     static final Map<String, Double> NUMBERS = Map.ofEntries(
+            Map.entry("zero", 0.0),
             Map.entry("one", 1.0),
             Map.entry("two", 2.0),
             Map.entry("three", 3.0),
@@ -98,31 +125,61 @@ final class Vocabulary {
             Map.entry("eight", 8.0),
             Map.entry("nine", 9.0),
             Map.entry("ten", 10.0),
+            Map.entry("eleven", 11.0),
             Map.entry("twelve", 12.0),
+            Map.entry("fourteen", 14.0),
+            Map.entry("fifteen", 15.0),
+            Map.entry("twenty", 20.0),
+            Map.entry("thirty", 30.0),
+            Map.entry("fifty", 50.0),
+            Map.entry("hundred", 100.0),
             Map.entry("half", 0.5),
             Map.entry("quarter", 0.25));
 
     /** Days in a period, whole: a month counts 30. */
-    static final Map<String, Integer> PERIODS = Map.of(
-            "day", 1, "days", 1, "week", 7, "weeks", 7, "wk", 7, "wks", 7, "fortnight", 14, "month", 30, "months", 30);
+    static final Map<String, Integer> PERIODS = Map.ofEntries(
+            Map.entry("day", 1),
+            Map.entry("days", 1),
+            Map.entry("week", 7),
+            Map.entry("weeks", 7),
+            Map.entry("wk", 7),
+            Map.entry("wks", 7),
+            Map.entry("fortnight", 14),
+            Map.entry("month", 30),
+            Map.entry("months", 30),
+            Map.entry("year", 365),
+            Map.entry("years", 365));
 
-    static final Map<String, Integer> ADVERBS = Map.of("daily", 1, "weekly", 7, "fortnightly", 14, "monthly", 30);
+    static final Map<String, Integer> ADVERBS = Map.of(
+            "daily", 1, "weekly", 7, "wkly", 7, "fortnightly", 14, "monthly", 30, "quarterly", 90, "yearly", 365);
 
     static final Map<String, Boolean> HEAPED = Map.of("level", false, "heaped", true, "heaping", true, "rounded", true);
 
-    static final Set<String> PER = Set.of("per", "/", "to", "for", "in", "into");
+    static final Set<String> PER = Set.of("per", "/", "to", "for", "in", "into", "on");
     static final Set<String> EACH = Set.of("every", "each");
     static final Set<String> POT = Set.of("pot", "pots", "container", "containers");
     static final Set<String> MIX = Set.of("mix", "compost", "soil", "medium", "media", "substrate");
     static final Set<String> WIDTH = Set.of("diameter", "width", "size", "across", "wide");
+    static final Set<String> PLANT = Set.of("plant", "tree", "shrub", "bush", "vine");
+    /** What leads from the stock to the injector's setting. */
+    static final Set<String> INJECTING = Set.of(
+            ",", "at", "to", "a", "an", "through", "via", "by", "with", "injected", "set", "injector", "proportioner");
+
     static final Set<String> WATERING = Set.of("watering", "waterings", "irrigation");
 
-    static final Set<String> IGNORED = DataFile.lines(Vocabulary.class, "ignored-words.txt").stream()
-            .map(String::strip)
-            .filter(w -> !w.isEmpty() && !w.startsWith("#"))
-            .collect(Collectors.toUnmodifiableSet());
+    static final Set<String> IGNORED = words("ignored-words.txt");
+
+    /** Words that uses on a label are called by. */
+    static final Set<String> USES = words("use-words.txt");
 
     static final Set<String> PUNCTUATION = Set.of(".", ",", ";", ":", "(", ")", "!");
 
     private Vocabulary() {}
+
+    private static Set<String> words(String file) {
+        return DataFile.lines(Vocabulary.class, file).stream()
+                .map(String::strip)
+                .filter(w -> !w.isEmpty() && !w.startsWith("#"))
+                .collect(Collectors.toUnmodifiableSet());
+    }
 }

@@ -1,6 +1,7 @@
 package evencistern.plan;
 
 import static evencistern.working.Working.Input.earlier;
+import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
 import evencistern.caution.Caution;
@@ -174,6 +175,23 @@ public record Care(
                     typed("label", label, shown, "feed.label"),
                     typed("width", width * 100, Unit.CENTIMETRE, "pot.top"),
                     typed("width(label)", perWidth.widthM() * 100, Unit.CENTIMETRE, "feed.label"));
+        } else if (rate instanceof Rate.PerArea) {
+            working.step(
+                    "feed.strewn_area",
+                    "amount = label·surface",
+                    label * scale,
+                    shown,
+                    "COMMON",
+                    typed("label", label, shown, "feed.label"),
+                    table("surface", scale, Unit.SQUARE_METRE, "pot:top"));
+        } else if (rate instanceof Rate.PerPlant) {
+            working.step(
+                    "feed.strewn_plant",
+                    "amount = label",
+                    label,
+                    shown,
+                    "COMMON",
+                    typed("label", label, shown, "feed.label"));
         } else {
             working.step(
                     "feed.strewn_mix",

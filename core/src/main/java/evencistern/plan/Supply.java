@@ -56,9 +56,15 @@ public final class Supply {
         return label * scale(strewn, s.pot());
     }
 
-    /** By how much a strewn label's amount is taken for one pot: widths of the label's pot, or litres of mix. */
+    /** By how much a strewn label's amount is taken for one pot: widths of the label's pot, litres of mix, plants, m². */
     static double scale(Rate rate, Pot pot) {
-        return rate instanceof Rate.PerPotWidth w ? pot.shape().labelWidthM() / w.widthM() : pot.mixLitres();
+        if (rate instanceof Rate.PerPotWidth w) {
+            return pot.shape().labelWidthM() / w.widthM();
+        }
+        if (rate instanceof Rate.PerPlant) {
+            return 1;
+        }
+        return rate instanceof Rate.PerArea ? pot.surfaceM2() : pot.mixLitres();
     }
 
     /**

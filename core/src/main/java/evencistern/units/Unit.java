@@ -30,6 +30,7 @@ public enum Unit {
     SQUARE_METRE("m²", AREA, 1),
     SQUARE_CENTIMETRE("cm²", AREA, 1e-4),
     SQUARE_FOOT("ft²", AREA, 144 * Factors.INCH_M * Factors.INCH_M),
+    SQUARE_YARD("yd²", AREA, 9 * 144 * Factors.INCH_M * Factors.INCH_M),
 
     LITRE("L", VOLUME, 1),
     MILLILITRE("mL", VOLUME, 0.001),

@@ -10,6 +10,8 @@ import evencistern.label.LabelReading.Span;
 import evencistern.label.Question.Choice;
 import evencistern.table.DataFile;
 import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -17,6 +19,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,47 +29,139 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class LabelReaderTest {
 
-    static List<String> sentences() {
-        return DataFile.lines(LabelReaderTest.class, "sentences.csv").stream()
-                .filter(l -> !l.startsWith("#") && !l.startsWith("sentence|"))
-                .toList();
-    }
-
     private static LabelReading read(String sentence, ProductForm form) {
         return LabelReader.read(sentence, form, Map.of());
     }
 
+    static List<String> corpus() {
+        return DataFile.lines(LabelReaderTest.class, "corpus.csv").stream()
+                .filter(l -> !l.startsWith("#") && !l.startsWith("sentence|"))
+                .toList();
+    }
+
+    private static String use(Rate rate, Rhythm rhythm) {
+        String kind = "";
+        if (rate instanceof Rate.PerWater) {
+            kind = "W";
+        } else if (rate instanceof Rate.PerMix) {
+            kind = "M";
+        } else if (rate instanceof Rate.PerPotWidth p) {
+            kind = "P@" + figures(p.widthM());
+        } else if (rate instanceof Rate.PerPlant) {
+            kind = "L";
+        } else if (rate instanceof Rate.PerArea) {
+            kind = "A";
+        } else {
+            kind = "H";
+        }
+        String amount = figures(rate.min()) + (rate.max() > rate.min() ? "-" + figures(rate.max()) : "");
+        String days = rhythm instanceof Rhythm.EveryDays d ? d.min() + "-" + d.max() : "w";
+        return kind + " " + amount + " " + days;
+    }
+
+    /** Five figures: the factors of the hand-worked expectations have six. */
+    private static String figures(double value) {
+        return new BigDecimal(value)
+                .round(new MathContext(5))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    private static String rounded(String reading) {
+        Matcher m = Pattern.compile("(?<=[ @-])\\d+\\.?\\d*(e-?\\d+)?(?=[ -])").matcher(reading);
+        return m.replaceAll(r -> figures(Double.parseDouble(r.group())));
+    }
+
     @ParameterizedTest
-    @MethodSource("sentences")
-    void aLabelIsReadAsItsUnitsSay(String line) {
+    @MethodSource("corpus")
+    void theCorpusIsReadAsItsAuthorsMeantIt(String line) {
         String[] c = line.split("\\|", -1);
+        ProductForm form = ProductForm.valueOf(c[1]);
         Map<Question, Choice> answers = new EnumMap<>(Question.class);
         for (String answer : c[2].isEmpty() ? new String[0] : c[2].split("\\+", -1)) {
             String[] pair = answer.split("=", 2);
             answers.put(Question.valueOf(pair[0]), Choice.valueOf(pair[1]));
         }
-        LabelReading reading = LabelReader.read(c[0], ProductForm.valueOf(c[1]), answers);
-        assertThat(reading.refusals()).isEmpty();
-        assertThat(reading.hasUnknownWords()).isFalse();
-        assertThat(reading.questions().keySet())
-                .as("asks what was answered and nothing else")
-                .isEqualTo(answers.keySet());
-        Rate rate = reading.rate().orElseThrow();
-        assertThat(rate.min()).isCloseTo(Double.parseDouble(c[4]), within(1e-5 * rate.min()));
-        assertThat(rate.max()).isCloseTo(Double.parseDouble(c[5]), within(1e-5 * rate.max()));
-        switch (c[3]) {
-            case "W" -> assertThat(rate).isInstanceOf(Rate.PerWater.class);
-            case "M" -> assertThat(rate).isInstanceOf(Rate.PerMix.class);
-            default -> assertThat(((Rate.PerPotWidth) rate).widthM()).isCloseTo(Double.parseDouble(c[6]), within(1e-9));
+        if (c[3].startsWith("refuse ")) {
+            assertThat(read(c[0], form).refusals())
+                    .extracting(Fault::code)
+                    .contains(FaultCode.valueOf(c[3].substring("refuse ".length())));
+            return;
         }
-        Rhythm rhythm = reading.rhythm().orElseThrow();
-        if (c[7].equals("w")) {
-            assertThat(rhythm).isInstanceOf(Rhythm.EveryWatering.class);
-        } else {
-            String[] days = c[7].split("-", 2);
-            assertThat(rhythm).isEqualTo(new Rhythm.EveryDays(Integer.parseInt(days[0]), Integer.parseInt(days[1])));
+        if (c[3].equals("words")) {
+            LabelReading reading = read(c[0], form);
+            assertThat(reading.hasUnknownWords()).isTrue();
+            assertThat(reading.usable(false)).isFalse();
+            return;
         }
-        assertThat(reading.usable(false)).isTrue();
+        String[] uses = c[3].split(" & ", -1);
+        for (int i = 0; i < uses.length; i++) {
+            Map<Question, Choice> all = new EnumMap<>(Question.class);
+            all.putAll(answers);
+            if (uses.length > 1) {
+                assertThat(read(c[0], form).usable(true))
+                        .as("must be asked for the use")
+                        .isFalse();
+                all.put(Question.WHICH_USE, Question.WHICH_USE.choices().get(i));
+            }
+            LabelReading reading = LabelReader.read(c[0], form, all);
+            assertThat(reading.refusals()).isEmpty();
+            assertThat(reading.questions().keySet())
+                    .as("asks what was answered and nothing else")
+                    .isEqualTo(all.keySet());
+            String name = uses.length > 1 ? reading.uses().get(i) + "=" : "";
+            assertThat(name + use(reading.rate().orElseThrow(), reading.rhythm().orElseThrow()))
+                    .isEqualTo(rounded(uses[i]));
+            assertThat(reading.hasUnknownWords()).isFalse();
+        }
+    }
+
+    /** Seeded: a dose written out in words reads back as the same dose, whatever it is. */
+    @Test
+    void aDoseWrittenOutReadsBackAsTheSame() {
+        Random random = new Random(11);
+        for (int i = 0; i < 2000; i++) {
+            double min = Math.exp(random.nextDouble() * 8 - 5);
+            double max = random.nextBoolean() ? min : min * (1 + random.nextDouble());
+            Measure measure = random.nextBoolean() ? Measure.GRAMS : Measure.MILLILITRES;
+            Rate rate = switch (random.nextInt(6)) {
+                case 0 -> new Rate.PerMix(min, max, measure);
+                case 1 -> new Rate.PerPotWidth(min, max, measure, 0.05 + random.nextDouble());
+                case 2 -> new Rate.PerPlant(min, max, measure);
+                case 3 -> new Rate.PerArea(min, max, measure);
+                case 4 -> new Rate.PerHeight(min, max, measure);
+                default -> new Rate.PerWater(min, max, measure);
+            };
+            int days = 1 + random.nextInt(300);
+            Rhythm rhythm = random.nextInt(4) == 0
+                    ? new Rhythm.EveryWatering()
+                    : new Rhythm.EveryDays(days, days + random.nextInt(30));
+            String said = InWords.of(rate, rhythm);
+            LabelReading back = read(said, random.nextBoolean() ? ProductForm.DRY : ProductForm.LIQUID);
+            assertThat(back.hasUnknownWords()).as(said).isFalse();
+            Rate again = back.rate().orElseThrow();
+            assertThat(again).as(said).isInstanceOf(rate.getClass());
+            assertThat(again.measure()).isEqualTo(measure);
+            assertThat(again.min()).as(said).isCloseTo(min, within(1e-5 * min));
+            assertThat(again.max()).as(said).isCloseTo(max, within(1e-5 * max));
+            if (rate instanceof Rate.PerPotWidth width) {
+                assertThat(((Rate.PerPotWidth) again).widthM()).isCloseTo(width.widthM(), within(1e-5));
+            }
+            assertThat(back.rhythm()).contains(rhythm);
+        }
+    }
+
+    @Test
+    void theCorpusIsLargeAndMuchOfItMustBeAskedOrRefused() {
+        assertThat(corpus()).hasSizeGreaterThanOrEqualTo(150).doesNotHaveDuplicates();
+        assertThat(corpus().stream().filter(l -> {
+                    String[] c = l.split("\\|", -1);
+                    return !c[2].isEmpty()
+                            || c[3].startsWith("refuse ")
+                            || c[3].equals("words")
+                            || c[3].contains(" & ");
+                }))
+                .hasSizeGreaterThanOrEqualTo(40);
     }
 
     @ParameterizedTest
@@ -119,7 +215,6 @@ class LabelReaderTest {
                 "do not use more than 5 ml/l weekly",
                 "5 ml/l weekly, never in full sun",
                 "5 ml/l weekly 🌿",
-                "5 ml/l weekly or 10 ml/l monthly",
                 "5 ml/l weekly'; DROP TABLE feed; --"
             })
     void aWordThatIsNotUnderstoodBlocksUntilItIsSeen(String sentence) {

@@ -396,4 +396,57 @@ class CareTest {
                 .days()
                 .likely();
     }
+
+    // --- what is strewn by plant and by area ---
+
+    private static Care.Strewn strewn(Rate rate) {
+        Situation s = plain();
+        Feed feed = new Feed(
+                new Analysis(10, 5, 15),
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                rate,
+                new Rhythm.EveryDays(60, 60));
+        return (Care.Strewn) Care.on(
+                        MAY,
+                        new Situation(
+                                s.species(),
+                                s.pot(),
+                                s.mix(),
+                                s.place(),
+                                Optional.of(feed),
+                                MAY,
+                                Optional.empty(),
+                                Optional.of(MAY),
+                                Optional.empty()),
+                        new Care.Tools(
+                                5,
+                                HandMeasure.SCALE,
+                                HandMeasure.FULL_SET,
+                                new SourceWater(0.4, 7.2),
+                                OptionalDouble.empty()),
+                        Working.off())
+                .feeding()
+                .orElseThrow();
+    }
+
+    @Test
+    void aRateByThePlantIsForOnePotAndOneByTheSquareMetreForItsSurface() {
+        assertThat(strewn(new Rate.PerPlant(6, 6, Measure.GRAMS)).pot().exact()).isCloseTo(6, within(1e-9));
+        double surface =
+                Math.PI * Math.pow(plain().pot().shape().widthM(plain().pot().mixHeightM()) / 2, 2);
+        assertThat(strewn(new Rate.PerArea(300, 300, Measure.GRAMS)).pot().exact())
+                .isCloseTo(300 * surface, within(0.01 * 300 * surface));
+    }
+
+    @Test
+    void aRateByHeightIsRefusedForNobodyToldTheHeight() {
+        assertThatThrownBy(() -> strewn(new Rate.PerHeight(10, 10, Measure.GRAMS)))
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults())
+                                .singleElement()
+                                .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.LABEL_BY_HEIGHT)));
+    }
 }

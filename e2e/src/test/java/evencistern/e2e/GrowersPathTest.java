@@ -113,6 +113,19 @@ class GrowersPathTest {
     }
 
     @Test
+    void ofALabelWithSeveralUsesTheDoseIsForTheOneThatIsChosen() {
+        addFeed("Seedlings: 0.5 g/l weekly. Vegetables: 1.5 g/l weekly.");
+        assertThat(page.getByText("Which of the label's uses is yours?")).isVisible();
+        assertThat(page.getByText("for which use").first()).isVisible();
+        radio("Vegetables").click();
+        assertThat(page.getByText("In plain words: 1.5 g per litre of water every 7 days."))
+                .isVisible();
+        button("Put it on the shelf").click();
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    @Test
     void aLotGetsADoseThatFollowsEveryInputAndShowsItsWorking() {
         addFeed("1 g per litre every 10-14 days");
         button("Put it on the shelf").click();

@@ -2,7 +2,9 @@ package evencistern.server.live;
 
 import evencistern.fault.Faults;
 import evencistern.feed.HandMeasure;
+import evencistern.label.InWords;
 import evencistern.label.LabelReading;
+import evencistern.label.Question;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
@@ -56,12 +58,9 @@ class LiveController {
     record SpanWire(int start, int end, String role) {}
 
     /** What the label leaves open. */
-    record QuestionWire(
-            evencistern.label.Question question,
-            List<evencistern.label.Question.Choice> choices,
-            evencistern.label.Question.@Nullable Choice chosen) {}
+    record QuestionWire(Question question, List<Question.Choice> choices, Question.@Nullable Choice chosen) {}
 
-    /** The rate: g or mL per litre of water, per litre of mix, or for a pot so wide. */
+    /** The rate: g or mL per litre of water, per litre of mix, for a pot so wide, a plant, a m², or a metre of height. */
     record RateWire(
             String per,
             double min,
@@ -70,8 +69,23 @@ class LiveController {
             @Nullable Double widthCm) {
         static RateWire of(Rate rate) {
             Double width = rate instanceof Rate.PerPotWidth p ? p.widthM() * 100 : null;
-            String per = rate instanceof Rate.PerWater ? "water" : rate instanceof Rate.PerMix ? "mix" : "pot_width";
-            return new RateWire(per, rate.min(), rate.max(), CareWire.measureId(rate.measure()), width);
+            return new RateWire(per(rate), rate.min(), rate.max(), CareWire.measureId(rate.measure()), width);
+        }
+
+        private static String per(Rate rate) {
+            if (rate instanceof Rate.PerPotWidth) {
+                return "pot_width";
+            }
+            if (rate instanceof Rate.PerPlant) {
+                return "plant";
+            }
+            if (rate instanceof Rate.PerArea) {
+                return "area";
+            }
+            if (rate instanceof Rate.PerHeight) {
+                return "height";
+            }
+            return rate instanceof Rate.PerMix ? "mix" : "water";
         }
     }
 
@@ -84,6 +98,8 @@ class LiveController {
 
     /** How the sentence was understood. */
     record LabelAnswer(
+            List<String> uses,
+            @Nullable String inWords,
             List<SpanWire> spans,
             @Nullable RateWire rate,
             @Nullable RhythmWire rhythm,
@@ -96,17 +112,28 @@ class LiveController {
     LabelAnswer readLabel(@RequestBody LabelAsk ask) {
         LabelReading reading = FeedWire.read(ask.sentence(), ask.form(), ask.answers());
         return new LabelAnswer(
+                reading.uses(),
+                reading.rate()
+                        .flatMap(rate -> reading.rhythm().map(rhythm -> InWords.of(rate, rhythm)))
+                        .orElse(null),
                 reading.spans().stream()
                         .map(s ->
                                 new SpanWire(s.start(), s.end(), s.role().name().toLowerCase(Locale.ROOT)))
                         .toList(),
                 reading.rate().map(RateWire::of).orElse(null),
                 reading.rhythm().map(RhythmWire::of).orElse(null),
-                Arrays.stream(evencistern.label.Question.values())
+                Arrays.stream(Question.values())
                         .filter(reading.questions()::containsKey)
                         .map(q -> new QuestionWire(
                                 q,
-                                q.choices(),
+                                q == Question.WHICH_USE
+                                        ? q.choices()
+                                                .subList(
+                                                        0,
+                                                        Math.min(
+                                                                reading.uses().size(),
+                                                                q.choices().size()))
+                                        : q.choices(),
                                 reading.questions()
                                         .getOrDefault(q, Optional.empty())
                                         .orElse(null)))
