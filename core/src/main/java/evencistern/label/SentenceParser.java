@@ -2,10 +2,8 @@ package evencistern.label;
 
 import static evencistern.label.LabelReading.Role;
 
-import evencistern.label.Draft.Per;
 import evencistern.label.Draft.Range;
 import evencistern.label.LabelReading.Span;
-import evencistern.label.Vocabulary.Written;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,11 +13,8 @@ import java.util.Set;
  * Reads the tokens of a sentence from left to right, trying a rhythm, then an amount per something, then a ratio or per
  * cent. Whatever fits none of these and is not on the published list of ignored words stays marked as unknown.
  */
-final class SentenceParser {
-    private static final double QUARTER = 0.25;
-
+final class SentenceParser extends Phrases {
     private final String sentence;
-    private final List<Token> tokens;
     private final Role[] roles;
     private final Draft draft = new Draft();
     private Draft.Use use = new Draft.Use();
@@ -27,8 +22,8 @@ final class SentenceParser {
     private int at;
 
     SentenceParser(String sentence, List<Token> tokens) {
+        super(tokens);
         this.sentence = sentence;
-        this.tokens = tokens;
         this.roles = new Role[tokens.size()];
     }
 
@@ -293,167 +288,6 @@ final class SentenceParser {
         amount.unit().measures().or(end::measures).ifPresent(m -> draft.measures = Optional.of(m));
     }
 
-    private record AmountAt(Range range, WrittenAt unit, Optional<Boolean> heaped, int next) {}
-
-    private Optional<AmountAt> amountAt(int start) {
-        Optional<Numbered> number = range(start);
-        if (number.isEmpty()) {
-            return Optional.empty();
-        }
-        int p = number.get().next();
-        Optional<Boolean> heaped = Optional.empty();
-        if (any(p, Vocabulary.HEAPED.keySet())) {
-            heaped = Optional.ofNullable(Vocabulary.HEAPED.get(text(p)));
-            p++;
-        }
-        if (number.get().range().max() < 1) {
-            p = any(p, Set.of("of")) ? p + 1 : p;
-            p = any(p, Set.of("a", "an")) ? p + 1 : p; // half a teaspoon, three quarters of a teaspoon
-        }
-        Optional<WrittenAt> unit = unit(p);
-        Optional<Boolean> spoon = heaped;
-        return unit.map(u -> new AmountAt(number.get().range(), u, spoon, u.next()));
-    }
-
-    /** What an amount is for, counted from {@code start}: litres, pots, plants, square metres, height. */
-    private Optional<PerEnd> per(int start) {
-        if (any(start, Vocabulary.PLANT)) {
-            return Optional.of(new PerEnd(Per.PLANT, Role.PER_PLANT, 1, Optional.empty(), start + 1));
-        }
-        Optional<Numbered> count = single(start);
-        int p = count.map(Numbered::next).orElse(start);
-        if (any(p, Set.of("-"))) {
-            p++; // 4-inch pot
-        }
-        double many = count.map(c -> c.range().min()).orElse(1.0);
-        Optional<WrittenAt> area = area(p);
-        if (area.isPresent()) {
-            return Optional.of(
-                    new PerEnd(Per.AREA, Role.PER_AREA, many, area, area.get().next()));
-        }
-        return unit(p).flatMap(of -> what(of, many));
-    }
-
-    /** "m²", "m2", "sq ft", "square metre". */
-    private Optional<WrittenAt> area(int start) {
-        int p = start;
-        boolean square = any(p, Set.of("sq", "square"));
-        if (square) {
-            p++;
-            p = any(p, Set.of(".")) ? p + 1 : p;
-        }
-        Written unit = p < tokens.size() ? Vocabulary.SQUARES.get(text(p)) : null;
-        if (unit == null) {
-            return Optional.empty();
-        }
-        p++;
-        if (!square && !any(p, Set.of("²", "2"))) {
-            return Optional.empty();
-        }
-        return Optional.of(new WrittenAt(unit, Optional.empty(), square ? pastDot(p) : p + 1));
-    }
-
-    /**
-     * The end of a "per".
-     *
-     * @param then the setting of an injector that a stock made so is drawn by
-     */
-    private record PerEnd(
-            Per per, Role role, double count, Optional<WrittenAt> at, Optional<Draft.Dose> then, int next) {
-        PerEnd(Per per, Role role, double count, Optional<WrittenAt> at, int next) {
-            this(per, role, count, at, Optional.empty(), next);
-        }
-
-        Optional<Written> of() {
-            return at.map(WrittenAt::unit);
-        }
-
-        Optional<Question.Choice> measures() {
-            return at.flatMap(WrittenAt::measures);
-        }
-    }
-
-    /** What follows the "per" unit: water, mix, stock, a pot of that size; or nothing, which after a volume means water. */
-    private Optional<PerEnd> what(WrittenAt of, double count) {
-        int p = of.next();
-        if (any(p, Set.of("of"))) {
-            p++;
-        }
-        boolean length = isLength(of.unit());
-        if (length && any(p, Set.of("plant")) && any(p + 1, Set.of("height"))) {
-            p++;
-        }
-        if (length && any(p, Set.of("height"))) {
-            return Optional.of(new PerEnd(Per.HEIGHT, Role.PER_HEIGHT, count, Optional.of(of), p + 1));
-        }
-        if (any(p, Set.of("potting", "growing")) && any(p + 1, Vocabulary.MIX)) {
-            p++;
-        }
-        if (any(p, Vocabulary.POT)) {
-            int next = p + 1;
-            while (any(next, Vocabulary.WIDTH)) {
-                next++;
-            }
-            return Optional.of(
-                    new PerEnd(length ? Per.POT_WIDTH : Per.MIX, Role.PER_POT, count, Optional.of(of), next));
-        }
-        if (length) {
-            return Optional.empty();
-        }
-        if (any(p, Vocabulary.MIX)) {
-            return Optional.of(new PerEnd(Per.MIX, Role.PER_MIX, count, Optional.of(of), p + 1));
-        }
-        if (isMass(of.unit())) {
-            return Optional.empty();
-        }
-        boolean stock = any(p, Set.of("stock", "concentrate"));
-        int end = of.next();
-        if (stock) {
-            end = any(p + 1, Set.of("solution")) ? p + 2 : p + 1;
-        } else if (any(p, Set.of("water", "solution", "can"))) {
-            end = p + 1;
-        }
-        Optional<Setting> setting = setting(end, stock);
-        return Optional.of(new PerEnd(
-                Per.WATER,
-                Role.PER_WATER,
-                count,
-                Optional.of(of),
-                setting.map(Setting::dose),
-                setting.map(Setting::next).orElse(end)));
-    }
-
-    private record Setting(Draft.Dose dose, int next) {}
-
-    /** "at 1:128", "through a 1:100 injector", "set to 2 %"; without the word stock only right after "at". */
-    private Optional<Setting> setting(int start, boolean stock) {
-        int p = start;
-        while (any(p, Vocabulary.INJECTING)) {
-            p++;
-        }
-        if (p == start || (!stock && !any(start, Set.of("at")))) {
-            return Optional.empty();
-        }
-        int number = p;
-        return perCentAt(number)
-                .or(() -> ratioAt(number))
-                .map(f -> any(f.next(), Set.of("injector", "proportioner")) ? new Setting(f.dose(), f.next() + 1) : f);
-    }
-
-    private static boolean isLength(Written unit) {
-        return switch (unit) {
-            case INCH, FOOT, CENTIMETRE, MILLIMETRE -> true;
-            default -> false;
-        };
-    }
-
-    private static boolean isMass(Written unit) {
-        return switch (unit) {
-            case GRAM, KILOGRAM, MILLIGRAM, POUND, OUNCE -> true;
-            default -> false;
-        };
-    }
-
     // --- ratio and per cent ---
 
     private boolean ratio() {
@@ -467,159 +301,6 @@ final class SentenceParser {
     private boolean alone(Setting setting) {
         dose(setting.dose());
         return take(setting.next(), Role.AMOUNT);
-    }
-
-    /** "1:250", "1 in 100", "1 to 500", "1 part to 100 parts of water". */
-    private Optional<Setting> ratioAt(int start) {
-        Optional<Numbered> parts = single(start);
-        if (parts.isEmpty()) {
-            return Optional.empty();
-        }
-        int p = parts.get().next();
-        if (any(p, Set.of("part", "parts"))) {
-            p++;
-        }
-        if (!any(p, Set.of(":", "in", "to"))) {
-            return Optional.empty();
-        }
-        Optional<Numbered> in = single(p + 1);
-        if (in.isEmpty()) {
-            return Optional.empty();
-        }
-        p = in.get().next();
-        if (any(p, Set.of("part", "parts"))) {
-            p++;
-        }
-        if (any(p, Set.of("of"))) {
-            p++;
-        }
-        if (any(p, Set.of("water"))) {
-            p++;
-        }
-        return Optional.of(new Setting(
-                new Draft.Ratio(parts.get().range().min(), in.get().range().min()), p));
-    }
-
-    private Optional<Setting> perCentAt(int start) {
-        Optional<Numbered> range = range(start);
-        if (range.isEmpty() || !any(range.get().next(), Set.of("%", "percent"))) {
-            return Optional.empty();
-        }
-        int next = range.get().next() + 1;
-        return Optional.of(
-                new Setting(new Draft.Share(range.get().range()), any(next, Set.of("solution")) ? next + 1 : next));
-    }
-
-    // --- pieces ---
-
-    private record Numbered(Range range, int next) {}
-
-    private record WrittenAt(Written unit, Optional<Question.Choice> measures, int next) {}
-
-    /** One number, or two joined by a dash or "to". A range with a unit after its first number is not one. */
-    private Optional<Numbered> range(int p) {
-        if (any(p, Set.of("between"))) {
-            Optional<Numbered> low = single(p + 1);
-            Optional<Numbered> high =
-                    low.filter(l -> any(l.next(), Set.of("and"))).flatMap(l -> single(l.next() + 1));
-            return high.map(h -> new Numbered(
-                    new Range(low.orElseThrow().range().min(), h.range().min()), h.next()));
-        }
-        Optional<Numbered> first = single(p);
-        if (first.isEmpty()) {
-            return first;
-        }
-        int next = first.get().next();
-        if (any(next, Set.of("-", "to", "or"))) {
-            Optional<Numbered> second = single(next + 1);
-            if (second.isPresent()) {
-                return Optional.of(new Numbered(
-                        new Range(
-                                first.get().range().min(), second.get().range().min()),
-                        second.get().next()));
-            }
-        }
-        return first;
-    }
-
-    private Optional<Numbered> single(int p) {
-        if (p >= tokens.size()) {
-            return Optional.empty();
-        }
-        Token t = tokens.get(p);
-        if (t.kind() == Token.Kind.NUMBER && t.problem().isEmpty()) {
-            return Optional.of(new Numbered(new Range(t.value(), t.value()), p + 1));
-        }
-        Double word = Vocabulary.NUMBERS.get(t.text());
-        int next = p + 1;
-        if (word == null && any(p, Set.of("a", "an"))) {
-            if (unit(p + 1).isPresent()) {
-                word = 1.0;
-            } else if (any(p + 1, Set.of("quarter"))) {
-                word = QUARTER;
-                next++;
-            }
-        }
-        if (word == null) {
-            return Optional.empty();
-        }
-        if (any(next, Set.of("quarters", "quarter")) && word >= 1) {
-            word *= QUARTER;
-            next++;
-        }
-        if (any(next, Set.of("and")) && any(next + 1, Set.of("a")) && any(next + 2, Set.of("half", "quarter"))) {
-            word += Vocabulary.NUMBERS.getOrDefault(text(next + 2), 0.0);
-            next += 3;
-        }
-        return Optional.of(new Numbered(new Range(word, word), next));
-    }
-
-    private Optional<WrittenAt> unit(int start) {
-        int p = start;
-        Optional<Question.Choice> measures = Optional.empty();
-        if (any(p, Set.of("us", "american"))) {
-            measures = Optional.of(Question.Choice.US);
-            p++;
-        } else if (any(p, Set.of("u"))
-                && any(p + 1, Set.of("."))
-                && any(p + 2, Set.of("s"))
-                && any(p + 3, Set.of("."))) {
-            measures = Optional.of(Question.Choice.US);
-            p += 4;
-        } else if (any(p, Set.of("imperial", "imp", "uk"))) {
-            measures = Optional.of(Question.Choice.IMPERIAL);
-            p++;
-        }
-        if (any(p, Set.of("fl", "fluid"))) {
-            int dot = any(p + 1, Set.of(".")) ? 1 : 0;
-            if (any(p + 1 + dot, Set.of("oz", "ounce", "ounces"))) {
-                return Optional.of(new WrittenAt(Written.FLUID_OUNCE, measures, pastDot(p + 2 + dot)));
-            }
-        }
-        if (p >= tokens.size()) {
-            return Optional.empty();
-        }
-        if (any(p, Set.of("\"", "″"))) {
-            return Optional.of(new WrittenAt(Written.INCH, measures, p + 1));
-        }
-        Written unit = Vocabulary.UNITS.get(text(p));
-        if (unit == null) {
-            return Optional.empty();
-        }
-        return Optional.of(new WrittenAt(unit, measures, text(p).length() <= 4 ? pastDot(p + 1) : p + 1));
-    }
-
-    /** Past an abbreviation's dot, unless it ends the sentence. */
-    private int pastDot(int p) {
-        return any(p, Set.of(".")) && p + 1 < tokens.size() ? p + 1 : p;
-    }
-
-    private boolean any(int p, Set<String> words) {
-        return p >= 0 && p < tokens.size() && words.contains(tokens.get(p).text());
-    }
-
-    private String text(int p) {
-        return tokens.get(p).text();
     }
 
     private boolean take(int next, Role role) {
