@@ -3,7 +3,7 @@ import { Link, Outlet, useNavigate } from "@tanstack/react-router";
 import { Fragment, lazy, Suspense, useState } from "react";
 import { newId, Problem, type Garden } from "../api";
 import { actsQuery, feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
-import { longDay } from "../text/numbers";
+import { day } from "../text/numbers";
 import { KEYS, useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notices";
 import { Panel } from "../ui/Panel";
@@ -132,7 +132,7 @@ export function Frame() {
             <span className="text-xl font-semibold">Even Cistern</span>
             <span className="note hidden md:inline">
               {garden.data?.name}
-              {garden.data && ` · ${longDay(garden.data.today)}`}
+              {garden.data && ` · ${day(garden.data.today)}`}
             </span>
           </p>
           <nav

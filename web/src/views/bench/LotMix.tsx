@@ -60,6 +60,7 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
           ? `If it goes on like this it is used up about ${month(a.likely)}; ${a.earliest && a.earliest > garden.today ? month(a.earliest) : "now"} at the earliest${a.latest ? `, ${month(a.latest)} at the latest` : ""}.`
           : "It will serve for more than fifteen years."}{" "}
         {a.assumedUntil &&
+          a.assumedUntil > a.since &&
           `Until ${longDay(a.assumedUntil)} no watering is recorded: it is taken to have been watered by its plan.`}
       </p>
       <section aria-label="What to do" className="my-3 border-l-4 border-ink pl-3">
