@@ -4,7 +4,6 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.server.GardenId;
 import evencistern.server.mix.ComponentWire;
@@ -21,7 +20,6 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -42,6 +40,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Recipes as files, out and in: JSON with a schema and all that is needed, CSV with a line for each part. */
 @Service
@@ -49,6 +48,9 @@ public class RecipeFile {
     private static final FileFormat FORMAT = new FileFormat("even-cistern-recipes", 1, "recipes.schema.json");
     private static final List<String> SHEET = List.of(
             "recipe", "measure", "component", "amount", "yield_percent", "target_ph", "lime", "fineness", "notes");
+    /** What of a component belongs to one garden and stays out of the file. */
+    private static final List<String> GARDENS_OWN = List.of("shipped", "typed", "version", "retired");
+
     private static final int MOST_OFFERS = 3;
     private static final String BYTE_ORDER_MARK = "\uFEFF";
 
@@ -71,100 +73,20 @@ public class RecipeFile {
         return FORMAT.schema();
     }
 
-    /** A component of a file: one that does not ship. */
-    record FileComponent(
-            UUID id,
-            String name,
-            Component.Family family,
-            double grainFrom,
-            double grainTo,
-            double porosity,
-            double capacity,
-            double capacityColumn,
-            double unavailable,
-            double residual,
-            double n,
-            double density,
-            double ph,
-            double buffer,
-            double cec,
-            double ec,
-            double wetYears,
-            double cycledYears,
-            Component.PackKind packKind,
-            double packPrinted,
-            double packLoose,
-            @Nullable Double packCost,
-            @Nullable String currency,
-            @Nullable LocalDate measuredOn,
-            @Nullable Double alphaLow,
-            @Nullable Double alphaHigh) {
-        static FileComponent of(ComponentWire c) {
-            return new FileComponent(
-                    c.id(),
-                    c.name(),
-                    c.family(),
-                    c.grainFrom(),
-                    c.grainTo(),
-                    c.porosity(),
-                    c.capacity(),
-                    c.capacityColumn(),
-                    c.unavailable(),
-                    c.residual(),
-                    c.n(),
-                    c.density(),
-                    c.ph(),
-                    c.buffer(),
-                    c.cec(),
-                    c.ec(),
-                    c.wetYears(),
-                    c.cycledYears(),
-                    c.packKind(),
-                    c.packPrinted(),
-                    c.packLoose(),
-                    c.packCost(),
-                    c.currency(),
-                    c.measuredOn(),
-                    c.alphaLow(),
-                    c.alphaHigh());
-        }
+    private ObjectNode toFile(ComponentWire c) {
+        ObjectNode node = (ObjectNode) json.<JsonNode>valueToTree(c);
+        node.remove(GARDENS_OWN);
+        return node;
+    }
 
-        /** The component, new to a garden; refused where its numbers contradict each other. */
-        ComponentWire toNew() {
-            ComponentWire wire = new ComponentWire(
-                    id,
-                    null,
-                    name,
-                    family,
-                    grainFrom,
-                    grainTo,
-                    porosity,
-                    capacity,
-                    capacityColumn,
-                    unavailable,
-                    residual,
-                    n,
-                    density,
-                    ph,
-                    buffer,
-                    cec,
-                    ec,
-                    wetYears,
-                    cycledYears,
-                    packKind,
-                    packPrinted,
-                    packLoose,
-                    packCost,
-                    currency,
-                    Map.of(),
-                    measuredOn,
-                    alphaLow,
-                    alphaHigh,
-                    0,
-                    false);
-            wire.toComponent();
-            return wire;
-        }
+    /** A component of a file, new to a garden; refused where its numbers contradict each other. */
+    private ComponentWire toNew(JsonNode component) {
+        ObjectNode node = (ObjectNode) component.deepCopy();
+        node.putObject("typed");
+        node.put("version", 0).put("retired", false);
+        ComponentWire wire = json.treeToValue(node, ComponentWire.class);
+        wire.toComponent();
+        return wire;
     }
 
     /** A recipe of a file. */
@@ -239,12 +161,12 @@ public class RecipeFile {
     void writeJson(GardenId garden, @Nullable String recipe, Writer out) throws IOException {
         MixShelf shelf = mixes.shelf(garden);
         List<RecipeWire> recipes = chosen(shelf, recipe);
-        List<FileComponent> components = shelf.components().stream()
+        List<ObjectNode> components = shelf.components().stream()
                 .filter(c -> c.shipped() == null
                         && recipes.stream()
                                 .flatMap(r -> r.parts().stream())
                                 .anyMatch(p -> p.component().equals(c.key())))
-                .map(FileComponent::of)
+                .map(this::toFile)
                 .toList();
         out.write("{\n" + FORMAT.head() + ",\n");
         out.write("\"components\": " + lines(components) + ",\n");
@@ -338,11 +260,10 @@ public class RecipeFile {
         if (text.stripLeading().startsWith("{")) {
             JsonNode file = FORMAT.check(json, text);
             for (JsonNode node : file.path("components")) {
-                FileComponent c = json.treeToValue(node, FileComponent.class);
-                boolean known = component(here, c.id().toString()).isPresent();
-                readComponents.add(new ReadComponent(c.name(), !known));
+                boolean known = component(here, node.path("id").asString()).isPresent();
+                readComponents.add(new ReadComponent(node.path("name").asString(), !known));
                 if (!known) {
-                    fresh.add(c.toNew());
+                    fresh.add(toNew(node));
                 }
             }
             recipes = new ArrayList<>();
