@@ -116,6 +116,9 @@ abstract class Phrases extends Pieces {
             end = p + 1;
         }
         Optional<Setting> setting = setting(end, stock);
+        if (stock && setting.isEmpty()) {
+            return Optional.empty(); // a stock is many times too strong for a plant: never taken for the feed itself
+        }
         return Optional.of(new PerEnd(
                 Per.WATER,
                 Role.PER_WATER,
