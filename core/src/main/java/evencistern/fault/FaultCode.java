@@ -48,7 +48,12 @@ public enum FaultCode {
     PH_HOPELESS,
     LIMITS_REVERSED,
     PHOSPHORUS_HATED,
-    LABEL_BY_HEIGHT;
+    LABEL_BY_HEIGHT,
+    FORMULA_UNREADABLE,
+    FORMULA_FEEDS_NOTHING,
+    STATED_TWICE,
+    NITROGEN_FORMS,
+    NO_NITROGEN;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

@@ -64,4 +64,30 @@ public record Feed(
     public Uncertain gramsPer(Measure measure) {
         return measure == Measure.GRAMS ? Uncertain.exact(1) : densityKgPerL();
     }
+
+    /**
+     * What one unit (g or mL) of the product brings, mg. Where the per cents are of weight a millilitre needs the density,
+     * where they are of volume a gram does; {@link #contentsSpread} says how sure that is.
+     */
+    public Nutrients contentsPer(Measure measure) {
+        return analysis.contents().times(unitsPer(measure).value());
+    }
+
+    /** Standard deviation of the contents of a unit, as a share of them. */
+    public double contentsSpread(Measure measure) {
+        Uncertain units = unitsPer(measure);
+        return units.sd() / units.value();
+    }
+
+    /** How many of the analysis' own units, g or mL, are in one of the measure's. */
+    private Uncertain unitsPer(Measure measure) {
+        boolean byVolume = analysis.basis() == Analysis.Basis.BY_VOLUME;
+        if (byVolume == (measure == Measure.MILLILITRES)) {
+            return Uncertain.exact(1);
+        }
+        Uncertain density = densityKgPerL();
+        return byVolume
+                ? new Uncertain(1 / density.value(), density.sd() / (density.value() * density.value()))
+                : density;
+    }
 }

@@ -15,6 +15,7 @@ import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
 import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrients;
+import evencistern.feed.Target;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
@@ -126,8 +127,11 @@ public record Care(
 
     private static Watered watered(
             Feed feed, Rate.PerWater rate, Situation s, Poured poured, Tools tools, Working working) {
-        Dose dose = Dose.choose(
-                feed, rate, s.species().cap(), s.species().appetite().placeInRange(), tools.share(), working);
+        Target target = tools.share().isPresent()
+                ? new Target.OfLabel(tools.share().getAsDouble())
+                : new Target.ByAppetite(s.species().appetite().placeInRange());
+        Dose dose =
+                Dose.choose(feed, rate, s.species().cap(), target, tools.water().ecMsCm(), working);
         double grams = feed.gramsPer(Measure.MILLILITRES).value();
         Measured can = tools.hand()
                 .nearest(
@@ -139,9 +143,8 @@ public record Care(
                         tools.spoons(),
                         working);
         double rounded = dose.perLitre() > 0 ? can.practical() / can.exact() : 1;
-        Nutrients as = dose.mgPerL();
-        Nutrients mixed = new Nutrients(as.n() * rounded, as.p() * rounded, as.k() * rounded);
-        Uncertain meter = MeterForecast.inCan(feed, dose.gramsPerLitre().times(rounded), tools.water(), working);
+        Nutrients mixed = dose.mgPerL().times(rounded);
+        Uncertain meter = MeterForecast.inCan(feed, dose.perLitre() * rounded, rate.measure(), tools.water(), working);
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
         double forPot = working.step(
                 "feed.pot",
@@ -212,11 +215,7 @@ public record Care(
                         feed.form() == ProductForm.LIQUID,
                         tools.spoons(),
                         working);
-        double perPercent = amount.practical() * feed.gramsPer(rate.measure()).value() / 100;
-        Nutrients inPot = new Nutrients(
-                feed.analysis().n() * perPercent,
-                feed.analysis().p() * perPercent,
-                feed.analysis().k() * perPercent);
+        Nutrients inPot = feed.contentsPer(rate.measure()).times(amount.practical() / 1000);
         working.step(
                 "feed.strewn_nitrogen",
                 "N = amount·ρ·%N/100",

@@ -3,6 +3,7 @@ package evencistern.plan;
 import evencistern.fault.Faults;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
+import evencistern.feed.Target;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.pot.Pot;
@@ -46,8 +47,8 @@ public final class Supply {
                     feed,
                     rate,
                     s.species().cap(),
-                    s.species().appetite().placeInRange(),
-                    OptionalDouble.empty(),
+                    new Target.ByAppetite(s.species().appetite().placeInRange()),
+                    0,
                     Working.off());
             return dose.perLitre() * plan.need().fullPour(Working.off());
         }

@@ -27,7 +27,8 @@ class FeedTest {
     }
 
     private static Dose dose(Feed feed, StrengthCap cap, double appetite, OptionalDouble share) {
-        return Dose.choose(feed, (Rate.PerWater) feed.rate(), cap, appetite, share, Working.off());
+        Target target = share.isPresent() ? new Target.OfLabel(share.getAsDouble()) : new Target.ByAppetite(appetite);
+        return Dose.choose(feed, (Rate.PerWater) feed.rate(), cap, target, 0, Working.off());
     }
     /** Arithmetic: 1 oz/US gal of a 1 % feed is 28.349523 g · 10 / 3.785412 L = 74.89 mg/L. */
     @Test
@@ -55,8 +56,8 @@ class FeedTest {
 
     @Test
     void twoHundredPerCentNitrogenIsRefused() {
-        assertThatThrownBy(() -> new Analysis(200, 0, 0)).isInstanceOf(FaultException.class);
-        assertThatThrownBy(() -> new Analysis(60, 30, 20))
+        assertThatThrownBy(() -> Analysis.npk(200, 0, 0)).isInstanceOf(FaultException.class);
+        assertThatThrownBy(() -> Analysis.npk(60, 30, 20))
                 .isInstanceOfSatisfying(
                         FaultException.class,
                         e -> assertThat(e.faults())
@@ -68,7 +69,7 @@ class FeedTest {
     @Test
     void oneGramPerLitreOfTwentyTwentyTwenty() {
         Feed feed = feed(
-                new Analysis(20, 20, 20),
+                Analysis.npk(20, 20, 20),
                 ProductForm.DRY,
                 new Rate.PerWater(1, 1, Measure.GRAMS),
                 OptionalDouble.empty());
@@ -82,9 +83,9 @@ class FeedTest {
     @Test
     void aLiquidIsHeavierThanItsMillilitres() {
         Rate.PerWater rate = new Rate.PerWater(5, 5, Measure.MILLILITRES);
-        Feed liquid = feed(new Analysis(6, 3, 6), ProductForm.LIQUID, rate, OptionalDouble.of(1.2));
+        Feed liquid = feed(Analysis.npk(6, 3, 6), ProductForm.LIQUID, rate, OptionalDouble.of(1.2));
         assertThat(dose(liquid, WIDE, 0, OptionalDouble.empty()).mgPerL().n()).isCloseTo(5 * 1.2 * 60, within(1e-9));
-        Feed unknown = feed(new Analysis(6, 3, 6), ProductForm.LIQUID, rate, OptionalDouble.empty());
+        Feed unknown = feed(Analysis.npk(6, 3, 6), ProductForm.LIQUID, rate, OptionalDouble.empty());
         assertThat(dose(unknown, WIDE, 0, OptionalDouble.empty())
                         .gramsPerLitre()
                         .halfWidth95())
@@ -96,7 +97,7 @@ class FeedTest {
     @Test
     void theLowestLimitBindsAndIsNamed() {
         Feed feed = feed(
-                new Analysis(20, 5, 10),
+                Analysis.npk(20, 5, 10),
                 ProductForm.DRY,
                 new Rate.PerWater(1, 2, Measure.GRAMS),
                 OptionalDouble.empty());
@@ -114,7 +115,7 @@ class FeedTest {
     @Test
     void aHungryPlantGetsTheTopOfTheLabelAndAShyOneTheBottom() {
         Feed feed = feed(
-                new Analysis(10, 5, 10),
+                Analysis.npk(10, 5, 10),
                 ProductForm.DRY,
                 new Rate.PerWater(1, 2, Measure.GRAMS),
                 OptionalDouble.empty());
@@ -127,7 +128,7 @@ class FeedTest {
     @CsvSource({"1.01, ABOVE_LABEL_RATE", "2, ABOVE_LABEL_RATE", "0, TOO_SMALL", "-1, TOO_SMALL"})
     void aboveTheLabelsTopRateIsRefused(double share, FaultCode code) {
         Feed feed = feed(
-                new Analysis(10, 5, 10),
+                Analysis.npk(10, 5, 10),
                 ProductForm.DRY,
                 new Rate.PerWater(1, 2, Measure.GRAMS),
                 OptionalDouble.empty());
@@ -143,11 +144,11 @@ class FeedTest {
     @Test
     void theMeterShowsTheFeedOverTheWater() {
         Feed feed = feed(
-                new Analysis(20, 20, 20),
+                Analysis.npk(20, 20, 20),
                 ProductForm.DRY,
                 new Rate.PerWater(1, 1, Measure.GRAMS),
                 OptionalDouble.empty());
-        Uncertain reading = MeterForecast.inCan(feed, Uncertain.exact(1), new SourceWater(0.4, 7.2), Working.off());
+        Uncertain reading = MeterForecast.inCan(feed, 1, Measure.GRAMS, new SourceWater(0.4, 7.2), Working.off());
         assertThat(reading.value()).isCloseTo(1.4, within(0.2));
         assertThat(reading.halfWidth95()).isCloseTo((reading.value() - 0.4) * 0.2, within(1e-9));
     }
@@ -155,13 +156,13 @@ class FeedTest {
     @Test
     void anEcStatedOnTheLabelWins() {
         Feed feed = new Feed(
-                new Analysis(20, 20, 20),
+                Analysis.npk(20, 20, 20),
                 ProductForm.DRY,
                 OptionalDouble.empty(),
                 OptionalDouble.of(0.7),
                 new Rate.PerWater(1, 1, Measure.GRAMS),
                 new Rhythm.EveryWatering());
-        assertThat(MeterForecast.inCan(feed, Uncertain.exact(2), new SourceWater(0.1, 7), Working.off())
+        assertThat(MeterForecast.inCan(feed, 2, Measure.GRAMS, new SourceWater(0.1, 7), Working.off())
                         .value())
                 .isCloseTo(1.5, within(1e-9));
     }

@@ -60,7 +60,7 @@ class CareTest {
             Optional.of(new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(5, 5))));
 
     private static final Feed FORTNIGHTLY = new Feed(
-            new Analysis(10, 5, 15),
+            Analysis.npk(10, 5, 15),
             ProductForm.DRY,
             OptionalDouble.of(0.9),
             OptionalDouble.empty(),
@@ -289,7 +289,7 @@ class CareTest {
     @Test
     void aShyPlantIsCappedBelowTheLabel() {
         Feed strong = new Feed(
-                new Analysis(20, 20, 20),
+                Analysis.npk(20, 20, 20),
                 ProductForm.DRY,
                 OptionalDouble.of(0.9),
                 OptionalDouble.empty(),
@@ -309,7 +309,7 @@ class CareTest {
     @Test
     void aStrewnFeedFollowsTheWidthOfThePot() {
         Feed granules = new Feed(
-                new Analysis(15, 9, 12),
+                Analysis.npk(15, 9, 12),
                 ProductForm.DRY,
                 OptionalDouble.of(1.0),
                 OptionalDouble.empty(),
@@ -402,7 +402,7 @@ class CareTest {
     private static Care.Strewn strewn(Rate rate) {
         Situation s = plain();
         Feed feed = new Feed(
-                new Analysis(10, 5, 15),
+                Analysis.npk(10, 5, 15),
                 ProductForm.DRY,
                 OptionalDouble.of(0.9),
                 OptionalDouble.empty(),

@@ -37,7 +37,7 @@ class SupplyTest {
                 Optional.empty());
         LocalDate may = LocalDate.of(2026, 5, 14);
         Feed feed = new Feed(
-                new Analysis(1, 1, 1), ProductForm.DRY, OptionalDouble.of(0.9), OptionalDouble.empty(), rate, rhythm);
+                Analysis.npk(1, 1, 1), ProductForm.DRY, OptionalDouble.of(0.9), OptionalDouble.empty(), rate, rhythm);
         return new Situation(
                 SpeciesGuide.require("streptocarpus"),
                 Pot.filled(new RoundTaper(0.12, 0.09, 0.11)),

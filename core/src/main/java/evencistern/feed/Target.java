@@ -1,0 +1,40 @@
+package evencistern.feed;
+
+import evencistern.fault.Faults;
+
+/** What a dose is to reach. */
+public sealed interface Target {
+
+    /**
+     * As hungry as the plant is, within the label's range.
+     *
+     * @param place 0 at the lowest of the range, 1 at the highest
+     */
+    record ByAppetite(double place) implements Target {
+        public ByAppetite {
+            Faults.require("appetite", place, 0, 1, "");
+        }
+    }
+
+    /** A share of the label's top rate, above 0. */
+    record OfLabel(double share) implements Target {}
+
+    /** So much nitrogen, mg/L, above 0. */
+    record Nitrogen(double mgPerL) implements Target {}
+
+    /**
+     * The food of the label's own rhythm, given in another one.
+     *
+     * @param place in the label's range, 0–1
+     * @param labelDays between feeds as the label has it, 0.2–730
+     * @param days between feeds as they are to be, 0.2–730
+     */
+    record SameFood(double place, double labelDays, double days) implements Target {
+        public SameFood {
+            Faults faults = new Faults();
+            faults.within("label_days", labelDays, 0.2, 730, "d");
+            faults.within("days", days, 0.2, 730, "d");
+            faults.throwIfAny();
+        }
+    }
+}
