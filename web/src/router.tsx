@@ -33,6 +33,12 @@ const gardenStart = createRoute({
 
 const text = (value: unknown): string | undefined => (typeof value === "string" && value ? value : undefined);
 
+/** Of a page whose only further state is the open working. */
+function workingOnly(s: Record<string, unknown>): { working?: string } {
+  const working = text(s["working"]);
+  return working ? { working } : {};
+}
+
 const today = createRoute({
   getParentRoute: () => garden,
   path: "today",
@@ -94,6 +100,30 @@ const feed = createRoute({
   component: lazyRouteComponent(() => import("./views/feeds/FeedPage"), "FeedPage"),
 });
 
+const dose = createRoute({
+  getParentRoute: () => feeds,
+  path: "dose",
+  component: lazyRouteComponent(() => import("./views/feeds/DoseBench"), "DoseBench"),
+  validateSearch: workingOnly,
+});
+const waterBench = createRoute({
+  getParentRoute: () => feeds,
+  path: "water",
+  component: lazyRouteComponent(() => import("./views/feeds/WaterBench"), "WaterBench"),
+  validateSearch: workingOnly,
+});
+const tank = createRoute({
+  getParentRoute: () => feeds,
+  path: "tank",
+  component: lazyRouteComponent(() => import("./views/feeds/TankBench"), "TankBench"),
+  validateSearch: workingOnly,
+});
+const blend = createRoute({
+  getParentRoute: () => feeds,
+  path: "blend",
+  component: lazyRouteComponent(() => import("./views/feeds/BlendBench"), "BlendBench"),
+});
+
 const mixes = createRoute({
   getParentRoute: () => garden,
   path: "mixes",
@@ -110,10 +140,7 @@ const mix = createRoute({
   getParentRoute: () => mixes,
   path: "$mix",
   component: lazyRouteComponent(() => import("./views/mixes/RecipePage"), "RecipePage"),
-  validateSearch: (s: Record<string, unknown>): { working?: string } => {
-    const working = text(s["working"]);
-    return working ? { working } : {};
-  },
+  validateSearch: workingOnly,
 });
 const making = createRoute({
   getParentRoute: () => mixes,
@@ -168,7 +195,7 @@ export const router = createRouter({
       today,
       bench.addChildren([lot]),
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
-      feeds.addChildren([feed]),
+      feeds.addChildren([dose, blend, waterBench, tank, feed]),
       shelf,
       settings,
     ]),

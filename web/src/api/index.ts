@@ -67,6 +67,49 @@ export type Made = Schemas["MadeWire"];
 export type MixAge = Schemas["AgeWire"];
 export type Sign = MixAge["advice"][number]["because"][number];
 export type Soak = Schemas["SoakWire"];
+export type AnalysisAnswer = Schemas["AnalysisAnswer"];
+export type Declared =
+  | "N"
+  | "NITRATE_N"
+  | "AMMONIUM_N"
+  | "UREA_N"
+  | "SLOW_N"
+  | "P2O5"
+  | "P"
+  | "K2O"
+  | "K"
+  | "CAO"
+  | "CA"
+  | "MGO"
+  | "MG"
+  | "SO3"
+  | "S"
+  | "SIO2"
+  | "SI"
+  | "FE"
+  | "MN"
+  | "ZN"
+  | "CU"
+  | "B"
+  | "MO"
+  | "NI"
+  | "CL"
+  | "NA";
+export type DoseAsk = Schemas["DoseAsk"];
+export type DoseBench = Schemas["DoseAnswer"];
+export type CanAsk = Schemas["CanAsk"];
+export type CanAnswer = Schemas["CanAnswer"];
+export type WaterAsk = Schemas["WaterAsk"];
+export type WaterAnswer = Schemas["WaterAnswer"];
+export type DropsAsk = Schemas["DropsAsk"];
+export type DropsAnswer = Schemas["DropsAnswer"];
+export type TankAsk = Schemas["TankAsk"];
+export type TankAnswer = Schemas["TankAnswer"];
+export type FlowAnswer = Schemas["FlowAnswer"];
+export type RunAnswer = Schemas["RunAnswer"];
+export type BlendAsk = Schemas["BlendAsk"];
+export type BlendAnswer = Schemas["BlendAnswer"];
+export type StockTank = Schemas["TankWire"];
 export type Recorded = Schemas["Recorded"];
 export type Fault = Schemas["FaultWire"];
 

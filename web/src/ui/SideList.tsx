@@ -1,3 +1,4 @@
+import { Link, useParams } from "@tanstack/react-router";
 import type { ReactNode } from "react";
 import { Button } from "./Button";
 
@@ -21,6 +22,23 @@ export const ENTRY = {
   className: "block border-l-4 border-transparent py-1.5 pl-2 no-underline hover:border-rule-strong",
   activeProps: { className: "!border-ink font-semibold" },
 };
+
+/** The pages that belong to a view besides its list. */
+export function FootLinks({ links }: { links: readonly { to: string; label: string }[] }) {
+  const { garden } = useParams({ strict: false });
+  return links.map(({ to, label }) => (
+    <Link
+      key={to}
+      to={to as "/g/$garden/feeds"}
+      params={{ garden: garden! }}
+      className="flex min-h-8 items-center underline underline-offset-4"
+      activeProps={{ className: "font-semibold" }}
+      activeOptions={{ exact: true }}
+    >
+      {label} →
+    </Link>
+  ));
+}
 
 /** The list at the side of a view, with its search and the way to add one. */
 export function SideList<T extends { id: string }>({

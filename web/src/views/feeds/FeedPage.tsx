@@ -24,44 +24,9 @@ import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { Retire } from "../shelf/Retire";
+import { AnalysisFields } from "./AnalysisFields";
+import { blankFeed, feedInput } from "./feedInput";
 import { LabelReading } from "./LabelReading";
-
-function blank(id: string): FeedInput {
-  const percent = { text: "", unit: "%" };
-  return {
-    id,
-    name: "",
-    n: percent,
-    p2o5: percent,
-    k2o: percent,
-    form: "liquid",
-    density: { text: "", unit: "kg/L" },
-    ecFactor: { text: "", unit: "mS/cm" },
-    label: "",
-    answers: [],
-    wordsSeen: false,
-    version: 0,
-  };
-}
-
-function inputOf(f: Feed): FeedInput {
-  const number = (field: "n" | "p2o5" | "k2o" | "density" | "ecFactor", unit: string) =>
-    f.typed?.[field] ?? { text: f[field] === undefined ? "" : String(f[field]), unit };
-  return {
-    id: f.id,
-    name: f.name,
-    n: number("n", "%"),
-    p2o5: number("p2o5", "%"),
-    k2o: number("k2o", "%"),
-    form: f.form,
-    density: number("density", "kg/L"),
-    ecFactor: number("ecFactor", "mS/cm"),
-    label: f.label,
-    answers: f.answers,
-    wordsSeen: f.wordsSeen,
-    version: f.version,
-  };
-}
 
 export function FeedPage() {
   const garden = useGardenId();
@@ -71,7 +36,7 @@ export function FeedPage() {
   const units = useQuery(catalogueQuery).data?.units;
   const feed = feeds.data?.find((f) => f.id === id);
   const isNew = id.startsWith("new-");
-  const saved = useMemo(() => (isNew ? blank(id.slice(4)) : feed && inputOf(feed)), [isNew, id, feed]);
+  const saved = useMemo(() => (isNew ? blankFeed(id.slice(4)) : feed && feedInput(feed)), [isNew, id, feed]);
   if (!g || !units || feeds.isPending) return <Loading what="the feed" />;
   if (!saved) return <p className="note p-6">This feed is not on the shelf of this garden.</p>;
   return <Form key={id} saved={saved} feed={feed} garden={g} shown={new Shown(units, g.unitHabit)} />;
@@ -93,7 +58,7 @@ function Form({
   const told = useTold(garden.id);
   const input = draft.value;
   const ask: LabelAsk | undefined = input.label.trim()
-    ? { sentence: input.label, form: input.form, answers: input.answers }
+    ? { sentence: input.label, form: input.form, answers: input.answers, own: input.own }
     : undefined;
   const live = useLive<LabelAsk, LabelAnswer>(ask, (body, signal) =>
     call(api.POST("/api/live/label", { body, signal })),
@@ -110,19 +75,10 @@ function Form({
     },
   );
   const faults = save.error?.faults ?? [];
-  const theirs = feed && draft.changed && input.version !== feed.version ? inputOf(feed) : undefined;
+  const theirs = feed && draft.changed && input.version !== feed.version ? feedInput(feed) : undefined;
   const labelFaults = faults.filter((f) => f.field === "label");
   const answer = (a: Answer) =>
     draft.change({ answers: [...input.answers.filter((x) => x.question !== a.question), a] });
-  const number = (label: string, field: "n" | "p2o5" | "k2o") => (
-    <NumberField
-      label={label}
-      field={`feed.${field}`}
-      faults={faults}
-      value={input[field]}
-      onChange={(v) => draft.change({ [field]: v })}
-    />
-  );
   return (
     <form
       aria-label="Feed"
@@ -143,11 +99,7 @@ function Form({
           value={input.name}
           onChange={(name) => draft.change({ name })}
         />
-        <div className="grid grid-cols-3 gap-2">
-          {number("N", "n")}
-          {number("P₂O₅", "p2o5")}
-          {number("K₂O", "k2o")}
-        </div>
+        <AnalysisFields input={input} faults={faults} change={draft.change} />
         <div className="mb-2">
           <Segmented
             label="Form"
@@ -164,12 +116,13 @@ function Form({
           field="feed.density"
           faults={faults}
           value={input.density ?? { text: "", unit: "kg/L" }}
-          placeholder={input.form === "liquid" ? "1.1–1.3 if unknown" : "0.75–1.15 if unknown"}
+          units={["kg/L", "g/tsp"]}
+          placeholder={input.form === "liquid" ? "1.1–1.3" : "0.75–1.15"}
           onChange={(density) => draft.change({ density })}
           hint={
             input.form === "liquid"
-              ? "Weigh 100 mL: 118 g is 1.18 kg/L."
-              : "Weigh a level 5 mL teaspoon: 4.7 g is 0.94 kg/L."
+              ? "Weigh 100 mL: 118 g is 1.18 kg/L. Empty: 1.1–1.3 is reckoned with."
+              : "Weigh one level 5 mL teaspoon and write its grams as g/tsp. Empty: 0.75–1.15 is reckoned with."
           }
         />
         <NumberField
@@ -177,8 +130,17 @@ function Form({
           field="feed.ec_factor"
           faults={faults}
           value={input.ecFactor ?? { text: "", unit: "mS/cm" }}
-          placeholder="estimated ± 20 %"
+          placeholder="worked out"
           onChange={(ecFactor) => draft.change({ ecFactor })}
+        />
+        <NumberField
+          label="Its own cap or scoop holds"
+          field="feed.own"
+          faults={faults}
+          value={input.own ?? { text: "", unit: "mL" }}
+          units={["mL", "tsp", "US tsp", "US fl oz"]}
+          placeholder="if the label counts in it"
+          onChange={(own) => draft.change({ own })}
         />
       </div>
       <div className="min-w-0">

@@ -1,16 +1,24 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, Outlet, useNavigate, useParams } from "@tanstack/react-router";
+import { Link, Outlet, useLocation, useNavigate, useParams } from "@tanstack/react-router";
 import { useState } from "react";
 import { newId } from "../../api";
 import { feedsQuery, useGardenId } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { ENTRY, SideList } from "../../ui/SideList";
+import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 import { Loading, Nothing, Trouble } from "../../ui/States";
+
+const FOOT = [
+  { to: "/g/$garden/feeds/dose", label: "Dose bench, can check" },
+  { to: "/g/$garden/feeds/blend", label: "Blend from the shelf" },
+  { to: "/g/$garden/feeds/tank", label: "Tanks and injectors" },
+  { to: "/g/$garden/feeds/water", label: "Water and acid" },
+] as const;
 
 /** The feeds on the shelf, and the one whose label is being read. */
 export function Feeds() {
   const id = useGardenId();
   const open = useParams({ strict: false }).feed;
+  const page = useLocation({ select: (l) => l.pathname.split("/")[4] });
   const navigate = useNavigate({ from: "/g/$garden/feeds" });
   const [find, setFind] = useState("");
   const feeds = useQuery(feedsQuery(id));
@@ -28,7 +36,8 @@ export function Feeds() {
         find={find}
         setFind={setFind}
         add={add}
-        hidden={open !== undefined}
+        hidden={page !== undefined && page !== ""}
+        foot={<FootLinks links={FOOT} />}
         link={(f) => (
           <Link to="/g/$garden/feeds/$feed" params={{ garden: id, feed: f.id }} {...ENTRY}>
             {f.name}
@@ -38,8 +47,8 @@ export function Feeds() {
           </Link>
         )}
       />
-      {open ? (
-        <Outlet key={open} />
+      {page ? (
+        <Outlet key={page} />
       ) : feeds.data.length === 0 ? (
         <Nothing title="No feed on the shelf yet.">
           <p className="mb-3">

@@ -111,6 +111,20 @@ export function Settings({ garden }: { garden: Garden }) {
           )}
           <p className="note">No dose asks for less than your smallest spoon.</p>
         </fieldset>
+        <label className="mb-1 flex items-start gap-2">
+          <input
+            type="checkbox"
+            className="mt-1 size-5 shrink-0"
+            checked={input.trade === true}
+            onChange={(e) => set({ trade: e.target.checked })}
+          />
+          <span>
+            This is a trade grower’s garden
+            <span className="note block">
+              Shows strong acids and hydroxides. Local law says who may buy and keep them.
+            </span>
+          </span>
+        </label>
         {whole && <Trouble problem={save.error} />}
         <Button look="ink" type="submit" disabled={save.isPending}>
           {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : "Save"}

@@ -9,6 +9,7 @@ export function settingsOf(g: Garden): SettingsInput {
     unitHabit: g.unitHabit,
     hand: g.hand,
     spoons: g.spoons,
+    trade: g.trade,
     version: g.version,
   };
 }

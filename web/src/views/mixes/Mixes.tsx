@@ -4,7 +4,7 @@ import { useState } from "react";
 import { newId } from "../../api";
 import { mixesQuery, useGardenId } from "../../api/queries";
 import { componentName, keyOf, recipeName } from "../../text/mixes";
-import { ENTRY, SideList } from "../../ui/SideList";
+import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 import { Loading, Trouble } from "../../ui/States";
 
 const FOOT = [
@@ -48,20 +48,7 @@ export function Mixes() {
             {recipeName(r)}
           </Link>
         )}
-        foot={
-          <>
-            {FOOT.map(({ to, label }) => (
-              <Link
-                key={to}
-                to={to}
-                params={{ garden: id }}
-                className="flex min-h-8 items-center underline underline-offset-4"
-              >
-                {label} →
-              </Link>
-            ))}
-          </>
-        }
+        foot={<FootLinks links={FOOT} />}
       />
       <Outlet key={open} />
     </div>

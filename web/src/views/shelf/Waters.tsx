@@ -1,7 +1,8 @@
 import { useState } from "react";
-import { api, edit, type Garden, type Typed, type Water, type WaterInput } from "../../api";
+import { api, edit, type Garden, type Water, type WaterInput } from "../../api";
 import { plain } from "../../text/numbers";
-import { NumberField, TextField } from "../../ui/Fields";
+import { WaterFields } from "./WaterFields";
+import { waterInput } from "./waterInput";
 import { List, ThingForm } from "./things";
 
 export function Waters({ garden, find }: { garden: Garden; find: string }) {
@@ -16,6 +17,7 @@ export function Waters({ garden, find }: { garden: Garden; find: string }) {
           {w.name}{" "}
           <span className="note fig block">
             EC {plain(w.ec)} mS/cm · pH {plain(w.ph)}
+            {w.alkalinity !== undefined && ` · ${plain(w.alkalinity)} mg/L CaCO₃`}
           </span>
         </>
       )}
@@ -35,41 +37,20 @@ function WaterForm({
   id: string;
   close: () => void;
 }) {
-  const [name, setName] = useState(water?.name ?? "");
-  const [ec, setEc] = useState<Typed>(water?.ecTyped ?? { text: "", unit: "mS/cm" });
-  const [ph, setPh] = useState<Typed>(water?.phTyped ?? { text: "", unit: "pH" });
+  const [input, setInput] = useState<WaterInput>(() => waterInput(water, id));
   return (
     <ThingForm
       garden={garden}
       kind="water"
-      input={{ id, name, ec, ph, version: water?.version ?? 0 }}
+      input={input}
       send={(body: WaterInput) =>
         edit(api.PUT("/api/gardens/{garden}/waters", { params: { path: { garden: garden.id } }, body }))
       }
-      inputOf={(w: Water) => ({ name: w.name, ec: w.ecTyped, ph: w.phTyped })}
+      inputOf={(w: Water) => ({ ...waterInput(w, id) })}
       close={close}
     >
       {(faults) => (
-        <>
-          <TextField
-            label="Name"
-            field="water.name"
-            faults={faults}
-            value={name}
-            onChange={setName}
-            placeholder="Rain butt"
-          />
-          <NumberField
-            label="EC"
-            field="water.ec"
-            faults={faults}
-            value={ec}
-            units={["mS/cm", "µS/cm"]}
-            onChange={setEc}
-            hint="Softened water is unfit for plants: it is full of sodium."
-          />
-          <NumberField label="pH" field="water.ph" faults={faults} value={ph} shownUnit="" onChange={setPh} />
-        </>
+        <WaterFields input={input} faults={faults} change={(part) => setInput((i) => ({ ...i, ...part }))} />
       )}
     </ThingForm>
   );

@@ -4,6 +4,7 @@ import evencistern.label.ProductForm;
 import evencistern.media.Mix;
 import evencistern.plant.Toxicity;
 import evencistern.pot.Lifting;
+import evencistern.water.PhProduct;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,6 +22,19 @@ public enum Caution {
     SPHAGNUM,
     OLD_VERMICULITE,
     LIME,
+    ACID_INTO_WATER,
+    GOGGLES_AND_GLOVES,
+    NOTHING_ELSE_IN_IT,
+    BLEACH_NEVER,
+    LOCKED_AND_NAMED,
+    LAW_ON_STRONG,
+    HYDROXIDE_AND_AMMONIUM,
+    STOCK_FAR_TOO_STRONG,
+    NEVER_MIX_CONCENTRATES,
+    BACKFLOW,
+    ELECTRIC_NEAR_WATER,
+    NITRATES_AND_FUELS,
+    REGULATED_SALTS,
     HEAVY_FROM_FLOOR,
     TOO_HEAVY_FOR_ONE;
 
@@ -40,6 +54,38 @@ public enum Caution {
         }
         cautions.add(form == ProductForm.LIQUID ? GLOVES_AND_EYES : DUST);
         cautions.add(RUNOFF_OUT_OF_DRAINS);
+        return cautions;
+    }
+
+    /** For a stock tank and its injector. */
+    public static List<Caution> forStock() {
+        return List.of(
+                STOCK_FAR_TOO_STRONG,
+                LABEL_FIRST,
+                NEVER_MIX_CONCENTRATES,
+                GOGGLES_AND_GLOVES,
+                LOCKED_AND_NAMED,
+                BACKFLOW,
+                ELECTRIC_NEAR_WATER,
+                NITRATES_AND_FUELS,
+                REGULATED_SALTS,
+                RUNOFF_OUT_OF_DRAINS);
+    }
+
+    /** For an acid or a base. */
+    public static List<Caution> forPhProduct(PhProduct product) {
+        List<Caution> cautions = new ArrayList<>(List.of(LABEL_FIRST, GOGGLES_AND_GLOVES));
+        if (product.acid()) {
+            cautions.addAll(List.of(ACID_INTO_WATER, BLEACH_NEVER));
+        }
+        cautions.add(NOTHING_ELSE_IN_IT);
+        if (product.trade()) {
+            cautions.add(LAW_ON_STRONG);
+        }
+        if (product.key().endsWith("hydroxide")) {
+            cautions.add(HYDROXIDE_AND_AMMONIUM);
+        }
+        cautions.add(LOCKED_AND_NAMED);
         return cautions;
     }
 

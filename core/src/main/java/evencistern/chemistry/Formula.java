@@ -6,6 +6,7 @@ import evencistern.fault.FaultException;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A compound as its formula is written.
@@ -137,6 +138,9 @@ public final class Formula {
         while (digitAt(at)) {
             at++;
         }
+        if (at > start && text.charAt(start) == '0') {
+            throw unreadable(text.substring(start)); // a nought for the letter O
+        }
         return at == start ? 1 : Double.parseDouble(text.substring(start, at));
     }
 
@@ -154,5 +158,33 @@ public final class Formula {
     /** Per cent by weight of nitrogen bound so. */
     public double percentNitrogen(Bound bound) {
         return 100 * nitrogen.getOrDefault(bound, 0.0) * AtomicWeights.N / gramsPerMole();
+    }
+
+    /**
+     * By weight, how much of this compound is another one, the rest being crystal water: of {@code MgSO4·7H2O} the {@code
+     * MgSO4} is 0.49; empty where it is not that compound.
+     */
+    public OptionalDouble shareOf(Formula anhydrous) {
+        double times = 0;
+        for (Element element : Element.values()) {
+            double mine = atoms.getOrDefault(element, 0.0);
+            double other = anhydrous.atoms.getOrDefault(element, 0.0);
+            if (element == Element.HYDROGEN || element == Element.OXYGEN) {
+                continue;
+            }
+            if ((mine > 0) != (other > 0) || (times > 0 && Math.abs(mine - times * other) > 1e-9)) {
+                return OptionalDouble.empty();
+            }
+            times = other > 0 ? mine / other : times;
+        }
+        double hydrogen = left(Element.HYDROGEN, anhydrous, times);
+        double oxygen = left(Element.OXYGEN, anhydrous, times);
+        return times > 0 && oxygen >= -1e-9 && Math.abs(hydrogen - 2 * oxygen) < 1e-9
+                ? OptionalDouble.of(times * anhydrous.gramsPerMole() / gramsPerMole())
+                : OptionalDouble.empty();
+    }
+
+    private double left(Element element, Formula anhydrous, double times) {
+        return atoms.getOrDefault(element, 0.0) - times * anhydrous.atoms.getOrDefault(element, 0.0);
     }
 }

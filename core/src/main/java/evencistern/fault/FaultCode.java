@@ -53,7 +53,20 @@ public enum FaultCode {
     FORMULA_FEEDS_NOTHING,
     STATED_TWICE,
     NITROGEN_FORMS,
-    NO_NITROGEN;
+    NO_NITROGEN,
+    LABEL_OWN_MEASURE,
+    WATER_SOFTENED,
+    TRADE_ONLY,
+    ALKALINITY_UNKNOWN,
+    PH_OTHER_WAY,
+    PH_DID_NOT_MOVE,
+    BLEND_TOO_HARD,
+    READING_BELOW_WATER,
+    NOT_WATERED_ON,
+    CALCIUM_WITH_SULFATE,
+    CALCIUM_WITH_PHOSPHATE,
+    SILICATE_ALONE,
+    STOCK_TOO_STRONG;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

@@ -26,7 +26,7 @@ import java.util.Locale;
  * be filled in, three numbers ± 20 %; urea does not conduct
  * <p><b>Source</b> ions as in {@link Conductance}; [TYPICAL] the factor of the three numbers, from memory; a factor stated
  * on the label takes the place of both
- * <p><b>Checked by</b> FeedTest, MeterForecastTest
+ * <p><b>Checked by</b> MeterForecastTest
  */
 public final class MeterForecast {
     static final double PER_PERCENT = 0.018;
@@ -126,7 +126,7 @@ public final class MeterForecast {
                 "EC = EC(water) + c·f",
                 reading.value(),
                 Unit.MILLISIEMENS_PER_CM,
-                by == By.LABEL ? "TYPED" : by == By.IONS ? "CRC" : "TYPICAL",
+                by == By.LABEL ? "TYPED" : by == By.IONS ? "CRCHANDBOOK" : "TYPICAL",
                 typed("EC(water)", water.ecMsCm(), Unit.MILLISIEMENS_PER_CM, "water.ec"),
                 earlier("c", feed.gramsPer(measure).value() * perLitre, Unit.GRAM_PER_LITRE, "feed.strength"),
                 by == By.LABEL

@@ -3,6 +3,8 @@ package evencistern.feed;
 import evencistern.chemistry.AtomicWeights;
 import evencistern.solution.Ion;
 import evencistern.solution.Ions;
+import evencistern.water.Dissolved;
+import evencistern.water.SourceWater;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -56,6 +58,17 @@ public record Nutrients(Map<Nutrient, Double> amounts) {
         sum.putAll(amounts);
         other.amounts.forEach((nutrient, amount) -> sum.merge(nutrient, amount, Double::sum));
         return new Nutrients(sum);
+    }
+
+    /** What a water brings of itself, mg/L, as far as its report tells. */
+    public static Nutrients of(SourceWater water) {
+        Map<Nutrient, Double> mg = new EnumMap<>(Nutrient.class);
+        water.mgPerL().forEach((dissolved, amount) -> {
+            if (dissolved != Dissolved.F) {
+                mg.put(Nutrient.valueOf(dissolved.name()), amount);
+            }
+        });
+        return new Nutrients(mg);
     }
 
     /**

@@ -9,6 +9,9 @@ import evencistern.fault.Faults;
  * @param nMgPerL nitrogen, capped apart because urea does not conduct, 0–500 mg/L
  */
 public record StrengthCap(double ecMsCm, double nMgPerL) {
+    /** Where no plant is named: the top of what collectors' pots stand, 500 ppm; common practice, no source. */
+    public static final StrengthCap ANY_PLANT = new StrengthCap(1.0, 150);
+
     public StrengthCap {
         Faults faults = new Faults();
         faults.within("cap.ec", ecMsCm, 0, 5, "mS/cm");

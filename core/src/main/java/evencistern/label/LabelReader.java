@@ -13,6 +13,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -39,23 +40,27 @@ public final class LabelReader {
 
     private final ProductForm form;
     private final Map<Question, Choice> answers;
+    private final OptionalDouble ownMl;
     private final Map<Question, Optional<Choice>> questions = new EnumMap<>(Question.class);
     private final Set<Assumption> assumptions = EnumSet.noneOf(Assumption.class);
     private final Faults refusals = new Faults();
     private Optional<Choice> measures = Optional.empty();
 
-    private LabelReader(ProductForm form, Map<Question, Choice> answers) {
+    private LabelReader(ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
         this.form = form;
         this.answers = answers;
+        this.ownMl = ownMl;
     }
 
     /**
      * Reads one sentence.
      *
      * @param answers what the person has answered so far; answers to questions that do not arise are passed over
+     * @param ownMl what the product's own cap, scoop or handful holds, mL; asked for where the label counts in it
      */
-    public static LabelReading read(String sentence, ProductForm form, Map<Question, Choice> answers) {
-        return new LabelReader(form, answers).read(sentence);
+    public static LabelReading read(
+            String sentence, ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
+        return new LabelReader(form, answers, ownMl).read(sentence);
     }
 
     /** The words that are passed over, in order; published so that nobody has to guess. */
@@ -143,7 +148,7 @@ public final class LabelReader {
         // the gallon first: whose it is also says whose tablespoon is meant
         Optional<Unit> of = w.of().isEmpty() ? Optional.of(Unit.ONE) : w.of().flatMap(o -> resolve(o, false));
         Optional<Unit> unit = resolve(w.unit(), true);
-        double heaped = heaped(w);
+        double heaped = w.unit() == Written.OWN ? own() : heaped(w);
         Optional<Double> then = w.then().isEmpty() ? Optional.of(1.0) : w.then().flatMap(this::dilution);
         if (unit.isEmpty() || of.isEmpty() || then.isEmpty() || Double.isNaN(heaped)) {
             return Optional.empty();
@@ -202,6 +207,14 @@ public final class LabelReader {
         return 1;
     }
 
+    /** mL in the product's own measure; refused where nobody has measured it. */
+    private double own() {
+        if (ownMl.isEmpty()) {
+            refusals.add(FaultCode.LABEL_OWN_MEASURE, "feed.own", "");
+        }
+        return ownMl.orElse(Double.NaN);
+    }
+
     private Optional<Choice> measures() {
         return measures.or(() -> ask(Question.WHICH_MEASURES));
     }
@@ -236,6 +249,7 @@ public final class LabelReader {
             case PINT -> measures().map(c -> c == Choice.US ? Unit.US_PINT : Unit.IMPERIAL_PINT);
             case QUART -> measures().map(c -> c == Choice.US ? Unit.US_QUART : Unit.IMPERIAL_QUART);
             case GALLON -> measures().map(c -> c == Choice.US ? Unit.US_GALLON : Unit.IMPERIAL_GALLON);
+            case OWN -> Optional.of(Unit.MILLILITRE);
             case OUNCE -> {
                 if (!amount || form == ProductForm.DRY) {
                     yield Optional.of(Unit.OUNCE);

@@ -30,7 +30,9 @@ final class Vocabulary {
         MILLIMETRE,
         SQUARE_METRE,
         SQUARE_FOOT,
-        SQUARE_YARD
+        SQUARE_YARD,
+        /** A cap, scoop or handful of the product's own, whose size no label tells. */
+        OWN
     }
 
     static final Map<String, Written> UNITS = Map.ofEntries(
@@ -97,7 +99,19 @@ final class Vocabulary {
             Map.entry("foot", Written.FOOT),
             Map.entry("feet", Written.FOOT),
             Map.entry("cm", Written.CENTIMETRE),
-            Map.entry("mm", Written.MILLIMETRE));
+            Map.entry("mm", Written.MILLIMETRE),
+            Map.entry("cap", Written.OWN),
+            Map.entry("caps", Written.OWN),
+            Map.entry("capful", Written.OWN),
+            Map.entry("capfuls", Written.OWN),
+            Map.entry("scoop", Written.OWN),
+            Map.entry("scoops", Written.OWN),
+            Map.entry("scoopful", Written.OWN),
+            Map.entry("scoopfuls", Written.OWN),
+            Map.entry("handful", Written.OWN),
+            Map.entry("handfuls", Written.OWN),
+            Map.entry("glug", Written.OWN),
+            Map.entry("glugs", Written.OWN));
 
     /** Units that a "square" makes areas of. */
     static final Map<String, Written> SQUARES = Map.ofEntries(

@@ -9,11 +9,11 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.feed.CanDose;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
-import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.Measure;
@@ -21,7 +21,6 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.plant.Appetite;
 import evencistern.pot.Pot;
-import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -78,14 +77,10 @@ public record Care(
     /**
      * A feed watered on.
      *
-     * @param can product for the can, as a hand can measure it
+     * @param can as it is mixed
      * @param potAmount product that this pot gets, in the label's measure
-     * @param mgPerL nutrients as mixed by hand, after rounding
-     * @param meter what the pen should read in the can, mS/cm
      */
-    public record Watered(
-            Dose dose, Measured can, double canLitres, double potAmount, Nutrients mgPerL, Uncertain meter)
-            implements Feeding {}
+    public record Watered(Dose dose, CanDose can, double potAmount) implements Feeding {}
 
     /**
      * A feed strewn on the mix.
@@ -132,19 +127,8 @@ public record Care(
                 : new Target.ByAppetite(s.species().appetite().placeInRange());
         Dose dose =
                 Dose.choose(feed, rate, s.species().cap(), target, tools.water().ecMsCm(), working);
-        double grams = feed.gramsPer(Measure.MILLILITRES).value();
-        Measured can = tools.hand()
-                .nearest(
-                        dose.perLitre() * tools.canLitres(),
-                        dose.ceilingPerLitre() * tools.canLitres(),
-                        rate.measure(),
-                        grams,
-                        feed.form() == ProductForm.LIQUID,
-                        tools.spoons(),
-                        working);
-        double rounded = dose.perLitre() > 0 ? can.practical() / can.exact() : 1;
-        Nutrients mixed = dose.mgPerL().times(rounded);
-        Uncertain meter = MeterForecast.inCan(feed, dose.perLitre() * rounded, rate.measure(), tools.water(), working);
+        CanDose mixed = CanDose.of(feed, dose, tools.canLitres(), tools.hand(), tools.spoons(), tools.water(), working);
+        Measured can = mixed.hand();
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
         double forPot = working.step(
                 "feed.pot",
@@ -155,7 +139,7 @@ public record Care(
                 earlier("in the can", can.practical(), shown, "feed.rounding"),
                 earlier("pour", poured.litres(), Unit.LITRE, poured.step()),
                 typed("can", tools.canLitres(), Unit.LITRE, "can"));
-        return new Watered(dose, can, tools.canLitres(), forPot, mixed, meter);
+        return new Watered(dose, mixed, forPot);
     }
 
     private static Strewn strewn(Feed feed, Pot pot, Appetite appetite, Tools tools, Working working) {

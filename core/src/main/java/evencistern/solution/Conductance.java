@@ -12,7 +12,7 @@ import java.util.List;
  * <p><b>Units</b> mmol/L; mS/cm at 25 °C
  * <p><b>Valid for</b> up to about 10 mS/cm; ± 5 % (10 % where sulfates of calcium and magnesium make up the most)
  * <p><b>Source</b> [RS1959] limiting law of Onsager with a finite ion size, fitted to potassium chloride; pairing constants
- * [SM1976]; λ° [CRC]; all from memory
+ * [SM1976]; λ° [CRCHANDBOOK]; all from memory
  * <p><b>Checked by</b> ConductanceTest
  */
 public final class Conductance {

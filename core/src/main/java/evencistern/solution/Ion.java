@@ -5,7 +5,7 @@ import evencistern.chemistry.AtomicWeights;
 /**
  * The ions that carry the current in a can.
  *
- * <p>Limiting equivalent conductivities at 25 °C in S·cm²/mol of charge: [CRC], from memory.
+ * <p>Limiting equivalent conductivities at 25 °C in S·cm²/mol of charge: [CRCHANDBOOK], from memory.
  */
 public enum Ion {
     AMMONIUM(1, 73.5, AtomicWeights.N + 4 * AtomicWeights.H),

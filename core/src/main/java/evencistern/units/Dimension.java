@@ -12,6 +12,7 @@ public enum Dimension {
     DENSITY("kg/L"),
     TEMPERATURE("°C"),
     TIME("d"),
+    ALKALINITY("mg/L CaCO₃"),
     EXCHANGE("meq/100 cm³"),
     PH("pH"),
     FRACTION("%"),

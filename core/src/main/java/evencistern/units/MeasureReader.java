@@ -26,6 +26,11 @@ public final class MeasureReader {
             Map.entry("μs/cm", Unit.MICROSIEMENS_PER_CM),
             Map.entry("µs/cm", Unit.MICROSIEMENS_PER_CM),
             Map.entry("ms/cm", Unit.MILLISIEMENS_PER_CM),
+            Map.entry("dkh", Unit.DEGREE_KH),
+            Map.entry("°kh", Unit.DEGREE_KH),
+            Map.entry("meq/l", Unit.MEQ_PER_LITRE),
+            Map.entry("mmol/l", Unit.MEQ_PER_LITRE),
+            Map.entry("mg/l caco3", Unit.MILLIGRAM_CACO3_PER_LITRE),
             Map.entry("ms", Unit.MILLISIEMENS_PER_CM),
             Map.entry("cf", Unit.CONDUCTIVITY_FACTOR));
 

@@ -14,7 +14,8 @@ import java.util.stream.Collectors;
  *
  * <p><b>Answers</b> how much is that in another unit?
  * <p><b>Formula</b> canonical = (value + offset) · factor; inch = 0.0254 m, US gallon = 231 in³, imperial gallon =
- * 4.54609 L, pound = 453.59237 g, the rest by their defining ratios
+ * 4.54609 L, pound = 453.59237 g, the rest by their defining ratios; of alkalinity, 1 meq/L = half of CaCO3 (IUPAC weights) =
+ * 50.04 mg/L, 1 °dKH = 10 mg/L CaO = 17.85 mg/L CaCO3
  * <p><b>Units</b> as named by each constant
  * <p><b>Valid for</b> any finite value
  * <p><b>Source</b> [NIST811] appendix B; the definitions are exact
@@ -69,6 +70,7 @@ public enum Unit {
     CONDUCTIVITY_FACTOR("CF", CONDUCTIVITY, 0.1),
 
     KILOGRAM_PER_LITRE("kg/L", DENSITY, 1),
+    GRAM_PER_TEASPOON("g/tsp", DENSITY, 0.2),
 
     CELSIUS("°C", TEMPERATURE, 1),
     FAHRENHEIT("°F", TEMPERATURE, 5.0 / 9.0, -32),
@@ -78,9 +80,14 @@ public enum Unit {
     YEAR("yr", TIME, 365.25),
     HOUR("h", TIME, 1.0 / 24),
 
+    MILLIGRAM_CACO3_PER_LITRE("mg/L CaCO₃", ALKALINITY, 1),
+    MEQ_PER_LITRE("meq/L", ALKALINITY, 50.0435),
+    DEGREE_KH("°dKH", ALKALINITY, 17.848),
+
     MEQ_PER_100_CM3("meq/100 cm³", EXCHANGE, 1),
     PH_UNIT("pH", PH, 1),
     PER_CENT("%", FRACTION, 1),
+    MILLIGRAM_PER_KILOGRAM("mg/kg", FRACTION, 1e-4),
     MILLIMETRE_PER_DAY("mm/d", WATER_DEPTH_RATE, 1),
     MEGAJOULE_PER_M2_DAY("MJ/m²/d", RADIATION, 1),
     KILOPASCAL("kPa", VAPOUR_PRESSURE, 1),

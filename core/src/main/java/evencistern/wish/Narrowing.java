@@ -1,5 +1,6 @@
 package evencistern.wish;
 
+import evencistern.optimum.Programme;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;

@@ -46,7 +46,9 @@ class FormulaTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", " ", "Epsom", "kno3", "K(NO3", "KNO3)", "K()2", "KNO3·", "·KNO3", "K+", "K0", "Xx2"})
+    @ValueSource(
+            strings = {"", " ", "Epsom", "kno3", "K(NO3", "KNO3)", "K()2", "KNO3·", "·KNO3", "K+", "K0", "MgS04", "Xx2"
+            })
     void whatIsNoFormulaIsRefused(String written) {
         assertThatThrownBy(() -> Formula.of(written))
                 .isInstanceOfSatisfying(

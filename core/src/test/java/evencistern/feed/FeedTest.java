@@ -148,7 +148,7 @@ class FeedTest {
                 ProductForm.DRY,
                 new Rate.PerWater(1, 1, Measure.GRAMS),
                 OptionalDouble.empty());
-        Uncertain reading = MeterForecast.inCan(feed, 1, Measure.GRAMS, new SourceWater(0.4, 7.2), Working.off());
+        Uncertain reading = MeterForecast.inCan(feed, 1, Measure.GRAMS, SourceWater.of(0.4, 7.2), Working.off());
         assertThat(reading.value()).isCloseTo(1.4, within(0.2));
         assertThat(reading.halfWidth95()).isCloseTo((reading.value() - 0.4) * 0.2, within(1e-9));
     }
@@ -162,7 +162,7 @@ class FeedTest {
                 OptionalDouble.of(0.7),
                 new Rate.PerWater(1, 1, Measure.GRAMS),
                 new Rhythm.EveryWatering());
-        assertThat(MeterForecast.inCan(feed, 2, Measure.GRAMS, new SourceWater(0.1, 7), Working.off())
+        assertThat(MeterForecast.inCan(feed, 2, Measure.GRAMS, SourceWater.of(0.1, 7), Working.off())
                         .value())
                 .isCloseTo(1.5, within(1e-9));
     }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,7 +31,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LabelReaderTest {
 
     private static LabelReading read(String sentence, ProductForm form) {
-        return LabelReader.read(sentence, form, Map.of());
+        return LabelReader.read(sentence, form, Map.of(), OptionalDouble.empty());
     }
 
     static List<String> corpus() {
@@ -78,8 +79,13 @@ class LabelReaderTest {
         String[] c = line.split("\\|", -1);
         ProductForm form = ProductForm.valueOf(c[1]);
         Map<Question, Choice> answers = new EnumMap<>(Question.class);
+        OptionalDouble own = OptionalDouble.empty();
         for (String answer : c[2].isEmpty() ? new String[0] : c[2].split("\\+", -1)) {
             String[] pair = answer.split("=", 2);
+            if (pair[0].equals("OWN")) {
+                own = OptionalDouble.of(Double.parseDouble(pair[1]));
+                continue;
+            }
             answers.put(Question.valueOf(pair[0]), Choice.valueOf(pair[1]));
         }
         if (c[3].startsWith("refuse ")) {
@@ -104,7 +110,7 @@ class LabelReaderTest {
                         .isFalse();
                 all.put(Question.WHICH_USE, Question.WHICH_USE.choices().get(i));
             }
-            LabelReading reading = LabelReader.read(c[0], form, all);
+            LabelReading reading = LabelReader.read(c[0], form, all, own);
             assertThat(reading.refusals()).isEmpty();
             assertThat(reading.questions().keySet())
                     .as("asks what was answered and nothing else")

@@ -68,7 +68,7 @@ class CareTest {
             new Rhythm.EveryDays(14, 28));
 
     private static final Care.Tools SPOONS = new Care.Tools(
-            5, HandMeasure.SPOONS, HandMeasure.FULL_SET, new SourceWater(0.4, 7.2), OptionalDouble.empty());
+            5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0.4, 7.2), OptionalDouble.empty());
 
     private static Pot pot(double top, double height) {
         return Pot.filled(new RoundTaper(top, top * 0.7, height));
@@ -271,10 +271,10 @@ class CareTest {
     @Test
     void theCanGetsTheNearestSpoonWithItsError() {
         Care.Watered w = watered(plain(), SPOONS);
-        assertThat(w.can().exact()).isCloseTo(3.75, within(1e-9));
-        assertThat(w.can().practical()).isCloseTo(0.875 * 5 * 0.9, within(1e-9));
-        assertThat(w.can().errorPercent()).isCloseTo(5, within(0.01));
-        assertThat(w.mgPerL().n()).isCloseTo(78.75, within(1e-6));
+        assertThat(w.can().hand().exact()).isCloseTo(3.75, within(1e-9));
+        assertThat(w.can().hand().practical()).isCloseTo(0.875 * 5 * 0.9, within(1e-9));
+        assertThat(w.can().hand().errorPercent()).isCloseTo(5, within(0.01));
+        assertThat(w.can().mgPerL().n()).isCloseTo(78.75, within(1e-6));
         assertThat(w.dose().ceiling()).isEqualTo(Ceiling.LABEL_TOP);
     }
 
@@ -283,7 +283,7 @@ class CareTest {
         Care care = Care.on(MAY.plusDays(6), plain(), SPOONS, Working.off());
         Care.Watered w = (Care.Watered) care.feeding().orElseThrow();
         double poured = Math.max(care.litresNow(), care.plan().need().usableLitres() / 0.85);
-        assertThat(w.potAmount()).isCloseTo(w.can().practical() * poured / 5, within(1e-9));
+        assertThat(w.potAmount()).isCloseTo(w.can().hand().practical() * poured / 5, within(1e-9));
     }
 
     @Test
@@ -302,7 +302,7 @@ class CareTest {
                 Optional.of(MAY));
         Care.Watered w = watered(fern, SPOONS);
         assertThat(w.dose().heldBack()).isTrue();
-        assertThat(w.mgPerL().n()).isLessThanOrEqualTo(70 + 1e-9);
+        assertThat(w.can().mgPerL().n()).isLessThanOrEqualTo(70 + 1e-9);
     }
 
     /** Arithmetic: 5 mL for 4 in of pot, 12 cm across: 5 · 12/10.16 = 5.9 mL. */
@@ -424,7 +424,7 @@ class CareTest {
                                 5,
                                 HandMeasure.SCALE,
                                 HandMeasure.FULL_SET,
-                                new SourceWater(0.4, 7.2),
+                                SourceWater.of(0.4, 7.2),
                                 OptionalDouble.empty()),
                         Working.off())
                 .feeding()

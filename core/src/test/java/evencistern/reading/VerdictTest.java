@@ -33,7 +33,7 @@ class VerdictTest {
     private static final Meter THREE_TIMES_WORSE = new Meter(TdsScale.PPM_500, 0.3, 15);
     private static final Mix PEAT = Recipes.require("peat_perlite");
     private static final PotWater POT = new PotWater(PEAT, Pot.filled(new RoundTaper(0.12, 0.09, 0.11)));
-    private static final SourceWater TAP = new SourceWater(0.4, 7.2);
+    private static final SourceWater TAP = SourceWater.of(0.4, 7.2);
 
     private static Verdict verdict(double ph, double ec, Meter meter) {
         return verdict(OptionalDouble.of(ph), OptionalDouble.of(ec), meter, "streptocarpus", TAP);
@@ -109,8 +109,8 @@ class VerdictTest {
 
     @Test
     void waterSaltierThanTheGoalCannotFlush() {
-        Verdict v = verdict(
-                OptionalDouble.empty(), OptionalDouble.of(3.25), GOOD, "streptocarpus", new SourceWater(1.6, 7));
+        Verdict v =
+                verdict(OptionalDouble.empty(), OptionalDouble.of(3.25), GOOD, "streptocarpus", SourceWater.of(1.6, 7));
         assertThat(v.actions()).containsExactly(Action.FLUSH_WITH_PURER_WATER, Action.SKIP_NEXT_FEED);
         assertThat(v.flush()).isEmpty();
     }

@@ -10,6 +10,8 @@ import evencistern.media.Component;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.media.Recipes;
+import evencistern.optimum.Programme;
+import evencistern.optimum.SecondSolver;
 import evencistern.plan.Suitability.School;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
@@ -27,13 +29,6 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
-import org.hipparchus.optim.linear.LinearConstraint;
-import org.hipparchus.optim.linear.LinearConstraintSet;
-import org.hipparchus.optim.linear.LinearObjectiveFunction;
-import org.hipparchus.optim.linear.NonNegativeConstraint;
-import org.hipparchus.optim.linear.Relationship;
-import org.hipparchus.optim.linear.SimplexSolver;
-import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -243,28 +238,7 @@ class FormulationTest {
                     atLeast(Quality.LIFE, 15 * random.nextDouble()),
                     new Wish.Holding("loam"));
             Programme p = Narrowing.programme(bench, wishes, 0.8 + 0.2 * random.nextDouble(), w -> 100, -1);
-            double[] x = p.solve();
-            double ours = 0;
-            for (int i = 0; i < x.length; i++) {
-                ours += x[i] * p.costs[i];
-            }
-            List<LinearConstraint> constraints = new ArrayList<>();
-            for (Programme.Row row : p.rows) {
-                if (Double.isFinite(row.low)) {
-                    constraints.add(new LinearConstraint(row.of, Relationship.GEQ, row.low));
-                }
-                if (Double.isFinite(row.high)) {
-                    constraints.add(new LinearConstraint(row.of, Relationship.LEQ, row.high));
-                }
-            }
-            double theirs = new SimplexSolver()
-                    .optimize(
-                            new LinearObjectiveFunction(p.costs, 0),
-                            new LinearConstraintSet(constraints),
-                            GoalType.MINIMIZE,
-                            new NonNegativeConstraint(true))
-                    .getValue();
-            assertThat(ours).as("seed %d", seed).isCloseTo(theirs, within(1e-5 * (1 + Math.abs(theirs))));
+            SecondSolver.agrees(p, "seed " + seed);
         }
     }
 

@@ -55,6 +55,8 @@ class LookTest {
                 home + "/bench/" + lot + "?tab=mix",
                 home + "/bench/" + lot + "?working=feed.meter",
                 home + "/feeds/" + feed,
+                home + "/feeds/dose",
+                home + "/feeds/water",
                 home + "/mixes/peat_perlite",
                 home + "/mixes/components",
                 home + "/mixes/peat_perlite/batch",

@@ -2,10 +2,17 @@ package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import evencistern.blend.Blend;
+import evencistern.blend.Goal;
+import evencistern.blend.NitrogenSchool;
+import evencistern.blend.Salt;
 import evencistern.caution.Caution;
 import evencistern.fault.FaultCode;
 import evencistern.feed.Ceiling;
+import evencistern.feed.Declared;
 import evencistern.feed.Measured;
+import evencistern.feed.MeterForecast;
+import evencistern.feed.Nutrient;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
 import evencistern.media.Amendment;
@@ -15,11 +22,16 @@ import evencistern.media.Recipes;
 import evencistern.plan.LotPlan;
 import evencistern.plan.Suitability;
 import evencistern.plant.Toxicity;
+import evencistern.reading.CanCheck;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
 import evencistern.server.problem.Words;
+import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
+import evencistern.water.PhProduct;
+import evencistern.water.SourceWater;
 import evencistern.water.TdsScale;
+import evencistern.water.WaterLimits;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -88,6 +100,22 @@ class ContractTest {
         worded("packs", names(Component.PackKind.values()));
         worded("limes", names(Liming.Material.values()));
         worded("fineness", names(Liming.Fineness.values()));
+        worded("nutrients", ids(Nutrient.values()));
+        worded("declared", names(Declared.values()));
+        worded("forecasts", ids(MeterForecast.By.values()));
+        worded("stories", ids(CanCheck.Story.values()));
+        worded("story_acts", ids(CanCheck.Story.values()));
+        worded("water_kinds", ids(SourceWater.Kind.values()));
+        worded("water_whats", ids(WaterLimits.What.values()));
+        worded("standings", ids(WaterLimits.Standing.values()));
+        worded("ph_products", PhProduct.all().stream().map(PhProduct::key).toList());
+        worded("tanks", ids(StockTanks.Named.values()));
+        worded("whys", ids(StockTanks.Why.values()));
+        worded("knowns", ids(StockTanks.Known.values()));
+        worded("goals_of_blend", ids(Goal.values()));
+        worded("miss_whys", ids(Blend.Why.values()));
+        worded("nitrogen_schools", ids(NitrogenSchool.values()));
+        worded("salts", Salt.all().stream().map(Salt::key).toList());
         worded("scales", Arrays.stream(TdsScale.values()).map(TdsScale::id).toList());
     }
 

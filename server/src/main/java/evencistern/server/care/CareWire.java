@@ -62,7 +62,7 @@ public record CareWire(
     /** An amount for the hand. */
     public record MeasuredWire(
             double exact, double practical, String measure, List<PieceWire> pieces, double errorPercent) {
-        static MeasuredWire of(Measured m) {
+        public static MeasuredWire of(Measured m) {
             return new MeasuredWire(
                     m.exact(),
                     m.practical(),
@@ -104,14 +104,14 @@ public record CareWire(
             if (feeding instanceof Care.Watered w) {
                 return new DoseWire(
                         "watered",
-                        MeasuredWire.of(w.can()),
+                        MeasuredWire.of(w.can().hand()),
                         w.potAmount(),
-                        NutrientsWire.of(w.mgPerL()),
-                        w.canLitres(),
+                        NutrientsWire.of(w.can().mgPerL()),
+                        w.can().litres(),
                         w.dose().perLitre(),
-                        w.meter().value(),
-                        w.meter().halfWidth95(),
-                        w.meter().value() - waterEc,
+                        w.can().meter().value(),
+                        w.can().meter().halfWidth95(),
+                        w.can().meter().value() - waterEc,
                         w.dose().ceiling().id(),
                         w.dose().ceilingPerLitre(),
                         w.dose().heldBack());

@@ -1,5 +1,6 @@
 package evencistern.server.demo;
 
+import evencistern.feed.Declared;
 import evencistern.label.Question;
 import evencistern.plan.LotPlan;
 import evencistern.pot.Material;
@@ -13,6 +14,7 @@ import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.garden.PlacePreset;
+import evencistern.server.garden.WaterInput;
 import evencistern.server.journal.Acts;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotInput;
@@ -27,6 +29,7 @@ import evencistern.server.stock.StockInput;
 import evencistern.server.stock.Stocks;
 import evencistern.server.typed.Typed;
 import evencistern.table.DataFile;
+import evencistern.water.Dissolved;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,9 +38,11 @@ import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -229,10 +234,33 @@ public class DemoGarden implements ApplicationRunner {
         gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Lamp shelf", PlacePreset.lamp_shelf));
         gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Lean-to", PlacePreset.glasshouse));
         gardens.addPlace(garden, new Gardens.NewPlace(UUID.randomUUID(), "Small tunnel", PlacePreset.tunnel));
+        GardenWire.WaterWire tap = bare.waters().get(0);
         gardens.saveWater(
                 garden,
-                new Gardens.WaterInput(
-                        UUID.randomUUID(), "Rain butt", new Typed("0.05", "mS/cm"), new Typed("6.0", "pH"), 0));
+                new WaterInput(
+                        tap.id(),
+                        tap.name(),
+                        GardenWire.WaterWire.Origin.tap,
+                        new Typed("0.45", "mS/cm"),
+                        new Typed("7.3", "pH"),
+                        new Typed("165", "mg/L CaCO₃"),
+                        Map.of(
+                                Dissolved.CA, new Typed("62", "mg/L"),
+                                Dissolved.MG, new Typed("5", "mg/L"),
+                                Dissolved.NA, new Typed("14", "mg/L"),
+                                Dissolved.CL, new Typed("22", "mg/L")),
+                        tap.version()));
+        gardens.saveWater(
+                garden,
+                new WaterInput(
+                        UUID.randomUUID(),
+                        "Rain butt",
+                        GardenWire.WaterWire.Origin.rain,
+                        new Typed("0.05", "mS/cm"),
+                        new Typed("6.0", "pH"),
+                        new Typed("8", "mg/L CaCO₃"),
+                        Map.of(),
+                        0));
         for (String[] vessel : new String[][] {
             {"Indoor can", "1½", "can"},
             {"Bucket", "9", "can"},
@@ -263,15 +291,25 @@ public class DemoGarden implements ApplicationRunner {
             FeedWire.Form form,
             String density,
             String label,
-            List<FeedWire.Answer> answers) {
+            List<FeedWire.Answer> answers,
+            Map<Declared, Double> rest) {
         return new FeedInput(
                 UUID.randomUUID(),
                 name,
                 new Typed(analysis[0], "%"),
                 new Typed(analysis[1], "%"),
                 new Typed(analysis[2], "%"),
+                false,
+                rest.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, e -> new Typed(Double.toString(e.getValue()), "%"))),
+                FeedWire.Basis.by_weight,
+                null,
+                null,
+                null,
                 form,
                 new Typed(density, "kg/L"),
+                null,
                 null,
                 label,
                 answers,
@@ -288,7 +326,16 @@ public class DemoGarden implements ApplicationRunner {
                 "Dissolve 2½ tsp per 2 gal every 10 days",
                 List.of(
                         new FeedWire.Answer(Question.WHICH_MEASURES, Question.Choice.IMPERIAL),
-                        new FeedWire.Answer(Question.SPOON_LEVEL, Question.Choice.LEVEL)));
+                        new FeedWire.Answer(Question.SPOON_LEVEL, Question.Choice.LEVEL)),
+                Map.of(
+                        Declared.NITRATE_N, 8.2,
+                        Declared.AMMONIUM_N, 2.1,
+                        Declared.UREA_N, 4.7,
+                        Declared.MG, 1.2,
+                        Declared.FE, 0.05,
+                        Declared.MN, 0.03,
+                        Declared.ZN, 0.02,
+                        Declared.B, 0.02));
     }
 
     private static FeedInput oldMarl() {
@@ -298,7 +345,8 @@ public class DemoGarden implements ApplicationRunner {
                 FeedWire.Form.liquid,
                 "1.15",
                 "1–2 ml/l every 10–14 days",
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     private static FeedInput alderDrops() {
@@ -308,7 +356,8 @@ public class DemoGarden implements ApplicationRunner {
                 FeedWire.Form.liquid,
                 "1.1",
                 "1:1000 with every watering",
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     private Lot capePrimrose(GardenWire g, FeedWire feed) {

@@ -1,11 +1,16 @@
 package evencistern.server.feed;
 
+import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
+import evencistern.feed.Analysis;
+import evencistern.feed.Declared;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,17 +19,29 @@ import org.jspecify.annotations.Nullable;
  * The feed form as it stands on the screen.
  *
  * @param id made by the page, so that sending a new feed twice makes one
+ * @param n,p2o5,k2o the three numbers; not needed where there is a formula
+ * @param elements whether the label names P and K as elements
+ * @param contents the other lines of the analysis
+ * @param formula of a single salt
+ * @param own what its own cap, scoop or handful holds
  * @param version the version it was changed from; 0 for a new one
  */
 public record FeedInput(
         UUID id,
         String name,
-        Typed n,
-        Typed p2o5,
-        Typed k2o,
+        @Nullable Typed n,
+        @Nullable Typed p2o5,
+        @Nullable Typed k2o,
+        @Nullable Boolean elements,
+        @Nullable Map<Declared, Typed> contents,
+        FeedWire.@Nullable Basis basis,
+        FeedWire.@Nullable Chelate chelate,
+        @Nullable String formula,
+        @Nullable Typed purity,
         FeedWire.Form form,
         @Nullable Typed density,
         @Nullable Typed ecFactor,
+        @Nullable Typed own,
         String label,
         List<FeedWire.Answer> answers,
         boolean wordsSeen,
@@ -34,40 +51,124 @@ public record FeedInput(
     public FeedWire read() {
         Faults faults = new Faults();
         String checkedName = faults.text("feed.name", name, 80);
-        double nitrogen = n.read("feed.n", faults);
-        double phosphate = p2o5.read("feed.p2o5", faults);
-        double potash = k2o.read("feed.k2o", faults);
         OptionalDouble kgPerL = Typed.optional(density, "feed.density", faults);
         OptionalDouble factor = Typed.optional(ecFactor, "feed.ec_factor", faults);
-        boolean numbers = !Double.isNaN(nitrogen + phosphate + potash);
+        OptionalDouble ownL = Typed.optional(own, "feed.own", faults);
+        ownL.ifPresent(l -> faults.within("feed.own", l * 1000, 0.1, 2000, "mL"));
+        Parts parts = parts(faults);
         FeedWire feed = new FeedWire(
                 id,
                 checkedName,
-                numbers ? nitrogen : 0,
-                numbers ? phosphate : 0,
-                numbers ? potash : 0,
+                parts.n(),
+                parts.p2o5(),
+                parts.k2o(),
+                parts.elements(),
+                parts.contents(),
+                parts.basis(),
+                chelate,
+                parts.formula(),
+                parts.purity(),
                 form,
                 kgPerL.isPresent() ? kgPerL.getAsDouble() : null,
                 factor.isPresent() ? factor.getAsDouble() : null,
+                ownL.isPresent() ? ownL.getAsDouble() * 1000 : null,
                 label,
                 answers,
                 wordsSeen,
                 typed(),
                 version,
                 false);
-        faults.attempt(feed::toFeed);
+        if (!faults.any() || parts.formula() == null) {
+            faults.attempt(feed::toFeed);
+        }
         faults.throwIfAny();
         return feed;
     }
 
-    private Map<String, Typed> typed() {
-        Map<String, Typed> fields = new HashMap<>(Map.of("n", n, "p2o5", p2o5, "k2o", k2o));
-        if (density != null) {
-            fields.put("density", density);
+    /** What the analysis comes to, whatever else of the form is filled in; refused with every fault of its fields. */
+    public Analysis readAnalysis() {
+        Faults faults = new Faults();
+        Parts parts = parts(faults);
+        faults.throwIfAny();
+        return FeedWire.analysis(
+                parts.n(), parts.p2o5(), parts.k2o(), parts.contents(), parts.basis(), parts.formula(), parts.purity());
+    }
+
+    /** The analysis as it is kept. */
+    private record Parts(
+            double n,
+            double p2o5,
+            double k2o,
+            boolean elements,
+            Map<Declared, Double> contents,
+            FeedWire.Basis basis,
+            @Nullable String formula,
+            @Nullable Double purity) {}
+
+    private Parts parts(Faults faults) {
+        String written = formula == null ? "" : formula.strip();
+        if (!written.isEmpty()) {
+            double pure = Typed.optional(purity, "feed.purity", faults).orElse(100);
+            Optional<Analysis> salt = faults.attempt(() -> Analysis.ofSalt(written, pure));
+            return new Parts(
+                    salt.map(Analysis::n).orElse(0.0),
+                    salt.map(Analysis::p2o5).orElse(0.0),
+                    salt.map(Analysis::k2o).orElse(0.0),
+                    false,
+                    Map.of(),
+                    FeedWire.Basis.by_weight,
+                    written,
+                    pure);
         }
-        if (ecFactor != null) {
-            fields.put("ecFactor", ecFactor);
+        boolean asElements = Boolean.TRUE.equals(elements);
+        return new Parts(
+                number(n, "feed.n", faults),
+                number(p2o5, "feed.p2o5", faults) / (asElements ? Declared.P2O5.element() : 1),
+                number(k2o, "feed.k2o", faults) / (asElements ? Declared.K2O.element() : 1),
+                asElements,
+                lines(faults),
+                basis == null ? FeedWire.Basis.by_weight : basis,
+                null,
+                null);
+    }
+
+    /** A number that every label has; 0 in its place after a fault, so that the others are looked at too. */
+    private static double number(@Nullable Typed typed, String field, Faults faults) {
+        if (typed == null) {
+            faults.add(FaultCode.MISSING, field, "");
+            return 0;
+        }
+        double value = typed.read(field, faults);
+        return Double.isNaN(value) ? 0 : value;
+    }
+
+    private Map<Declared, Double> lines(Faults faults) {
+        Map<Declared, Double> lines = new EnumMap<>(Declared.class);
+        if (contents != null) {
+            contents.forEach((line, typed) ->
+                    Typed.optional(typed, "feed." + line.id(), faults).ifPresent(percent -> lines.put(line, percent)));
+        }
+        return lines;
+    }
+
+    private Map<String, Typed> typed() {
+        Map<String, Typed> fields = new HashMap<>();
+        put(fields, "n", n);
+        put(fields, "p2o5", p2o5);
+        put(fields, "k2o", k2o);
+        put(fields, "purity", purity);
+        put(fields, "density", density);
+        put(fields, "ecFactor", ecFactor);
+        put(fields, "own", own);
+        if (contents != null) {
+            contents.forEach((line, typed) -> fields.put(line.name(), typed));
         }
         return TypedFields.filled(fields);
+    }
+
+    private static void put(Map<String, Typed> fields, String field, @Nullable Typed typed) {
+        if (typed != null) {
+            fields.put(field, typed);
+        }
     }
 }

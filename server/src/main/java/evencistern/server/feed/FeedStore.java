@@ -1,7 +1,9 @@
 package evencistern.server.feed;
 
+import evencistern.feed.Declared;
 import evencistern.label.Question;
 import evencistern.server.GardenId;
+import evencistern.server.typed.Keyed;
 import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -9,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -16,8 +19,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class FeedStore {
     private static final String COLUMNS =
-            "id, name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen, typed, version,"
-                    + " retired";
+            "id, name, n, p2o5, k2o, elements, contents, basis, chelate, formula, purity, form, density, ec_factor,"
+                    + " own_ml, label, answers, words_seen, typed, version, retired";
 
     private final JdbcClient db;
 
@@ -32,9 +35,16 @@ class FeedStore {
                 r.getDouble("n"),
                 r.getDouble("p2o5"),
                 r.getDouble("k2o"),
+                r.getBoolean("elements"),
+                Keyed.numbers(Declared.class, r.getArray("contents")),
+                FeedWire.Basis.valueOf(r.getString("basis")),
+                chelate(r.getString("chelate")),
+                r.getString("formula"),
+                r.getObject("purity", Double.class),
                 FeedWire.Form.valueOf(r.getString("form")),
                 r.getObject("density", Double.class),
                 r.getObject("ec_factor", Double.class),
+                r.getObject("own_ml", Double.class),
                 r.getString("label"),
                 Arrays.stream((String[]) r.getArray("answers").getArray())
                         .map(FeedStore::answer)
@@ -43,6 +53,10 @@ class FeedStore {
                 TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));
+    }
+
+    private static FeedWire.@Nullable Chelate chelate(@Nullable String stored) {
+        return stored == null ? null : FeedWire.Chelate.valueOf(stored);
     }
 
     private static FeedWire.Answer answer(String stored) {
@@ -71,9 +85,10 @@ class FeedStore {
 
     void insertFeed(GardenId garden, FeedWire f) {
         db.sql("""
-                        insert into feed (name, n, p2o5, k2o, form, density, ec_factor, label, answers, words_seen,
-                                          typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        insert into feed (name, n, p2o5, k2o, elements, contents, basis, chelate, formula, purity,
+                                          form, density, ec_factor, own_ml, label, answers, words_seen, typed,
+                                          retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, f)).update();
     }
 
@@ -82,9 +97,10 @@ class FeedStore {
         List<Object> values = new java.util.ArrayList<>(values(garden, f));
         values.add(f.version());
         return db.sql("""
-                                update feed set name = ?, n = ?, p2o5 = ?, k2o = ?, form = ?, density = ?,
-                                                ec_factor = ?, label = ?, answers = ?, words_seen = ?, typed = ?,
-                                                retired = ?,
+                                update feed set name = ?, n = ?, p2o5 = ?, k2o = ?, elements = ?, contents = ?,
+                                                basis = ?, chelate = ?, formula = ?, purity = ?, form = ?,
+                                                density = ?, ec_factor = ?, own_ml = ?, label = ?, answers = ?,
+                                                words_seen = ?, typed = ?, retired = ?,
                                                 version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
@@ -96,9 +112,16 @@ class FeedStore {
                 f.n(),
                 f.p2o5(),
                 f.k2o(),
+                Boolean.TRUE.equals(f.elements()),
+                Keyed.stored(f.contents()),
+                (f.basis() == null ? FeedWire.Basis.by_weight : f.basis()).name(),
+                f.chelate() == null ? null : f.chelate().name(),
+                f.formula(),
+                f.purity(),
                 f.form().name(),
                 f.density(),
                 f.ecFactor(),
+                f.ownMl(),
                 f.label(),
                 stored(f.answers()),
                 f.wordsSeen(),

@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.feed.Analysis;
+import evencistern.feed.Declared;
 import evencistern.feed.Feed;
 import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
@@ -22,16 +23,32 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A feed as it goes over the wire, its label's sentence as typed with the answers given to what it left open. */
+/**
+ * A feed as it goes over the wire, its label's sentence as typed with the answers given to what it left open.
+ *
+ * @param p2o5,k2o in % of the oxide, whatever the label names
+ * @param elements whether the label names P and K as elements
+ * @param contents % of the other lines of the analysis, as the label names them
+ * @param formula of a single salt, whose analysis then follows from it
+ * @param purity of a single salt, %
+ * @param ownMl what the product's own cap, scoop or handful holds
+ */
 public record FeedWire(
         UUID id,
         String name,
         double n,
         double p2o5,
         double k2o,
+        @Nullable Boolean elements,
+        @Nullable Map<Declared, Double> contents,
+        @Nullable Basis basis,
+        @Nullable Chelate chelate,
+        @Nullable String formula,
+        @Nullable Double purity,
         Form form,
         @Nullable Double density,
         @Nullable Double ecFactor,
+        @Nullable Double ownMl,
         String label,
         List<Answer> answers,
         boolean wordsSeen,
@@ -50,6 +67,21 @@ public record FeedWire(
         }
     }
 
+    /** Of what the per cents are; by weight where nothing is said. */
+    public enum Basis {
+        by_weight,
+        by_volume
+    }
+
+    /** What holds the iron and its kin. */
+    public enum Chelate {
+        edta,
+        dtpa,
+        hedta,
+        eddha,
+        other
+    }
+
     /** What a person answered to a question that the label leaves open. */
     public record Answer(Question question, Question.Choice choice) {
         static Map<Question, Question.Choice> byQuestion(List<Answer> answers) {
@@ -60,15 +92,45 @@ public record FeedWire(
     }
 
     /** How this label's sentence reads with these answers. */
-    public static LabelReading read(String label, Form form, List<Answer> answers) {
-        return LabelReader.read(label, form.toForm(), Answer.byQuestion(answers));
+    public static LabelReading read(String label, Form form, List<Answer> answers, @Nullable Double ownMl) {
+        return LabelReader.read(label, form.toForm(), Answer.byQuestion(answers), optional(ownMl));
+    }
+
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** What the label says is in it. */
+    Analysis toAnalysis() {
+        return analysis(n, p2o5, k2o, contents, basis, formula, purity);
+    }
+
+    static Analysis analysis(
+            double n,
+            double p2o5,
+            double k2o,
+            @Nullable Map<Declared, Double> contents,
+            @Nullable Basis basis,
+            @Nullable String formula,
+            @Nullable Double purity) {
+        if (formula != null) {
+            return Analysis.ofSalt(formula, purity == null ? 100 : purity);
+        }
+        Map<Declared, Double> stated = new EnumMap<>(Declared.class);
+        if (contents != null) {
+            stated.putAll(contents);
+        }
+        stated.put(Declared.N, n);
+        stated.put(Declared.P2O5, p2o5);
+        stated.put(Declared.K2O, k2o);
+        return new Analysis(stated, basis == Basis.by_volume ? Analysis.Basis.BY_VOLUME : Analysis.Basis.BY_WEIGHT);
     }
 
     /** The feed for the rules; a label that is not settled is refused with every reason. */
     public Feed toFeed() {
         Faults faults = new Faults();
-        Optional<Analysis> analysis = faults.attempt(() -> new Analysis(n, p2o5, k2o));
-        LabelReading reading = read(label, form, answers);
+        Optional<Analysis> analysis = faults.attempt(this::toAnalysis);
+        LabelReading reading = read(label, form, answers, ownMl);
         reading.refusals().forEach(faults::add);
         if (reading.hasOpenQuestions()) {
             faults.add(FaultCode.LABEL_QUESTION_OPEN, "label", "");
@@ -79,13 +141,7 @@ public record FeedWire(
         faults.throwIfAny();
         Rate rate = reading.rate().orElseThrow();
         Rhythm rhythm = reading.rhythm().orElseThrow();
-        return new Feed(
-                analysis.orElseThrow(),
-                form.toForm(),
-                density == null ? OptionalDouble.empty() : OptionalDouble.of(density),
-                ecFactor == null ? OptionalDouble.empty() : OptionalDouble.of(ecFactor),
-                rate,
-                rhythm);
+        return new Feed(analysis.orElseThrow(), form.toForm(), optional(density), optional(ecFactor), rate, rhythm);
     }
 
     private String unknownWords(LabelReading reading) {

@@ -71,7 +71,7 @@ class GardenController {
     }
 
     @PutMapping("/{garden}/waters")
-    ResponseEntity<GardenWire> saveWater(@PathVariable UUID garden, @RequestBody Gardens.WaterInput water) {
+    ResponseEntity<GardenWire> saveWater(@PathVariable UUID garden, @RequestBody WaterInput water) {
         return after(garden, gardens.saveWater(new GardenId(garden), water));
     }
 }

@@ -7,8 +7,10 @@ import evencistern.server.garden.GardenWire.PlaceWire;
 import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.GardenWire.WaterWire;
+import evencistern.server.typed.Keyed;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.water.Dissolved;
 import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -36,7 +38,8 @@ class GardenStore {
     record Row(SettingsWire settings, boolean demo) {}
 
     private static final String GARDENS =
-            "select id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons, demo, version from garden ";
+            "select id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons, trade, demo, version"
+                    + " from garden ";
 
     private static Row row(ResultSet r, int n) throws SQLException {
         return new Row(
@@ -51,6 +54,7 @@ class GardenStore {
                         Arrays.stream((String[]) r.getArray("spoons").getArray())
                                 .map(s -> HandMeasure.Spoon.valueOf(s.toUpperCase(Locale.ROOT)))
                                 .toList(),
+                        r.getBoolean("trade"),
                         r.getInt("version"),
                         false),
                 r.getBoolean("demo"));
@@ -77,8 +81,8 @@ class GardenStore {
         SettingsWire s = row.settings();
         db.sql("""
                         insert into garden (id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons,
-                                            demo, version, created_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?)
+                                            trade, demo, version, created_at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?)
                         """)
                 .params(
                         garden.value(),
@@ -89,6 +93,7 @@ class GardenStore {
                         s.unitHabit().name(),
                         s.hand().name(),
                         spoons(s),
+                        Boolean.TRUE.equals(s.trade()),
                         row.demo(),
                         now.atOffset(ZoneOffset.UTC))
                 .update();
@@ -99,7 +104,7 @@ class GardenStore {
         return db.sql("""
                                 update garden set name = ?, time_zone = ?, latitude = ?, latitude_typed = ?, unit_habit = ?,
                                                   hand = ?,
-                                                  spoons = ?, version = version + 1
+                                                  spoons = ?, trade = ?, version = version + 1
                                 where id = ? and version = ?
                                 """)
                         .params(
@@ -110,6 +115,7 @@ class GardenStore {
                                 s.unitHabit().name(),
                                 s.hand().name(),
                                 spoons(s),
+                                Boolean.TRUE.equals(s.trade()),
                                 garden.value(),
                                 s.version())
                         .update()
@@ -203,44 +209,40 @@ class GardenStore {
 
     void insertWater(GardenId garden, WaterWire w) {
         db.sql("""
-                        insert into water (name, ec, ph, ec_typed, ph_typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """)
-                .params(
-                        w.name(),
-                        w.ec(),
-                        w.ph(),
-                        w.ecTyped().stored(),
-                        w.phTyped().stored(),
-                        w.retired(),
-                        garden.value(),
-                        w.id())
-                .update();
+                        insert into water (name, kind, ec, ph, alkalinity, contents, typed, retired, garden_id, id,
+                                           version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        """).params(values(garden, w)).update();
     }
 
     /** Whether the version was still the one the person had seen. */
     boolean updateWater(GardenId garden, WaterWire w) {
+        List<Object> values = new ArrayList<>(values(garden, w));
+        values.add(w.version());
         return db.sql("""
-                                update water set name = ?, ec = ?, ph = ?, ec_typed = ?, ph_typed = ?, retired = ?,
-                                                 version = version + 1
+                                update water set name = ?, kind = ?, ec = ?, ph = ?, alkalinity = ?, contents = ?,
+                                                 typed = ?, retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
-                                """)
-                        .params(
-                                w.name(),
-                                w.ec(),
-                                w.ph(),
-                                w.ecTyped().stored(),
-                                w.phTyped().stored(),
-                                w.retired(),
-                                garden.value(),
-                                w.id(),
-                                w.version())
-                        .update()
-                == 1;
+                                """).params(values).update() == 1;
+    }
+
+    private static List<Object> values(GardenId garden, WaterWire w) {
+        return Arrays.asList(
+                w.name(),
+                (w.kind() == null ? WaterWire.Origin.tap : w.kind()).name(),
+                w.ec(),
+                w.ph(),
+                w.alkalinity(),
+                Keyed.stored(w.contents()),
+                TypedFields.stored(w.typed()),
+                w.retired(),
+                garden.value(),
+                w.id());
     }
 
     private static final String WATERS =
-            "select id, name, ec, ph, ec_typed, ph_typed, version, retired from water where garden_id = ?";
+            "select id, name, kind, ec, ph, alkalinity, contents, typed, version, retired from water"
+                    + " where garden_id = ?";
 
     List<WaterWire> listWaters(GardenId garden) {
         return db.sql(WATERS + " order by name, id limit 500")
@@ -257,15 +259,15 @@ class GardenStore {
     }
 
     private static WaterWire water(ResultSet r, int n) throws SQLException {
-        double ec = r.getDouble("ec");
-        double ph = r.getDouble("ph");
         return new WaterWire(
                 r.getObject("id", UUID.class),
                 r.getString("name"),
-                ec,
-                ph,
-                Typed.kept(r.getString("ec_typed"), ec, "mS/cm"),
-                Typed.kept(r.getString("ph_typed"), ph, "pH"),
+                WaterWire.Origin.valueOf(r.getString("kind")),
+                r.getDouble("ec"),
+                r.getDouble("ph"),
+                r.getObject("alkalinity", Double.class),
+                Keyed.numbers(Dissolved.class, r.getArray("contents")),
+                TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }

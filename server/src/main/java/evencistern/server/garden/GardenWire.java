@@ -7,6 +7,7 @@ import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
+import evencistern.water.Dissolved;
 import evencistern.water.Meter;
 import evencistern.water.SourceWater;
 import evencistern.water.TdsScale;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param today the garden's own date
  * @param spoons those that are owned
+ * @param trade whether it declares itself a trade grower's
  * @param usualVesselId the can that is carried when nobody says otherwise
  */
 public record GardenWire(
@@ -35,6 +38,7 @@ public record GardenWire(
         UnitHabit unitHabit,
         Hand hand,
         List<HandMeasure.Spoon> spoons,
+        boolean trade,
         boolean demo,
         int version,
         LocalDate today,
@@ -121,16 +125,48 @@ public record GardenWire(
             UnitHabit unitHabit,
             Hand hand,
             List<HandMeasure.Spoon> spoons,
+            @Nullable Boolean trade,
             int version,
             boolean retired)
             implements Owned {}
 
-    /** A source of water; its values as stored, mS/cm and pH, and as typed. */
+    /**
+     * A source of water; its values as stored, and as typed.
+     *
+     * @param ec mS/cm
+     * @param alkalinity mg/L CaCO3, where somebody has measured it
+     * @param contents mg/L of what its report tells
+     */
     public record WaterWire(
-            UUID id, String name, double ec, double ph, Typed ecTyped, Typed phTyped, int version, boolean retired)
+            UUID id,
+            String name,
+            @Nullable Origin kind,
+            double ec,
+            double ph,
+            @Nullable Double alkalinity,
+            @Nullable Map<Dissolved, Double> contents,
+            @Nullable Map<String, Typed> typed,
+            int version,
+            boolean retired)
             implements Owned {
+
+        /** Where it comes from; tap where nothing is said. Softened is there to be refused. */
+        public enum Origin {
+            tap,
+            rain,
+            filtered,
+            well,
+            softened
+        }
+
         public SourceWater toWater() {
-            return new SourceWater(ec, ph);
+            return new SourceWater(
+                    ec,
+                    ph,
+                    alkalinity == null ? OptionalDouble.empty() : OptionalDouble.of(alkalinity),
+                    contents == null ? Map.of() : contents,
+                    SourceWater.Kind.valueOf(
+                            (kind == null ? Origin.tap : kind).name().toUpperCase(Locale.ROOT)));
         }
     }
 

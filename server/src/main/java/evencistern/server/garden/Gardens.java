@@ -26,6 +26,7 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,8 +40,9 @@ public class Gardens {
     private static final double USUAL_CAN_L = 5;
     private static final double CARRIED_L = 10;
     /** Tap water where nothing is known of it; typical, from memory. */
-    private static final WaterWire USUAL_TAP = new WaterWire(
-            new UUID(0, 0), "Tap", 0.45, 7.3, new Typed("0.45", "mS/cm"), new Typed("7.3", "pH"), 1, false);
+    private static final Typed USUAL_EC = new Typed("0.45", "mS/cm");
+
+    private static final Typed USUAL_PH = new Typed("7.3", "pH");
 
     private final GardenStore store;
     private final Clock clock;
@@ -111,6 +113,7 @@ public class Gardens {
                 s.unitHabit(),
                 s.hand(),
                 s.spoons(),
+                Boolean.TRUE.equals(s.trade()),
                 row.demo(),
                 s.version(),
                 today,
@@ -158,19 +161,17 @@ public class Gardens {
         }
         double can = Typed.optional(wanted.can(), "can", faults).orElse(USUAL_CAN_L);
         faults.within("can", can, 0.1, 1000, "L");
-        double ec = Typed.optional(wanted.waterEc(), "water.ec", faults).orElse(USUAL_TAP.ec());
-        double ph = Typed.optional(wanted.waterPh(), "water.ph", faults).orElse(USUAL_TAP.ph());
         String given = wanted.waterName();
-        WaterWire water = new WaterWire(
+        WaterInput tap = new WaterInput(
                 UUID.randomUUID(),
-                given == null ? USUAL_TAP.name() : faults.text("water.name", given, 80),
-                ec,
-                ph,
-                typedOr(wanted.waterEc(), USUAL_TAP.ecTyped()),
-                typedOr(wanted.waterPh(), USUAL_TAP.phTyped()),
-                1,
-                false);
-        faults.attempt(water::toWater);
+                given == null ? "Tap" : given,
+                null,
+                typedOr(wanted.waterEc(), USUAL_EC),
+                typedOr(wanted.waterPh(), USUAL_PH),
+                null,
+                null,
+                1);
+        Optional<WaterWire> water = faults.attempt(tap::read);
         checkZone(wanted.timeZone(), faults);
         faults.throwIfAny();
         GardenId garden = new GardenId(UUID.randomUUID());
@@ -186,13 +187,14 @@ public class Gardens {
                                 wanted.unitHabit(),
                                 wanted.hand(),
                                 List.of(HandMeasure.Spoon.values()),
+                                false,
                                 1,
                                 false),
                         demo),
                 clock.instant());
         store.insertPlace(garden, PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude));
         store.insertPlace(garden, PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude));
-        store.insertWater(garden, water);
+        store.insertWater(garden, water.orElseThrow());
         store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, Map.of(), 1, false));
         store.insertVessel(
                 garden,
@@ -227,6 +229,7 @@ public class Gardens {
             GardenWire.UnitHabit unitHabit,
             GardenWire.Hand hand,
             List<HandMeasure.Spoon> spoons,
+            @Nullable Boolean trade,
             int version) {}
 
     /** Changes name, zone, latitude and habits. */
@@ -256,6 +259,7 @@ public class Gardens {
                         input.unitHabit(),
                         input.hand(),
                         input.spoons(),
+                        input.trade(),
                         input.version(),
                         false));
     }
@@ -401,25 +405,11 @@ public class Gardens {
                 garden, vessels, new VesselWire(input.id(), name, use, litres, input.litres(), input.version(), false));
     }
 
-    /**
-     * A water as typed.
-     *
-     * @param version the version it was changed from; 0 for a new one
-     */
-    public record WaterInput(UUID id, String name, Typed ec, Typed ph, int version) {}
-
     /** Adds or changes a water. */
     @Transactional
     public Edited<WaterWire> saveWater(GardenId garden, WaterInput input) {
         require(garden);
-        Faults faults = new Faults();
-        String name = faults.text("water.name", input.name(), 80);
-        double ec = input.ec().read("water.ec", faults);
-        double ph = input.ph().read("water.ph", faults);
-        faults.throwIfAny();
-        WaterWire water = new WaterWire(input.id(), name, ec, ph, input.ec(), input.ph(), input.version(), false);
-        faults.attempt(water::toWater);
-        faults.throwIfAny();
+        WaterWire water = input.read();
         return history.edit(garden, waters, water);
     }
 

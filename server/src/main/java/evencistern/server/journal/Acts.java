@@ -217,7 +217,7 @@ public class Acts {
                             poured,
                             product,
                             CareWire.measureId(feed.get().toFeed().rate().measure()),
-                            watered ? ((Care.Watered) given).mgPerL().n() : null,
+                            watered ? ((Care.Watered) given).can().mgPerL().n() : null,
                             lot.pots()));
         }
         lots.rebuild(garden, lot.id());

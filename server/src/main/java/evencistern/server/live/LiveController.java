@@ -51,8 +51,16 @@ class LiveController {
 
     // --- the label ---
 
-    /** A label's sentence as typed so far. */
-    record LabelAsk(String sentence, FeedWire.Form form, List<FeedWire.Answer> answers) {}
+    /**
+     * A label's sentence as typed so far.
+     *
+     * @param own what the product's own cap or scoop holds
+     */
+    record LabelAsk(
+            String sentence,
+            FeedWire.Form form,
+            List<FeedWire.Answer> answers,
+            @Nullable Typed own) {}
 
     /** A stretch of the sentence and the part it plays. */
     record SpanWire(int start, int end, String role) {}
@@ -110,7 +118,11 @@ class LiveController {
 
     @PostMapping("/label")
     LabelAnswer readLabel(@RequestBody LabelAsk ask) {
-        LabelReading reading = FeedWire.read(ask.sentence(), ask.form(), ask.answers());
+        Faults faults = new Faults();
+        OptionalDouble own = Typed.optional(ask.own(), "feed.own", faults);
+        faults.throwIfAny();
+        LabelReading reading = FeedWire.read(
+                ask.sentence(), ask.form(), ask.answers(), own.isPresent() ? own.getAsDouble() * 1000 : null);
         return new LabelAnswer(
                 reading.uses(),
                 reading.rate()

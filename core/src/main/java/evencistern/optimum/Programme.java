@@ -1,4 +1,4 @@
-package evencistern.wish;
+package evencistern.optimum;
 
 import java.util.List;
 import org.ojalgo.optimisation.Expression;
@@ -7,38 +7,58 @@ import org.ojalgo.optimisation.Optimisation;
 import org.ojalgo.optimisation.Variable;
 
 /** A linear programme: the x, none below zero, that keeps every row and costs least. */
-final class Programme {
-    final double[] costs;
-    final List<Row> rows;
+public final class Programme {
+    private final double[] costs;
+    private final List<Row> rows;
 
-    Programme(double[] costs, List<Row> rows) {
+    public Programme(double[] costs, List<Row> rows) {
         this.costs = costs;
         this.rows = List.copyOf(rows);
     }
 
-    /** {@code low <= of·x <= high}. */
-    static final class Row {
-        final double[] of;
-        final double low;
-        final double high;
+    public List<Row> rows() {
+        return rows;
+    }
 
-        Row(double[] of, double low, double high) {
+    public double[] costs() {
+        return costs.clone();
+    }
+
+    /** {@code low <= of·x <= high}. */
+    public static final class Row {
+        private final double[] of;
+        private final double low;
+        private final double high;
+
+        public Row(double[] of, double low, double high) {
             this.of = of;
             this.low = low;
             this.high = high;
         }
 
-        static Row atLeast(double low, double[] of) {
+        public double[] of() {
+            return of.clone();
+        }
+
+        public double low() {
+            return low;
+        }
+
+        public double high() {
+            return high;
+        }
+
+        public static Row atLeast(double low, double[] of) {
             return new Row(of, low, Double.POSITIVE_INFINITY);
         }
 
-        static Row atMost(double high, double[] of) {
+        public static Row atMost(double high, double[] of) {
             return new Row(of, Double.NEGATIVE_INFINITY, high);
         }
     }
 
     /** The x that costs least; the rows are elastic, so there is one. */
-    double[] solve() {
+    public double[] solve() {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         Variable[] x = new Variable[costs.length];
         for (int i = 0; i < x.length; i++) {

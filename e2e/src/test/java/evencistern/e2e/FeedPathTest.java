@@ -1,0 +1,198 @@
+package evencistern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.SelectOption;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Feeds and water at the bench: a whole analysis, the dose in every can, the pen in the can, acid for the water. */
+class FeedPathTest {
+    private static Cistern cistern;
+    private Browsers.Opened opened;
+    private Page page;
+    private String home;
+
+    @BeforeAll
+    static void start() {
+        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
+    }
+
+    @AfterAll
+    static void stop() {
+        cistern.close();
+    }
+
+    @BeforeEach
+    void open() {
+        JsonNode garden = cistern.api().freshGarden();
+        home = "/g/" + garden.path("id").asString();
+        opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
+        page = opened.page();
+    }
+
+    @AfterEach
+    void close() {
+        assertThat(opened.complaints().stream().filter(c -> !c.contains("422")).toList())
+                .isEmpty();
+        opened.close();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator radio(String name) {
+        return page.getByRole(
+                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private Locator region(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** A feed of 20-5-10 with its nitrogen as nitrate and urea, 1 g per litre a fortnight. */
+    private void aFeed() {
+        page.navigate(home + "/feeds");
+        button("Add a feed").click();
+        field("Name on the bottle or box").fill("Bench salts");
+        field("N").fill("20");
+        field("P₂O₅").fill("5");
+        field("K₂O").fill("10");
+        radio("dry").click();
+        page.getByText("The rest of its table").click();
+        field("nitrate N").fill("12");
+        field("urea N").fill("5");
+        assertThat(page.getByText("add up to 17 %").first()).isVisible();
+        field("urea N").fill("8");
+        assertThat(page.getByText("add up to 17 %")).hasCount(0);
+        field("Mg").fill("12060 mg/kg");
+        assertThat(page.getByText("Mg 12")).isVisible();
+        field("The label's own sentence").fill("1 g per litre every 14 days");
+        button("Put it on the shelf").click();
+        assertThat(button("Save changes")).isVisible();
+    }
+
+    @Test
+    void aWholeAnalysisIsKeptAsTyped() {
+        aFeed();
+        page.reload();
+        assertThat(field("urea N")).hasValue("8");
+        assertThat(field("Mg")).hasValue("12060 mg/kg");
+    }
+
+    @Test
+    void aSaltIsAFeedByItsFormula() {
+        page.navigate(home + "/feeds");
+        button("Add a feed").click();
+        field("Name on the bottle or box").fill("Bitter salt");
+        page.getByText("A single salt, by its formula").click();
+        field("Formula").fill("MgS04");
+        assertThat(page.getByText("stops being readable at").first()).isVisible();
+        field("Formula").fill("MgSO4·7H2O");
+        assertThat(page.getByText("Mg 99 · S 130")).isVisible();
+        field("The label's own sentence").fill("1 capful per 10 litres monthly");
+        assertThat(page.getByText("Fill yours with water").first()).isVisible();
+        field("Its own cap or scoop holds").fill("5");
+        assertThat(page.getByText("in each litre of water")).isVisible();
+        button("Put it on the shelf").click();
+        assertThat(button("Save changes")).isVisible();
+        page.reload();
+        assertThat(field("Formula")).hasValue("MgSO4·7H2O");
+    }
+
+    /** 1 g/L of 20 % N is 200 mg/L; any plant stands 150; weekly instead of fortnightly is half of it, 100. */
+    @Test
+    void oneFeedInEveryCanToEveryTarget() {
+        aFeed();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Dose bench, can check"))
+                .click();
+        assertThat(region("Answer")).containsText("held back by");
+        radio("nitrogen").click();
+        field("Nitrogen in the can").fill("60");
+        assertThat(region("What is in it")).containsText("60 mg/L");
+        field("Nitrogen in the can").fill("400");
+        assertThat(page.getByText("top rate").first()).isVisible();
+        radio("another rhythm").click();
+        field("You feed every").fill("7");
+        assertThat(region("What is in it")).containsText("100 mg/L");
+        field("You feed every").fill("28");
+        assertThat(region("Answer")).containsText("is lost, not made up");
+        page.getByTitle("Show the working").first().click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("days(label)");
+    }
+
+    @Test
+    void thePenSaysWhatIsInTheCan() {
+        aFeed();
+        page.navigate(home + "/feeds/dose");
+        radio("nitrogen").click();
+        field("Nitrogen in the can").fill("100");
+        field("The pen reads").fill("0.45");
+        assertThat(region("Can check")).containsText("No feed in it. Add the dose");
+        field("The pen reads").fill("0.2");
+        assertThat(region("Can check")).containsText("less than the water alone");
+        field("The pen reads").fill("900 ppm");
+        assertThat(region("Can check")).containsText("scale");
+    }
+
+    @Test
+    void waterIsBlendedAndBroughtToAPh() {
+        page.navigate(home + "/shelf");
+        page.getByLabel("Change Tap").click();
+        field("Comes from").selectOption("softened");
+        button("Save").click();
+        assertThat(page.getByText("Softened water is refused").first()).isVisible();
+        field("Comes from").selectOption("tap");
+        field("Alkalinity (KH)").fill("11.2 dKH");
+        button("Save").click();
+        assertThat(page.getByText("mg/L CaCO₃").first()).isVisible();
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Waters"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add a water"))
+                .click();
+        field("Name").fill("Butt");
+        field("Comes from").selectOption("rain");
+        field("EC").fill("0.03");
+        field("pH").fill("5.8");
+        field("Alkalinity (KH)").fill("0.1 meq/L");
+        button("Save").click();
+        page.navigate(home + "/feeds/water");
+        // 11.2 dKH is 4 meq/L is 200 mg/L CaCO3
+        assertThat(region("Answer")).containsText("200 mg/L CaCO₃");
+        assertThat(region("Answer")).containsText("too much");
+        field("Blended with").selectOption(new SelectOption().setLabel("Butt"));
+        assertThat(region("Answer")).containsText("brings the alkalinity under the limit");
+        assertThat(region("Answer")).containsText("Always acid into water");
+        assertThat(field("With").locator("option[value=nitric_67]")).hasCount(0);
+        field("pH wanted").fill("9");
+        assertThat(page.getByText("pH wanted").first()).isVisible();
+        assertThat(region("Answer").getByRole(AriaRole.ALERT)).isVisible();
+        field("pH wanted").fill("6");
+        field("Drops added").fill("5");
+        field("The pen then reads").first().fill("6.8");
+        field("Drops added in all").fill("9");
+        field("The pen then reads").nth(1).fill("6.4");
+        assertThat(region("Drops")).containsText("more");
+        page.navigate(home + "/garden");
+        page.getByText("This is a trade grower’s garden").click();
+        button("Save").click();
+        assertThat(page.getByText("Saved.")).isVisible();
+        page.navigate(home + "/feeds/water");
+        assertThat(field("With").locator("option[value=nitric_67]")).hasCount(1);
+    }
+}

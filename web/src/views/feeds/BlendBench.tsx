@@ -1,0 +1,402 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
+import { api, call, type BlendAnswer, type BlendAsk, type Fault, type Feed, type Typed } from "../../api";
+import { catalogueQuery, feedsQuery, gardenQuery, stockQuery, useGardenId } from "../../api/queries";
+import { useLive } from "../../api/useLive";
+import { words } from "../../text";
+import { figures, plain, Shown } from "../../text/numbers";
+import { ChoiceField, NumberField } from "../../ui/Fields";
+import { Segmented } from "../../ui/Segmented";
+import { Loading, Trouble } from "../../ui/States";
+import { useDraft } from "../../ui/useDraft";
+import { usualWater } from "../shelf/waterInput";
+import { StockTanks } from "./StockTanks";
+
+const GOALS = ["N", "P", "K", "CA", "MG", "S", "FE", "MN", "ZN", "CU", "B", "MO", "SI"] as const;
+const SCHOOLS = ["by_temperature", "mostly_nitrate", "sour_mix"];
+
+type Bench = {
+  mode: "table" | "ratio";
+  targets: Record<string, string>;
+  ratio: { n: string; p2o5: string; k2o: string; strength: string };
+  /** Feeds that are left out. */
+  without: string[];
+  salts: string[];
+  water: string;
+  school: string;
+  root: Typed;
+  stock: boolean;
+  setting: NonNullable<BlendAsk["setting"]>;
+  injector: string;
+  litres: Typed;
+  coldest: Typed;
+};
+
+const BLANK: Bench = {
+  mode: "table",
+  targets: { N: "150", P: "25", K: "150", CA: "100", MG: "25" },
+  ratio: { n: "3", p2o5: "1", k2o: "2", strength: "100" },
+  without: [],
+  salts: [],
+  water: "",
+  school: "",
+  root: { text: "18", unit: "°C" },
+  stock: false,
+  setting: "one_in",
+  injector: "100",
+  litres: { text: "10", unit: "L" },
+  coldest: { text: "10", unit: "°C" },
+};
+
+/** A feed of one's own from what is on the shelf: nearest to a table, or to a ratio at a strength. */
+export function BlendBench() {
+  const id = useGardenId();
+  const garden = useQuery(gardenQuery(id)).data;
+  const feeds = useQuery(feedsQuery(id)).data;
+  const catalogue = useQuery(catalogueQuery).data;
+  const stock = useQuery(stockQuery(id)).data;
+  const salts = useQuery({
+    queryKey: ["blend-salts"],
+    queryFn: () => call(api.GET("/api/live/blend/salts")),
+    staleTime: Infinity,
+  }).data;
+  const draft = useDraft<Bench>(`blend:${id}`, BLANK);
+  const b = draft.value;
+  const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden?.waters ?? []);
+  const there = feeds?.filter((f) => !f.retired) ?? [];
+  const used = there.filter((f) => !b.without.includes(f.id));
+  const number = (text: string, unit: string): Typed => ({ text, unit });
+  const costOf = (f: Feed) => {
+    const s = stock?.find((x) => x.stock.feedId === f.id && !x.stock.retired)?.stock;
+    return s?.pack !== undefined && s.cost !== undefined ? s.cost / s.pack : undefined;
+  };
+  const ask: BlendAsk | undefined =
+    garden && water && used.length + b.salts.length > 0
+      ? {
+          feeds: used.map((feed) => {
+            const cost = costOf(feed);
+            return { feed, ...(cost === undefined ? {} : { cost }) };
+          }),
+          salts: b.salts,
+          targets: Object.fromEntries(Object.entries(b.targets).map(([g, text]) => [g, number(text, "mg/L")])),
+          ...(b.mode === "ratio"
+            ? {
+                proportion: {
+                  n: number(b.ratio.n, ""),
+                  p2o5: number(b.ratio.p2o5, ""),
+                  k2o: number(b.ratio.k2o, ""),
+                  strength: number(b.ratio.strength, "mg/L"),
+                },
+              }
+            : {}),
+          water,
+          ...(b.school ? { school: b.school, root: b.root } : {}),
+          ...(b.stock
+            ? {
+                setting: b.setting,
+                ratio: number(b.injector, b.setting === "percent" ? "%" : ""),
+                litres: b.litres,
+                coldest: b.coldest,
+              }
+            : {}),
+        }
+      : undefined;
+  const live = useLive<BlendAsk, BlendAnswer>(ask, (body, signal) =>
+    call(api.POST("/api/live/blend", { body, signal })),
+  );
+  if (!garden || !feeds || !catalogue || !salts || !water) return <Loading what="the blend" />;
+  const shown = new Shown(catalogue.units, garden.unitHabit);
+  const faults = ask ? (live.problem?.faults ?? []) : [];
+  const a = live.answer;
+  const toggle = (list: string[], key: string) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key]);
+  return (
+    <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
+      <section aria-label="What is wanted">
+        <Link to="/g/$garden/feeds" params={{ garden: id }} className="note lg:hidden">
+          ← all feeds
+        </Link>
+        <h1 className="mb-2 text-2xl">Blend from the shelf</h1>
+        <Segmented
+          label="Wanted as"
+          value={b.mode}
+          onChange={(mode) => draft.change({ mode: mode as Bench["mode"] })}
+          options={[
+            { value: "table", label: "mg/L in the feed" },
+            { value: "ratio", label: "a ratio" },
+          ]}
+        />
+        <Wanted bench={b} faults={faults} change={draft.change} />
+        <ChoiceField
+          label="In"
+          field="water"
+          faults={faults}
+          value={water.id}
+          onChange={(v) => draft.change({ water: v })}
+          options={garden.waters.filter((w) => !w.retired).map((w) => ({ value: w.id, label: w.name }))}
+          hint={
+            Object.keys(water.contents ?? {}).length > 0
+              ? "Its own calcium, magnesium and the rest are counted in."
+              : "Its report is not known: nothing of it is counted in."
+          }
+        />
+        <ChoiceField
+          label="Nitrate"
+          field="blend.school"
+          faults={faults}
+          value={b.school}
+          onChange={(school) => draft.change({ school })}
+          options={[
+            { value: "", label: "as it comes" },
+            ...SCHOOLS.map((s) => ({ value: s, label: words("nitrogen_schools", s).split(":")[0]!.split(",")[0]! })),
+          ]}
+          hint={b.school && words("nitrogen_schools", b.school)}
+        />
+        {b.school !== "" && (
+          <NumberField
+            label="The mix is about"
+            field="blend.root"
+            faults={faults}
+            value={b.root}
+            onChange={(root) => draft.change({ root })}
+          />
+        )}
+        <fieldset className="m-0 mb-2 border-0 p-0">
+          <legend className="text-sm">At hand: on the shelf</legend>
+          {there.map((f) => (
+            <label key={f.id} className="flex min-h-8 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={!b.without.includes(f.id)}
+                onChange={() => draft.change({ without: toggle(b.without, f.id) })}
+              />
+              {f.name}
+            </label>
+          ))}
+        </fieldset>
+        <details open={b.salts.length > 0} className="mb-2">
+          <summary className="note underline decoration-rule-strong underline-offset-4">
+            And salts that could be bought
+          </summary>
+          {salts.map((s) => (
+            <label key={s.key} className="flex min-h-8 items-center gap-2 text-sm">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={b.salts.includes(s.key)}
+                onChange={() => draft.change({ salts: toggle(b.salts, s.key) })}
+              />
+              <span>
+                {words("salts", s.key)} <span className="note fig">{s.formula}</span>
+              </span>
+            </label>
+          ))}
+        </details>
+        <Injecting bench={b} faults={faults} change={draft.change} />
+      </section>
+      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+        {!ask && <p className="note p-6">Tick what is at hand.</p>}
+        {ask && live.problem && <Trouble problem={live.problem} />}
+        {ask && a && !live.problem && <Comes answer={a} bench={b} shown={shown} />}
+        {ask && !a && !live.problem && <p className="note p-6">Working it out …</p>}
+      </section>
+    </div>
+  );
+}
+
+type Fields = { bench: Bench; faults: Fault[]; change: (part: Partial<Bench>) => void };
+
+function Wanted({ bench: b, faults, change }: Fields) {
+  if (b.mode === "ratio") {
+    const part = (label: string, key: "n" | "p2o5" | "k2o", field: string) => (
+      <NumberField
+        label={label}
+        field={field}
+        faults={faults}
+        value={{ text: b.ratio[key], unit: "" }}
+        onChange={(v) => change({ ratio: { ...b.ratio, [key]: v.text } })}
+      />
+    );
+    return (
+      <div className="mt-2">
+        <div className="grid grid-cols-3 gap-2">
+          {part("N", "n", "blend.ratio_n")}
+          {part("P₂O₅", "p2o5", "blend.ratio_p")}
+          {part("K₂O", "k2o", "blend.ratio_k")}
+        </div>
+        <NumberField
+          label="At a strength of"
+          field="blend.n"
+          faults={faults}
+          value={{ text: b.ratio.strength, unit: "" }}
+          shownUnit="mg/L N"
+          onChange={(v) => change({ ratio: { ...b.ratio, strength: v.text } })}
+          hint="3-1-2 suits most plants in leaf."
+        />
+      </div>
+    );
+  }
+  return (
+    <div className="mt-2 grid grid-cols-4 gap-x-2">
+      {GOALS.map((g) => (
+        <NumberField
+          key={g}
+          label={words("goals_of_blend", g.toLowerCase())}
+          field={`blend.${g.toLowerCase()}`}
+          faults={faults}
+          value={{ text: b.targets[g] ?? "", unit: "" }}
+          shownUnit=""
+          onChange={(v) => change({ targets: { ...b.targets, [g]: v.text } })}
+        />
+      ))}
+    </div>
+  );
+}
+
+function Injecting({ bench: b, faults, change }: Fields) {
+  return (
+    <details open={b.stock} className="mb-2">
+      <summary className="note underline decoration-rule-strong underline-offset-4">As stock for an injector</summary>
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={b.stock}
+          onChange={(e) => change({ stock: e.target.checked })}
+        />
+        Show the tanks
+      </label>
+      <Segmented
+        label="The injector is set in"
+        value={b.setting}
+        onChange={(setting) =>
+          change({ setting: setting as Bench["setting"], injector: setting === "percent" ? "1" : "100" })
+        }
+        options={[
+          { value: "one_in", label: "1 in N" },
+          { value: "one_and", label: "1 and N" },
+          { value: "percent", label: "%" },
+        ]}
+      />
+      <div className="grid grid-cols-3 gap-2">
+        <NumberField
+          label="Injector"
+          field={b.setting === "percent" ? "percent" : "dilution_factor"}
+          faults={faults}
+          value={{ text: b.injector, unit: "" }}
+          shownUnit=""
+          onChange={(v) => change({ injector: v.text })}
+        />
+        <NumberField
+          label="Tank"
+          field="tank.litres"
+          faults={faults}
+          value={b.litres}
+          onChange={(litres) => change({ litres })}
+        />
+        <NumberField
+          label="Coldest"
+          field="coldest"
+          faults={faults}
+          value={b.coldest}
+          onChange={(coldest) => change({ coldest })}
+        />
+      </div>
+    </details>
+  );
+}
+
+function Comes({ answer: a, bench: b, shown }: { answer: BlendAnswer; bench: Bench; shown: Shown }) {
+  const name = (p: BlendAnswer["parts"][number]) => (p.salt === undefined ? p.name : words("salts", p.salt));
+  return (
+    <>
+      <div className="gap-6 xl:grid xl:grid-cols-2">
+        <div>
+          <h2 className="head !border-feed">Into each litre of water</h2>
+          {a.parts.length === 0 && (
+            <p className="note">Nothing at hand brings it nearer. Tick a product, or a salt that could be bought.</p>
+          )}
+          <ul className="m-0 list-none p-0">
+            {a.parts.map((p) => (
+              <li key={p.name} className="flex items-baseline justify-between gap-3 border-b border-rule py-1">
+                <span>
+                  {name(p)} {p.salt !== undefined && <span className="note fig">{p.name}</span>}
+                </span>
+                <b className="fig text-lg whitespace-nowrap">
+                  {p.measure === "grams"
+                    ? p.perLitre < 0.1
+                      ? `${figures(p.perLitre * 1000)} mg`
+                      : `${figures(p.perLitre)} g`
+                    : `${figures(p.perLitre)} mL`}
+                </b>
+              </li>
+            ))}
+          </ul>
+          <p className="note mt-1">
+            The pen should read {figures(a.meter)} ± {figures(a.meterPlusMinus, 1)} mS/cm.{" "}
+            {a.nitratePercent > 0 && `${figures(a.nitratePercent)} % of the nitrogen is nitrate`}
+            {a.nitrateAsked !== undefined && `, at least ${plain(a.nitrateAsked)} % asked`}
+            {a.nitratePercent > 0 && ". "}
+            {a.costPerLitre !== undefined &&
+              `${figures(a.costPerLitre * 100)} per 100 litres, of what has a price on the shelf.`}
+          </p>
+        </div>
+        <div>
+          <h2 className="head mt-4 xl:mt-0">Wanted and got, mg/L</h2>
+          <table className="w-full border-collapse text-sm">
+            <thead>
+              <tr className="note">
+                <th className="text-left font-normal" />
+                <th className="pl-2 text-right font-normal">wanted</th>
+                <th className="pl-2 text-right font-normal">water</th>
+                <th className="pl-2 text-right font-normal">got</th>
+                <th className="pl-3 text-left font-normal" />
+              </tr>
+            </thead>
+            <tbody>
+              {a.aimed.map((m) => (
+                <tr key={m.goal} className="border-t border-rule align-top">
+                  <th scope="row" className="py-0.5 text-left font-normal">
+                    {words("goals_of_blend", m.goal)}
+                  </th>
+                  <td className="fig pl-2 text-right">{figures(m.target, 3)}</td>
+                  <td className="fig pl-2 text-right">{m.water ? figures(m.water) : "–"}</td>
+                  <td className="fig pl-2 text-right">{figures(m.got, 3)}</td>
+                  <td className={`pl-3 ${m.why === "hit" ? "" : "text-stop"}`}>
+                    {m.why === "hit"
+                      ? "✓ "
+                      : `▲ ${figures(Math.abs(m.got / m.target - 1) * 100)} % ${m.got < m.target ? "short" : "over"}: `}
+                    {words("miss_whys", m.why, {
+                      other: m.other === undefined ? "the others" : words("goals_of_blend", m.other),
+                    })}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="note mt-1">
+            All of it:{" "}
+            <span className="fig">
+              {a.nutrients.map((n) => `${words("nutrients", n.nutrient)} ${figures(n.feed + n.water)}`).join(" · ")}
+            </span>
+          </p>
+        </div>
+      </div>
+      {b.stock && (
+        <div className="mt-4">
+          {a.refusals.map((f) => (
+            <p key={f.code} role="alert" className="my-2 border-l-4 border-stop pl-3">
+              ▲ {f.detail}
+            </p>
+          ))}
+          <StockTanks tanks={a.tanks} holds={`${b.litres.text} ${b.litres.unit}`} shown={shown} />
+        </div>
+      )}
+      <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+        {a.cautions.map((c) => (
+          <li key={c}>▲ {words("cautions", c)}</li>
+        ))}
+      </ul>
+    </>
+  );
+}

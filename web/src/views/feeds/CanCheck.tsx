@@ -1,0 +1,92 @@
+import { useState } from "react";
+import { api, call, type CanAnswer, type CanAsk, type Catalogue, type Feed, type Garden, type Water } from "../../api";
+import { useLive } from "../../api/useLive";
+import { words } from "../../text";
+import { figures, percent } from "../../text/numbers";
+import { ChoiceField, NumberField } from "../../ui/Fields";
+
+/** The pen in the can, before it is poured: what the number says. */
+export function CanCheck({
+  garden,
+  catalogue,
+  feed,
+  water,
+  perLitre,
+  others,
+}: {
+  garden: Garden;
+  catalogue: Catalogue;
+  feed: Feed;
+  water: Water;
+  perLitre: number;
+  others: Feed[];
+}) {
+  const meters = garden.meters.filter((m) => !m.retired);
+  const [chosen, setChosen] = useState("");
+  const [reading, setReading] = useState({ text: "", unit: "mS/cm" });
+  const meter = meters.find((m) => m.id === chosen) ?? meters[0];
+  const ask: CanAsk | undefined =
+    meter && reading.text.trim() ? { feed, perLitre, water, meter, reading, others } : undefined;
+  const live = useLive<CanAsk, CanAnswer>(ask, (body, signal) =>
+    call(api.POST("/api/live/can-check", { body, signal })),
+  );
+  const a = live.answer;
+  const scale = catalogue.scales.find((s) => s.id === meter?.scale);
+  return (
+    <section aria-label="Can check" aria-live="polite">
+      <h2 className="head !border-water">Can check: dip the pen before you pour</h2>
+      <div className={meters.length > 1 ? "grid grid-cols-2 gap-3" : ""}>
+        <NumberField
+          label="The pen reads"
+          field="reading.ec"
+          faults={ask ? (live.problem?.faults ?? []) : []}
+          value={reading}
+          units={["mS/cm", "µS/cm", "ppm"]}
+          onChange={setReading}
+          hint={
+            meter &&
+            `${meter.name}: ± ${meter.ecPlusMinus} %${scale ? `, ${scale.id.slice(3)} scale` : "; its ppm scale is not told"}`
+          }
+        />
+        {meters.length > 1 && meter && (
+          <ChoiceField
+            label="With"
+            field="meter"
+            faults={[]}
+            value={meter.id}
+            onChange={setChosen}
+            options={meters.map((m) => ({ value: m.id, label: m.name }))}
+          />
+        )}
+      </div>
+      {ask && a && !live.problem && (
+        <>
+          <p className="mb-1">
+            <b>{words("stories", a.stories[0]!.story)}.</b> {words("story_acts", a.stories[0]!.story)}
+          </p>
+          <p className="note mb-1">
+            Read {figures(a.reading)} ± {figures(a.plusMinus, 1)}, expected {figures(a.expected)} ±{" "}
+            {figures(a.expectedPlusMinus, 1)} mS/cm.
+          </p>
+          <ul className="m-0 list-none p-0">
+            {a.stories.map((s) => (
+              <li key={s.story} className="grid grid-cols-[8.5rem_1fr_3rem] items-center gap-2 text-sm">
+                <span>{words("stories", s.story)}</span>
+                <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="h-3 w-full" aria-hidden="true">
+                  <rect y="1" width={s.probability * 100} height="6" fill="var(--water)" />
+                  <path d={`M${s.prior * 100},0V8`} stroke="var(--ink)" strokeWidth="1" />
+                </svg>
+                <span className="fig text-right">{percent(s.probability)}</span>
+              </li>
+            ))}
+          </ul>
+          <p className="note mt-1">
+            The stroke is how often each happens at all, before the pen spoke:{" "}
+            {a.stories.map((s) => `${words("stories", s.story).toLowerCase()} ${percent(s.prior)}`).join(", ")}. Stated
+            guesses.
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,357 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useSearch } from "@tanstack/react-router";
+import { api, call, type DoseAsk, type DoseBench as Answer, type Feed, type Garden, type Typed } from "../../api";
+import { catalogueQuery, feedsQuery, gardenQuery, stockQuery, useGardenId } from "../../api/queries";
+import { useLive } from "../../api/useLive";
+import { HandDrawn, HandWords } from "../../parts/Hand";
+import { Worked } from "../../parts/Worked";
+import { WorkingPanel } from "../../parts/WorkingPanel";
+import { words } from "../../text";
+import { errorOf, figures, plain, Shown } from "../../text/numbers";
+import { ChoiceField, NumberField } from "../../ui/Fields";
+import { Segmented } from "../../ui/Segmented";
+import { Loading, Nothing, Trouble } from "../../ui/States";
+import { useDraft } from "../../ui/useDraft";
+import { usualWater } from "../shelf/waterInput";
+import { CanCheck } from "./CanCheck";
+import { stockOf } from "./tank";
+
+type Bench = {
+  feed: string;
+  species: string;
+  water: string;
+  aim: DoseAsk["aim"];
+  share: Typed;
+  nitrogen: Typed;
+  labelDays: Typed;
+  days: Typed;
+};
+
+const BLANK: Bench = {
+  feed: "",
+  species: "",
+  water: "",
+  aim: "label",
+  share: { text: "50", unit: "%" },
+  nitrogen: { text: "100", unit: "mg/L" },
+  labelDays: { text: "", unit: "d" },
+  days: { text: "7", unit: "d" },
+};
+
+/** One feed in every can there is: to the label, to so much nitrogen, or the same food in another rhythm. */
+export function DoseBench() {
+  const id = useGardenId();
+  const garden = useQuery(gardenQuery(id)).data;
+  const feeds = useQuery(feedsQuery(id));
+  const catalogue = useQuery(catalogueQuery).data;
+  const stock = useQuery(stockQuery(id)).data;
+  const draft = useDraft<Bench>(`dose-bench:${id}`, BLANK);
+  const { working } = useSearch({ from: "/g/$garden/feeds/dose" });
+  const navigate = useNavigate({ from: "/g/$garden/feeds/dose" });
+  const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
+  const there = feeds.data?.filter((f) => !f.retired) ?? [];
+  const b = draft.value;
+  const feed = there.find((f) => f.id === b.feed) ?? there[0];
+  const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden?.waters ?? []);
+  const pack = stock?.find((s) => s.stock.feedId === feed?.id && !s.stock.retired)?.stock;
+  const ask: DoseAsk | undefined =
+    garden && feed && water
+      ? {
+          feed,
+          water,
+          ...(b.species ? { species: b.species } : {}),
+          aim: b.aim,
+          ...(b.aim === "share" ? { value: b.share } : b.aim === "nitrogen" ? { value: b.nitrogen } : {}),
+          ...(b.aim === "same_food" ? { labelDays: b.labelDays, days: b.days } : {}),
+          vessels: garden.vessels,
+          hand: garden.hand,
+          spoons: garden.spoons,
+          ...(pack?.pack !== undefined && pack.cost !== undefined ? { pack: pack.pack, cost: pack.cost } : {}),
+          working: working !== undefined,
+        }
+      : undefined;
+  const live = useLive<DoseAsk, Answer>(ask, (body, signal) => call(api.POST("/api/live/dose", { body, signal })));
+  if (!garden || !catalogue || feeds.isPending) return <Loading what="the dose bench" />;
+  if (!feed || !water) {
+    return (
+      <Nothing title="A feed is needed first.">
+        <p>Put the bottle or box on the shelf: its three numbers and its label’s sentence.</p>
+      </Nothing>
+    );
+  }
+  const shown = new Shown(catalogue.units, garden.unitHabit);
+  const faults = live.problem?.faults ?? [];
+  const a = live.answer;
+  return (
+    <div className="min-w-0 gap-6 md:grid md:grid-cols-[15.5rem_1fr]">
+      <section aria-label="What is mixed">
+        <Link to="/g/$garden/feeds" params={{ garden: id }} className="note lg:hidden">
+          ← all feeds
+        </Link>
+        <h1 className="mb-2 text-2xl">Dose bench</h1>
+        <ChoiceField
+          label="Feed"
+          field="feed"
+          faults={faults}
+          value={feed.id}
+          onChange={(v) => draft.change({ feed: v })}
+          options={there.map((f) => ({
+            value: f.id,
+            label: `${f.name} ${plain(f.n)}-${plain(f.p2o5)}-${plain(f.k2o)}`,
+          }))}
+        />
+        <ChoiceField
+          label="For"
+          field="species"
+          faults={faults}
+          value={b.species}
+          onChange={(species) => draft.change({ species })}
+          options={[
+            { value: "", label: "any plant, cautiously" },
+            ...catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
+          ]}
+        />
+        <ChoiceField
+          label="In"
+          field="water"
+          faults={faults}
+          value={water.id}
+          onChange={(v) => draft.change({ water: v })}
+          options={garden.waters.filter((w) => !w.retired).map((w) => ({ value: w.id, label: w.name }))}
+        />
+        <div className="mb-2">
+          <p className="mb-0.5 text-sm">Mixed to</p>
+          <Segmented
+            label="Mixed to"
+            value={b.aim}
+            onChange={(aim) => draft.change({ aim: aim as DoseAsk["aim"] })}
+            options={[
+              { value: "label", label: "the label" },
+              { value: "share", label: "a share of it" },
+              { value: "nitrogen", label: "nitrogen" },
+              { value: "same_food", label: "another rhythm" },
+            ]}
+          />
+        </div>
+        {b.aim === "share" && (
+          <NumberField
+            label="Of the label’s top rate"
+            field="share"
+            faults={faults}
+            value={b.share}
+            onChange={(share) => draft.change({ share })}
+          />
+        )}
+        {b.aim === "nitrogen" && (
+          <NumberField
+            label="Nitrogen in the can"
+            field="nitrogen"
+            faults={faults}
+            value={b.nitrogen}
+            shownUnit="mg/L N"
+            onChange={(nitrogen) => draft.change({ nitrogen })}
+            hint="“ppm” of a feed chart is mg/L of nitrogen."
+          />
+        )}
+        {b.aim === "same_food" && (
+          <>
+            <NumberField
+              label="You feed every"
+              field="days"
+              faults={faults}
+              value={b.days}
+              units={["d", "wk"]}
+              onChange={(days) => draft.change({ days })}
+            />
+            <NumberField
+              label="The label every"
+              field="label_days"
+              faults={faults}
+              value={b.labelDays}
+              units={["d", "wk"]}
+              placeholder={a?.labelDays !== undefined ? `${plain(a.labelDays)}, as it says` : ""}
+              onChange={(labelDays) => draft.change({ labelDays })}
+              hint="Only asked where it says “with every watering”: your days from watering to watering."
+            />
+          </>
+        )}
+      </section>
+      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+        {live.problem && <Trouble problem={live.problem} />}
+        {a && !live.problem && (
+          <>
+            <p className="note float-right">
+              <Link
+                to="/g/$garden/feeds/tank"
+                params={{ garden: id }}
+                className="flex min-h-8 items-center"
+                onClick={() => stockOf(id, feed, a.perLitre)}
+              >
+                Make a stock of it →
+              </Link>
+            </p>
+            <Cans answer={a} garden={garden} feed={feed} shown={shown} open={open} currency={pack?.currency} />
+            <div className="mt-4 gap-6 xl:grid xl:grid-cols-2">
+              <Inside answer={a} open={open} />
+              <CanCheck
+                garden={garden}
+                catalogue={catalogue}
+                feed={feed}
+                water={water}
+                perLitre={a.perLitre}
+                others={there}
+              />
+            </div>
+            <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+              {a.cautions.map((c) => (
+                <li key={c} className={c === "label_first" ? "font-semibold text-ink" : ""}>
+                  ▲ {words("cautions", c)}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {!a && !live.problem && <p className="note p-6">Working it out …</p>}
+      </section>
+      {working !== undefined && <WorkingPanel steps={a?.working} at={working} close={() => open(undefined)} />}
+    </div>
+  );
+}
+
+type Shows = { answer: Answer; open: (step: string) => void };
+
+/** The dose in every can, smallest first. */
+function Cans({
+  answer: a,
+  garden,
+  feed,
+  shown,
+  open,
+  currency,
+}: Shows & { garden: Garden; feed: Feed; shown: Shown; currency: string | undefined }) {
+  const cost = a.cans.some((c) => c.cost !== undefined);
+  return (
+    <>
+      <p className="mb-1">
+        <Worked step="feed.strength" open={open} big>
+          {shown.strength(a.perLitre, a.measure)}
+        </Worked>{" "}
+        of {feed.name}
+        {a.heldBack ? (
+          <span className="text-stop">
+            {" "}
+            ▲ held back by {words("ceilings", a.ceiling)}: {figures(a.lostPercent)} % of the food is lost, not made up
+          </span>
+        ) : (
+          <span className="note">
+            {" "}
+            · at most {shown.strength(a.ceilingPerLitre, a.measure)}, {words("ceilings", a.ceiling)}
+          </span>
+        )}
+      </p>
+      <table className="w-full border-collapse text-left">
+        <caption className="sr-only">The dose in every can</caption>
+        <thead>
+          <tr className="note border-b border-rule-strong align-bottom">
+            <th className="py-1 pr-2 font-normal">Can</th>
+            <th className="py-1 pr-2 font-normal" colSpan={2}>
+              Put in
+            </th>
+            <th className="py-1 pr-2 text-right font-normal">N, mg/L</th>
+            <th className="py-1 pr-2 text-right font-normal">The pen should read, mS/cm</th>
+            {cost && <th className="py-1 text-right font-normal">Costs</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {a.cans.map((c) => (
+            <tr key={c.vesselId} className="border-b border-rule">
+              <th scope="row" className="py-1 pr-2 font-normal">
+                {garden.vessels.find((v) => v.id === c.vesselId)?.name}{" "}
+                <span className="note fig whitespace-nowrap">{shown.vessel(c.litres)}</span>
+              </th>
+              <td className="w-0 py-0.5 pr-2">
+                {c.hand.pieces.reduce((n, p) => n + p.count, 0) <= 4 && <HandDrawn m={c.hand} />}
+              </td>
+              <td className="py-1 pr-2">
+                <b className="fig">
+                  <HandWords m={c.hand} />
+                </b>
+                <span className="note block">{errorOf(c.hand)}</span>
+              </td>
+              <td className="fig py-1 pr-2 text-right">{figures(c.n)}</td>
+              <td className="fig py-1 pr-2 text-right whitespace-nowrap">
+                {figures(c.meter)} ± {figures(c.meterPlusMinus, 1)}
+              </td>
+              {cost && (
+                <td className="fig py-1 text-right whitespace-nowrap">
+                  {c.cost !== undefined && `${c.cost < 0.01 ? "<0.01" : c.cost.toFixed(2)} ${currency ?? ""}`}
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+/** Each nutrient, from feed and from water, and the two limits of the plant. */
+function Inside({ answer: a, open }: Shows) {
+  const limit = (name: string, value: string, share: number, most: string, step: string) => (
+    <div className="mb-1">
+      <p className="flex justify-between gap-2 text-sm">
+        <span>{name}</span>
+        <span className="whitespace-nowrap">
+          <Worked step={step} open={open}>
+            {value}
+          </Worked>{" "}
+          <span className="note fig">of {most}</span>
+        </span>
+      </p>
+      <svg viewBox="0 0 100 4" preserveAspectRatio="none" className="block h-1.5 w-full" aria-hidden="true">
+        <rect width="100" height="4" fill="none" stroke="var(--rule-strong)" strokeWidth="0.6" />
+        <rect width={Math.min(100, share * 100)} height="4" fill={share > 1.001 ? "var(--stop)" : "var(--feed)"} />
+      </svg>
+    </div>
+  );
+  return (
+    <section aria-label="What is in it">
+      <h2 className="head !border-feed">What is in it, mg/L</h2>
+      <table className="w-full border-collapse text-sm">
+        <thead>
+          <tr className="note">
+            <th className="text-left font-normal">as the element</th>
+            <th className="text-right font-normal">feed</th>
+            {a.waterTold && <th className="text-right font-normal">water</th>}
+            {a.waterTold && <th className="text-right font-normal">together</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {a.nutrients.map((n) => (
+            <tr key={n.nutrient} className="border-t border-rule">
+              <th scope="row" className="py-0.5 text-left font-normal">
+                {words("nutrients", n.nutrient)}
+              </th>
+              <td className="fig text-right">{n.feed ? figures(n.feed) : "–"}</td>
+              {a.waterTold && <td className="fig text-right">{n.water ? figures(n.water) : "–"}</td>}
+              {a.waterTold && <td className="fig text-right">{figures(n.feed + n.water)}</td>}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="note mb-2">
+        {a.spread > 0.005 && `Feed ± ${figures(a.spread * 100, 1)} % (density, spoon). `}
+        {!a.waterTold && "What the water brings is not known: write its report under Shelf, Waters."}
+      </p>
+      {limit("Nitrogen", `${figures(a.n)} mg/L`, a.n / a.nCap, `${figures(a.nCap)} mg/L`, "feed.nitrogen")}
+      {limit(
+        "Salt over the water",
+        `${figures(a.ecAdded)} ± ${figures(a.ecAddedPlusMinus, 1)} mS/cm`,
+        a.ecAdded / a.ecCap,
+        `${figures(a.ecCap)} mS/cm`,
+        "feed.ceiling",
+      )}
+      <p className="note">The reading is forecast {words("forecasts", a.forecastBy)}.</p>
+    </section>
+  );
+}

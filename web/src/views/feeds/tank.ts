@@ -1,0 +1,37 @@
+import type { Feed, TankAsk, Typed } from "../../api";
+import { keepDraft } from "../../ui/useDraft";
+
+/** A tank as its page holds it. */
+export type Tank = {
+  name: string;
+  setting: TankAsk["setting"];
+  ratio: string;
+  oneTank: boolean;
+  litres: Typed;
+  coldest: Typed;
+  perDay: Typed;
+  water: string;
+  products: { feed: string; perLitre: string; limit: string }[];
+};
+
+export const BLANK_TANK: Tank = {
+  name: "",
+  setting: "one_in",
+  ratio: "100",
+  oneTank: false,
+  litres: { text: "10", unit: "L" },
+  coldest: { text: "10", unit: "°C" },
+  perDay: { text: "", unit: "L" },
+  water: "",
+  products: [],
+};
+
+export const tankKey = (garden: string) => `tank:${garden}`;
+
+/** Begins a tank with one feed at the strength that was worked out. */
+export function stockOf(garden: string, feed: Feed, perLitre: number) {
+  keepDraft(tankKey(garden), {
+    ...BLANK_TANK,
+    products: [{ feed: feed.id, perLitre: String(Number(perLitre.toPrecision(3))), limit: "" }],
+  });
+}
