@@ -69,7 +69,7 @@ const lot = createRoute({
     const tab = text(s["tab"]);
     const working = text(s["working"]);
     return {
-      ...(tab === "readings" || tab === "mix" || tab === "journal" ? { tab } : {}),
+      ...(tab === "food" || tab === "readings" || tab === "mix" || tab === "journal" ? { tab } : {}),
       ...(working ? { working } : {}),
     };
   },
@@ -122,6 +122,12 @@ const blend = createRoute({
   getParentRoute: () => feeds,
   path: "blend",
   component: lazyRouteComponent(() => import("./views/feeds/BlendBench"), "BlendBench"),
+});
+const remedies = createRoute({
+  getParentRoute: () => feeds,
+  path: "remedies",
+  component: lazyRouteComponent(() => import("./views/feeds/Remedies"), "Remedies"),
+  validateSearch: workingOnly,
 });
 
 const mixes = createRoute({
@@ -195,7 +201,7 @@ export const router = createRouter({
       today,
       bench.addChildren([lot]),
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
-      feeds.addChildren([dose, blend, waterBench, tank, feed]),
+      feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
       shelf,
       settings,
     ]),

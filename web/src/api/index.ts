@@ -110,6 +110,9 @@ export type RunAnswer = Schemas["RunAnswer"];
 export type BlendAsk = Schemas["BlendAsk"];
 export type BlendAnswer = Schemas["BlendAnswer"];
 export type StockTank = Schemas["TankWire"];
+export type Food = Schemas["FoodWire"];
+export type RemedyAsk = Schemas["RemedyAsk"];
+export type RemedyAnswer = Schemas["RemedyAnswer"];
 export type Recorded = Schemas["Recorded"];
 export type Fault = Schemas["FaultWire"];
 

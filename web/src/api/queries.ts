@@ -111,6 +111,13 @@ export const batchesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/batches", { params: { path: { garden } } })),
   });
 
+/** The nitrogen of a lot in the coming week. */
+export const foodQuery = (garden: string, lot: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "food", lot],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/food", { params: { path: { garden, lot } } })),
+  });
+
 export const stockQuery = (garden: string) =>
   queryOptions({
     queryKey: ["garden", garden, "stock"],

@@ -154,6 +154,12 @@ function DoseOf({
           <span className="note block">
             {watered ? `to ${shown.vessel(d.canLitres ?? 0)} of water` : "on each pot"} · {errorOf(d.hand)}
           </span>
+          {d.byVolume !== undefined && (
+            <span className="note block">
+              In proportion to the width, as labels mean it; by the volume of the pots it would be{" "}
+              {shown.product(d.byVolume, d.hand.measure)}. They disagree: the smaller is never wrong.
+            </span>
+          )}
         </p>
       </div>
       <dl className="m-0">

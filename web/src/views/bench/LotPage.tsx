@@ -6,6 +6,7 @@ import { catalogueQuery, feedsQuery, gardenQuery, lotQuery, useGardenId } from "
 import { Shown } from "../../text/numbers";
 import { Loading, Trouble } from "../../ui/States";
 import { Journal } from "./Journal";
+import { LotFood } from "./LotFood";
 import { LotHead } from "./LotHead";
 import { blank, inputOf } from "./lotInput";
 import { LotDose } from "./LotDose";
@@ -59,6 +60,9 @@ export function LotPage() {
             ))}
           </Tabs.List>
           <Tabs.Content value="dose">{dose}</Tabs.Content>
+          <Tabs.Content value="food">
+            <LotFood lot={lot.data} garden={g} shown={shown} />
+          </Tabs.Content>
           <Tabs.Content value="readings">
             <Readings lot={lot.data} garden={g} catalogue={catalogue} shown={shown} />
           </Tabs.Content>

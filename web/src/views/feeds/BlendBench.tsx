@@ -197,7 +197,15 @@ export function BlendBench() {
       <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
         {!ask && <p className="note p-6">Tick what is at hand.</p>}
         {ask && live.problem && <Trouble problem={live.problem} />}
-        {ask && a && !live.problem && <Comes answer={a} bench={b} shown={shown} />}
+        {ask && a && !live.problem && (
+          <Comes
+            answer={a}
+            bench={b}
+            shown={shown}
+            salts={salts}
+            currency={stock?.find((x) => x.stock.currency)?.stock.currency}
+          />
+        )}
         {ask && !a && !live.problem && <p className="note p-6">Working it out …</p>}
       </section>
     </div>
@@ -306,8 +314,23 @@ function Injecting({ bench: b, faults, change }: Fields) {
   );
 }
 
-function Comes({ answer: a, bench: b, shown }: { answer: BlendAnswer; bench: Bench; shown: Shown }) {
-  const name = (p: BlendAnswer["parts"][number]) => (p.salt === undefined ? p.name : words("salts", p.salt));
+function Comes({
+  answer: a,
+  bench: b,
+  shown,
+  salts,
+  currency,
+}: {
+  answer: BlendAnswer;
+  bench: Bench;
+  shown: Shown;
+  salts: { key: string; formula: string }[];
+  currency: string | undefined;
+}) {
+  const nameOf = (written: string) => {
+    const salt = salts.find((s) => s.formula === written);
+    return salt ? words("salts", salt.key) : written;
+  };
   return (
     <>
       <div className="gap-6 xl:grid xl:grid-cols-2">
@@ -320,7 +343,7 @@ function Comes({ answer: a, bench: b, shown }: { answer: BlendAnswer; bench: Ben
             {a.parts.map((p) => (
               <li key={p.name} className="flex items-baseline justify-between gap-3 border-b border-rule py-1">
                 <span>
-                  {name(p)} {p.salt !== undefined && <span className="note fig">{p.name}</span>}
+                  {nameOf(p.name)} {p.salt !== undefined && <span className="note fig">{p.name}</span>}
                 </span>
                 <b className="fig text-lg whitespace-nowrap">
                   {p.measure === "grams"
@@ -338,7 +361,7 @@ function Comes({ answer: a, bench: b, shown }: { answer: BlendAnswer; bench: Ben
             {a.nitrateAsked !== undefined && `, at least ${plain(a.nitrateAsked)} % asked`}
             {a.nitratePercent > 0 && ". "}
             {a.costPerLitre !== undefined &&
-              `${figures(a.costPerLitre * 100)} per 100 litres, of what has a price on the shelf.`}
+              `${figures(a.costPerLitre * 100)}${currency ? ` ${currency}` : ""} per 100 litres, of what has a price on the shelf.`}
           </p>
         </div>
         <div>
@@ -355,7 +378,7 @@ function Comes({ answer: a, bench: b, shown }: { answer: BlendAnswer; bench: Ben
             </thead>
             <tbody>
               {a.aimed.map((m) => (
-                <tr key={m.goal} className="border-t border-rule align-top">
+                <tr key={m.goal} className="border-t border-rule align-baseline">
                   <th scope="row" className="py-0.5 text-left font-normal">
                     {words("goals_of_blend", m.goal)}
                   </th>
@@ -389,7 +412,7 @@ function Comes({ answer: a, bench: b, shown }: { answer: BlendAnswer; bench: Ben
               ▲ {f.detail}
             </p>
           ))}
-          <StockTanks tanks={a.tanks} holds={`${b.litres.text} ${b.litres.unit}`} shown={shown} />
+          <StockTanks tanks={a.tanks} holds={`${b.litres.text} ${b.litres.unit}`} shown={shown} nameOf={nameOf} />
         </div>
       )}
       <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">

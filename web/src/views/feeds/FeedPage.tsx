@@ -133,6 +133,27 @@ function Form({
           placeholder="worked out"
           onChange={(ecFactor) => draft.change({ ecFactor })}
         />
+        {input.form === "dry" && (
+          <div className="grid grid-cols-2 gap-2">
+            <NumberField
+              label="Coated: lasts"
+              field="feed.coated_months"
+              faults={faults}
+              value={input.coatedMonths ?? { text: "", unit: "" }}
+              shownUnit="months"
+              placeholder="if coated"
+              onChange={(coatedMonths) => draft.change({ coatedMonths })}
+            />
+            <NumberField
+              label="rated at"
+              field="feed.coated_celsius"
+              faults={faults}
+              value={input.coatedCelsius ?? { text: "", unit: "°C" }}
+              placeholder="21"
+              onChange={(coatedCelsius) => draft.change({ coatedCelsius })}
+            />
+          </div>
+        )}
         <NumberField
           label="Its own cap or scoop holds"
           field="feed.own"

@@ -12,6 +12,7 @@ const FOOT = [
   { to: "/g/$garden/feeds/blend", label: "Blend from the shelf" },
   { to: "/g/$garden/feeds/tank", label: "Tanks and injectors" },
   { to: "/g/$garden/feeds/water", label: "Water and acid" },
+  { to: "/g/$garden/feeds/remedies", label: "Single nutrients" },
 ] as const;
 
 /** The feeds on the shelf, and the one whose label is being read. */

@@ -9,11 +9,14 @@ export function StockTanks({
   holds,
   shown,
   open,
+  nameOf = (name) => name,
 }: {
   tanks: StockTank[];
   holds: string;
   shown: Shown;
   open?: (step: string) => void;
+  /** How a product is called here. */
+  nameOf?: (name: string) => string;
 }) {
   return (
     <div className={tanks.length > 1 ? "gap-6 xl:grid xl:grid-cols-2" : ""}>
@@ -33,7 +36,7 @@ export function StockTanks({
                 ) : (
                   <b className="fig text-xl">{shown.product(p.amount, p.measure)}</b>
                 )}{" "}
-                {p.name}; stir until it is clear.
+                {nameOf(p.name)}; stir until it is clear.
                 <span className="note block">
                   {figures(p.perLitre)} {p.measure === "grams" ? "g" : "mL"} in a litre of stock
                   {p.allowed !== undefined && `, at most ${figures(p.allowed)}`} · {words("knowns", p.known)}

@@ -35,6 +35,7 @@ public enum Caution {
     ELECTRIC_NEAR_WATER,
     NITRATES_AND_FUELS,
     REGULATED_SALTS,
+    ASK_LOCALLY,
     HEAVY_FROM_FLOOR,
     TOO_HEAVY_FOR_ONE;
 
@@ -55,6 +56,12 @@ public enum Caution {
         cautions.add(form == ProductForm.LIQUID ? GLOVES_AND_EYES : DUST);
         cautions.add(RUNOFF_OUT_OF_DRAINS);
         return cautions;
+    }
+
+    /** For a single nutrient, worked in dry or in water. */
+    public static List<Caution> forRemedy(boolean dry) {
+        return List.of(
+                LABEL_FIRST, KEEP_FROM_CHILDREN, dry ? DUST : GLOVES_AND_EYES, ASK_LOCALLY, RUNOFF_OUT_OF_DRAINS);
     }
 
     /** For a stock tank and its injector. */

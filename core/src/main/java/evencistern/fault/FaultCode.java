@@ -66,7 +66,14 @@ public enum FaultCode {
     CALCIUM_WITH_SULFATE,
     CALCIUM_WITH_PHOSPHATE,
     SILICATE_ALONE,
-    STOCK_TOO_STRONG;
+    STOCK_TOO_STRONG,
+    SPRAY_IN_HEAT,
+    SPRAY_TOO_STRONG,
+    IRON_AT_LOW_PH,
+    CHELATE_LETS_GO,
+    IRON_LEATHERY,
+    COPPER_KILLS,
+    COPPER_ACID_WATER;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

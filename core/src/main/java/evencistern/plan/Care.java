@@ -87,8 +87,9 @@ public record Care(
      *
      * @param pot product for this pot, as a hand can measure it
      * @param gramsPerPot nutrients in the practical amount, g
+     * @param byVolume what a label by width would come to by the pots' volumes instead, in the label's measure
      */
-    public record Strewn(Measured pot, Nutrients gramsPerPot) implements Feeding {}
+    public record Strewn(Measured pot, Nutrients gramsPerPot, OptionalDouble byVolume) implements Feeding {}
 
     /** Works out today's care of one pot. A carnivore with a feed is refused with the reason. */
     public static Care on(LocalDate today, Situation s, Tools tools, Working working) {
@@ -209,6 +210,17 @@ public record Care(
                 earlier("amount", amount.practical(), shown, "feed.rounding"),
                 feed.densityInput(),
                 typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n"));
-        return new Strewn(amount, inPot);
+        return new Strewn(
+                amount,
+                inPot,
+                rate instanceof Rate.PerPotWidth w
+                        ? OptionalDouble.of(label * pot.mixLitres() / usualLitres(w.widthM()))
+                        : OptionalDouble.empty());
+    }
+
+    /** Mix in a usual round pot so wide: 0.9 as high, 0.7 as wide at its foot; common practice, no source. */
+    private static double usualLitres(double widthM) {
+        double height = 0.9 * widthM;
+        return Math.PI / 12 * height * widthM * widthM * (1 + 0.7 + 0.49) * 1000;
     }
 }

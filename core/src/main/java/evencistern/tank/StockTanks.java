@@ -133,9 +133,10 @@ public record StockTanks(List<Tank> tanks, Injector injector, OptionalDouble day
             sorted.computeIfAbsent(oneTank ? Named.ONE : named(why), n -> new ArrayList<>())
                     .add(put(product, why, injector, litres, coldestCelsius));
         }
+        boolean alone = sorted.size() == 1;
         List<Tank> tanks = sorted.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(e -> tank(e.getKey(), e.getValue(), injector))
+                .map(e -> tank(alone ? Named.ONE : e.getKey(), e.getValue(), injector))
                 .toList();
         Put first = tanks.get(0).puts().get(0);
         Unit unit = first.product().measure() == evencistern.label.Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;

@@ -91,6 +91,21 @@ class CareTest {
         return at("streptocarpus", pot(0.12, 0.11), "peat_perlite", SILL, MAY);
     }
 
+    /** The plain situation with another feed, or with none. */
+    static Situation situation(Optional<Feed> feed) {
+        Situation s = plain();
+        return new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                s.place(),
+                feed,
+                s.startedOn(),
+                s.repottedOn(),
+                s.lastWatered(),
+                s.lastFed());
+    }
+
     private static int days(Situation s) {
         return LotPlan.of(s, Working.off()).days().likely();
     }

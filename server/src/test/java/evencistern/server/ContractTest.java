@@ -20,11 +20,15 @@ import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.media.Recipes;
 import evencistern.plan.LotPlan;
+import evencistern.plan.NitrogenBudget;
 import evencistern.plan.Suitability;
 import evencistern.plant.Toxicity;
 import evencistern.reading.CanCheck;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
+import evencistern.remedy.Brew;
+import evencistern.remedy.Remedy;
+import evencistern.remedy.Treatment;
 import evencistern.server.problem.Words;
 import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
@@ -116,6 +120,12 @@ class ContractTest {
         worded("miss_whys", ids(Blend.Why.values()));
         worded("nitrogen_schools", ids(NitrogenSchool.values()));
         worded("salts", Salt.all().stream().map(Salt::key).toList());
+        worded("remedies", Remedy.all().stream().map(Remedy::key).toList());
+        worded("brews", Brew.all().stream().map(Brew::key).toList());
+        worded("treatment_notes", ids(Treatment.Note.values()));
+        worded("leaves", ids(Treatment.Leaf.values()));
+        worded("food_kinds", ids(NitrogenBudget.Kind.values()));
+        worded("food_standings", ids(NitrogenBudget.Standing.values()));
         worded("scales", Arrays.stream(TdsScale.values()).map(TdsScale::id).toList());
     }
 

@@ -86,6 +86,7 @@ public record CareWire(
      *
      * @param kind watered or strewn; what follows belongs to the one or the other
      * @param perPot amount in the label's measure for one pot
+     * @param byVolume what a label by width would come to by the pots' volumes instead
      */
     public record DoseWire(
             String kind,
@@ -99,7 +100,8 @@ public record CareWire(
             @Nullable Double meterOverWater,
             @Nullable String ceiling,
             @Nullable Double ceilingPerLitre,
-            @Nullable Boolean heldBack) {
+            @Nullable Boolean heldBack,
+            @Nullable Double byVolume) {
         static DoseWire of(Care.Feeding feeding, double waterEc) {
             if (feeding instanceof Care.Watered w) {
                 return new DoseWire(
@@ -114,7 +116,8 @@ public record CareWire(
                         w.can().meter().value() - waterEc,
                         w.dose().ceiling().id(),
                         w.dose().ceilingPerLitre(),
-                        w.dose().heldBack());
+                        w.dose().heldBack(),
+                        null);
             }
             Care.Strewn s = (Care.Strewn) feeding;
             return new DoseWire(
@@ -129,7 +132,8 @@ public record CareWire(
                     null,
                     null,
                     null,
-                    null);
+                    null,
+                    s.byVolume().isPresent() ? s.byVolume().getAsDouble() : null);
         }
     }
 

@@ -311,6 +311,8 @@ public class DemoGarden implements ApplicationRunner {
                 new Typed(density, "kg/L"),
                 null,
                 null,
+                null,
+                null,
                 label,
                 answers,
                 false,

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param elements whether the label names P and K as elements
  * @param contents the other lines of the analysis
  * @param formula of a single salt
+ * @param coatedMonths rated life of a coated feed; the temperature is 21 °C where nothing is said
  * @param own what its own cap, scoop or handful holds
  * @param version the version it was changed from; 0 for a new one
  */
@@ -42,10 +43,14 @@ public record FeedInput(
         @Nullable Typed density,
         @Nullable Typed ecFactor,
         @Nullable Typed own,
+        @Nullable Typed coatedMonths,
+        @Nullable Typed coatedCelsius,
         String label,
         List<FeedWire.Answer> answers,
         boolean wordsSeen,
         int version) {
+
+    private static final double USUAL_RATING_C = 21;
 
     /** The feed it describes; refused with every fault of every field. */
     public FeedWire read() {
@@ -55,6 +60,8 @@ public record FeedInput(
         OptionalDouble factor = Typed.optional(ecFactor, "feed.ec_factor", faults);
         OptionalDouble ownL = Typed.optional(own, "feed.own", faults);
         ownL.ifPresent(l -> faults.within("feed.own", l * 1000, 0.1, 2000, "mL"));
+        OptionalDouble months = Typed.optional(coatedMonths, "feed.coated_months", faults);
+        OptionalDouble celsius = Typed.optional(coatedCelsius, "feed.coated_celsius", faults);
         Parts parts = parts(faults);
         FeedWire feed = new FeedWire(
                 id,
@@ -72,6 +79,8 @@ public record FeedInput(
                 kgPerL.isPresent() ? kgPerL.getAsDouble() : null,
                 factor.isPresent() ? factor.getAsDouble() : null,
                 ownL.isPresent() ? ownL.getAsDouble() * 1000 : null,
+                months.isPresent() ? months.getAsDouble() : null,
+                months.isPresent() ? celsius.orElse(USUAL_RATING_C) : null,
                 label,
                 answers,
                 wordsSeen,
@@ -81,6 +90,7 @@ public record FeedInput(
         if (!faults.any() || parts.formula() == null) {
             faults.attempt(feed::toFeed);
         }
+        faults.attempt(feed::coated);
         faults.throwIfAny();
         return feed;
     }
@@ -160,6 +170,8 @@ public record FeedInput(
         put(fields, "density", density);
         put(fields, "ecFactor", ecFactor);
         put(fields, "own", own);
+        put(fields, "coatedMonths", coatedMonths);
+        put(fields, "coatedCelsius", coatedCelsius);
         if (contents != null) {
             contents.forEach((line, typed) -> fields.put(line.name(), typed));
         }

@@ -20,7 +20,7 @@ import org.springframework.stereotype.Repository;
 class FeedStore {
     private static final String COLUMNS =
             "id, name, n, p2o5, k2o, elements, contents, basis, chelate, formula, purity, form, density, ec_factor,"
-                    + " own_ml, label, answers, words_seen, typed, version, retired";
+                    + " own_ml, coated_months, coated_celsius, label, answers, words_seen, typed, version, retired";
 
     private final JdbcClient db;
 
@@ -45,6 +45,8 @@ class FeedStore {
                 r.getObject("density", Double.class),
                 r.getObject("ec_factor", Double.class),
                 r.getObject("own_ml", Double.class),
+                r.getObject("coated_months", Double.class),
+                r.getObject("coated_celsius", Double.class),
                 r.getString("label"),
                 Arrays.stream((String[]) r.getArray("answers").getArray())
                         .map(FeedStore::answer)
@@ -86,9 +88,9 @@ class FeedStore {
     void insertFeed(GardenId garden, FeedWire f) {
         db.sql("""
                         insert into feed (name, n, p2o5, k2o, elements, contents, basis, chelate, formula, purity,
-                                          form, density, ec_factor, own_ml, label, answers, words_seen, typed,
-                                          retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                          form, density, ec_factor, own_ml, coated_months, coated_celsius,
+                                          label, answers, words_seen, typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, f)).update();
     }
 
@@ -99,7 +101,8 @@ class FeedStore {
         return db.sql("""
                                 update feed set name = ?, n = ?, p2o5 = ?, k2o = ?, elements = ?, contents = ?,
                                                 basis = ?, chelate = ?, formula = ?, purity = ?, form = ?,
-                                                density = ?, ec_factor = ?, own_ml = ?, label = ?, answers = ?,
+                                                density = ?, ec_factor = ?, own_ml = ?, coated_months = ?,
+                                                coated_celsius = ?, label = ?, answers = ?,
                                                 words_seen = ?, typed = ?, retired = ?,
                                                 version = version + 1
                                 where garden_id = ? and id = ? and version = ?
@@ -122,6 +125,8 @@ class FeedStore {
                 f.density(),
                 f.ecFactor(),
                 f.ownMl(),
+                f.coatedMonths(),
+                f.coatedCelsius(),
                 f.label(),
                 stored(f.answers()),
                 f.wordsSeen(),

@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.feed.Analysis;
+import evencistern.feed.CoatedRelease;
 import evencistern.feed.Declared;
 import evencistern.feed.Feed;
 import evencistern.label.LabelReader;
@@ -32,6 +33,7 @@ import org.jspecify.annotations.Nullable;
  * @param formula of a single salt, whose analysis then follows from it
  * @param purity of a single salt, %
  * @param ownMl what the product's own cap, scoop or handful holds
+ * @param coatedMonths rated life of a coated feed, and the temperature it is rated at
  */
 public record FeedWire(
         UUID id,
@@ -49,6 +51,8 @@ public record FeedWire(
         @Nullable Double density,
         @Nullable Double ecFactor,
         @Nullable Double ownMl,
+        @Nullable Double coatedMonths,
+        @Nullable Double coatedCelsius,
         String label,
         List<Answer> answers,
         boolean wordsSeen,
@@ -142,6 +146,13 @@ public record FeedWire(
         Rate rate = reading.rate().orElseThrow();
         Rhythm rhythm = reading.rhythm().orElseThrow();
         return new Feed(analysis.orElseThrow(), form.toForm(), optional(density), optional(ecFactor), rate, rhythm);
+    }
+
+    /** How it releases, where it is coated. */
+    public Optional<CoatedRelease> coated() {
+        return coatedMonths == null || coatedCelsius == null
+                ? Optional.empty()
+                : Optional.of(new CoatedRelease(coatedMonths, coatedCelsius));
     }
 
     private String unknownWords(LabelReading reading) {

@@ -1,0 +1,2 @@
+/** Which single nutrient may be given to this plant, how much, and when not? */
+package evencistern.remedy;

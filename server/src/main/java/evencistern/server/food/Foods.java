@@ -1,0 +1,157 @@
+package evencistern.server.food;
+
+import evencistern.fault.Faults;
+import evencistern.feed.Feed;
+import evencistern.media.Amendment;
+import evencistern.plan.LotPlan;
+import evencistern.plan.NitrogenBudget;
+import evencistern.plan.NitrogenBudget.Dressing;
+import evencistern.plan.NitrogenBudget.Kind;
+import evencistern.plan.Situation;
+import evencistern.server.GardenId;
+import evencistern.server.care.StepWire;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.feed.Feeds;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.lot.Lot;
+import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
+import evencistern.server.mix.RecipeWire;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The nitrogen of a lot, week by week. */
+@Service
+class Foods {
+    private final FoodStore store;
+    private final Gardens gardens;
+    private final Lots lots;
+    private final Mixes mixes;
+    private final Feeds feeds;
+
+    Foods(FoodStore store, Gardens gardens, Lots lots, Mixes mixes, Feeds feeds) {
+        this.store = store;
+        this.gardens = gardens;
+        this.lots = lots;
+        this.mixes = mixes;
+        this.feeds = feeds;
+    }
+
+    /**
+     * One source of nitrogen.
+     *
+     * @param weekMg for one pot in the coming week
+     * @param leftPercent of what was given that is still in the mix
+     * @param amendment whether it was stirred into the mix: then the name is its key
+     */
+    record FoodSourceWire(
+            String name,
+            String kind,
+            double weekMg,
+            @Nullable Double leftPercent,
+            boolean amendment) {}
+
+    /**
+     * The budget of one pot for the coming week.
+     *
+     * @param canShare % of the can's strength that would make the sum fit, where it is over
+     */
+    record FoodWire(
+            double needMg,
+            double totalMg,
+            String standing,
+            @Nullable Double canShare,
+            List<FoodSourceWire> sources,
+            List<StepWire> working) {}
+
+    FoodWire of(GardenId garden, UUID id) {
+        GardenWire g = gardens.require(garden);
+        Standing standing = lots.require(garden, id);
+        Lot lot = standing.lot();
+        MixShelf shelf = mixes.shelf(garden);
+        Map<UUID, FeedWire> all =
+                feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, Function.identity()));
+        Situation s = lots.situation(
+                g,
+                shelf,
+                standing,
+                Optional.ofNullable(lot.feedId()).map(all::get).orElse(null));
+        Working.Recorder recorder = new Working.Recorder();
+        LotPlan plan = LotPlan.of(s, recorder);
+        List<Dressing> stirred = stirredIn(shelf, lot, s.pot().mixLitres());
+        List<Dressing> dressings = new ArrayList<>(stirred);
+        dressings.addAll(strewn(garden, lot, all, ZoneId.of(g.timeZone())));
+        NitrogenBudget budget = NitrogenBudget.of(s, plan, dressings, g.today(), recorder);
+        List<String> keys = stirred.stream().map(Dressing::name).toList();
+        String can = Optional.ofNullable(lot.feedId())
+                .map(all::get)
+                .map(FeedWire::name)
+                .orElse("");
+        return new FoodWire(
+                budget.needMg(),
+                budget.totalMg(),
+                budget.standing().id(),
+                budget.canShare().isPresent() ? budget.canShare().getAsDouble() * 100 : null,
+                budget.sources().stream()
+                        .map(x -> new FoodSourceWire(
+                                x.kind() == Kind.CAN ? can : x.name(),
+                                x.kind().id(),
+                                x.weekMg(),
+                                x.leftPercent().isPresent() ? x.leftPercent().getAsDouble() : null,
+                                keys.contains(x.name())))
+                        .toList(),
+                StepWire.all(recorder));
+    }
+
+    /** What the recipe of the lot's mix, or of its batch, says is stirred in: since the pot was filled. */
+    private static List<Dressing> stirredIn(MixShelf shelf, Lot lot, double mixLitres) {
+        LocalDate since = lot.repottedOn() == null ? lot.startedOn() : lot.repottedOn();
+        List<RecipeWire.AddedWire> added = shelf.recipe(lot.mix())
+                .or(() -> shelf.made().stream()
+                        .filter(m -> m.key().equals(lot.mix()))
+                        .findFirst()
+                        .flatMap(m -> shelf.recipe(m.recipe())))
+                .map(RecipeWire::amendments)
+                .orElse(List.of());
+        List<Dressing> dressings = new ArrayList<>();
+        for (RecipeWire.AddedWire a : added) {
+            Amendment amendment = Amendment.require(a.key());
+            double grams = MixShelf.amount(a.grams(), new Faults()).orElse(0.0) * mixLitres;
+            double nitrogen = grams * amendment.contents().getOrDefault("n", 0.0) * 10;
+            if (nitrogen > 0 && amendment.months() >= 1) {
+                dressings.add(Dressing.meal(a.key(), since, nitrogen, amendment.months()));
+            }
+        }
+        return dressings;
+    }
+
+    private List<Dressing> strewn(GardenId garden, Lot lot, Map<UUID, FeedWire> all, ZoneId zone) {
+        Map<UUID, Feed> onTheMix = all.values().stream()
+                .filter(f -> LotPlan.strewn(f.toFeed()))
+                .collect(Collectors.toMap(FeedWire::id, FeedWire::toFeed));
+        List<Dressing> dressings = new ArrayList<>();
+        for (FoodStore.Given given : store.listGiven(garden, lot.id(), List.copyOf(onTheMix.keySet()))) {
+            Feed feed = Objects.requireNonNull(onTheMix.get(given.feed()));
+            FeedWire wire = Objects.requireNonNull(all.get(given.feed()));
+            LocalDate on = LocalDate.ofInstant(given.at(), zone);
+            double nitrogen = feed.contentsPer(given.measure()).n() * given.product();
+            dressings.add(new Dressing(
+                    wire.name(), on, nitrogen, wire.coated().isPresent() ? Kind.COATED : Kind.QUICK, wire.coated()));
+        }
+        return dressings;
+    }
+}

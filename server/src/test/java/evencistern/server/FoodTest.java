@@ -1,0 +1,123 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The nitrogen of a lot: from the can, from what was strewn, from what is in the mix. */
+class FoodTest {
+    private final Api api = App.api();
+    private JsonNode garden;
+    private String home;
+    private LocalDate today;
+
+    @BeforeEach
+    void freshGarden() {
+        garden = api.freshGarden();
+        home = "/api/gardens/" + garden.path("id").asString();
+        today = LocalDate.parse(garden.path("today").asString());
+    }
+
+    private String feed(Map<String, Object> parts) {
+        Map<String, Object> form = Bodies.feed();
+        form.putAll(parts);
+        return api.put(home + "/feeds", form).ok().path("id").asString();
+    }
+
+    private String lot(String feed, String mix) {
+        Map<String, Object> form = Bodies.lot(garden, feed);
+        form.put("mix", mix);
+        form.put("startedOn", today.minusDays(60).toString());
+        return api.put(home + "/lots", form).ok().path("id").asString();
+    }
+
+    private JsonNode food(String lot) {
+        return api.get(home + "/lots/" + lot + "/food").ok();
+    }
+
+    private JsonNode strew(String lot, int daysAgo) {
+        return api.post(
+                        home + "/given",
+                        Map.of(
+                                "clientKey",
+                                Bodies.key(),
+                                "lotIds",
+                                List.of(lot),
+                                "feed",
+                                true,
+                                "on",
+                                today.minusDays(daysAgo).toString()))
+                .ok();
+    }
+
+    @Test
+    void theCanIsSetAgainstTheNeed() {
+        JsonNode food = food(lot(feed(Map.of()), "peat_perlite"));
+        assertThat(food.path("needMg").asDouble()).isPositive();
+        assertThat(food.path("sources").size()).isEqualTo(1);
+        assertThat(food.path("sources").get(0).path("kind").asString()).isEqualTo("can");
+        assertThat(food.path("totalMg").asDouble())
+                .isCloseTo(food.path("sources").get(0).path("weekMg").asDouble(), within(1e-9));
+    }
+
+    /** 3 g per litre of mix of a 10 % feed is 300 mg N per litre of mix; some of it is gone after three weeks. */
+    @Test
+    void aCoatedFeedGivesItselfAwayAndUndoTakesItBack() {
+        String coated = feed(Map.of(
+                "label",
+                "3 g per litre of mix every 6 months",
+                "coatedMonths",
+                Bodies.typed("6", ""),
+                "density",
+                Bodies.typed("0.9", "kg/L")));
+        String lot = lot(coated, "peat_perlite");
+        JsonNode act = strew(lot, 21);
+        JsonNode source = food(lot).path("sources").get(0);
+        assertThat(source.path("kind").asString()).isEqualTo("coated");
+        assertThat(source.path("leftPercent").asDouble()).isBetween(50.0, 99.0);
+        assertThat(source.path("weekMg").asDouble()).isPositive();
+        api.post(home + "/acts/" + act.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(food(lot).path("sources").size()).isZero();
+    }
+
+    @Test
+    void granulesThatAreNotCoatedAreSpentAfterSevenWeeks() {
+        String quick = feed(Map.of("label", "3 g per litre of mix every 2 months"));
+        String lot = lot(quick, "peat_perlite");
+        strew(lot, 21);
+        JsonNode source = food(lot).path("sources").get(0);
+        assertThat(source.path("kind").asString()).isEqualTo("quick");
+        assertThat(source.path("leftPercent").asDouble()).isCloseTo(100 * (1 - 21 / 49.0), within(0.01));
+    }
+
+    @Test
+    void whatIsStirredIntoTheMixCounts() {
+        Map<String, Object> recipe = new HashMap<>(Map.of(
+                "id", UUID.randomUUID().toString(),
+                "name", "Fed mix",
+                "measure", "parts",
+                "parts", List.of(Map.of("component", "peat_medium", "amount", "1")),
+                "amendments", List.of(Map.of("key", "coated_feed", "grams", "3")),
+                "lime", "DOLOMITE",
+                "fineness", "GROUND",
+                "notes", "",
+                "version", 0));
+        String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
+        JsonNode food = food(lot(feed(Map.of()), key));
+        assertThat(food.path("sources").valueStream().map(s -> s.path("name").asString()))
+                .contains("coated_feed");
+        JsonNode stirred = food.path("sources").get(1);
+        assertThat(stirred.path("amendment").asBoolean()).isTrue();
+        assertThat(stirred.path("leftPercent").asDouble()).isBetween(20.0, 99.0);
+    }
+}

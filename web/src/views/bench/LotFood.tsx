@@ -1,0 +1,134 @@
+import { useQuery } from "@tanstack/react-query";
+import { useNavigate, useSearch } from "@tanstack/react-router";
+import type { Food, Garden, Lot } from "../../api";
+import { foodQuery } from "../../api/queries";
+import { Worked } from "../../parts/Worked";
+import { WorkingPanel } from "../../parts/WorkingPanel";
+import { words } from "../../text";
+import { figures, type Shown } from "../../text/numbers";
+import { Loading, Trouble } from "../../ui/States";
+
+const FILLS: Record<string, string> = {
+  can: "var(--feed)",
+  coated: "url(#food-dots)",
+  quick: "url(#food-lines)",
+  meal: "url(#food-cross)",
+};
+
+/** The nitrogen one pot of the lot gets in the coming week from everything, against what it can use. */
+export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; shown: Shown }) {
+  const food = useQuery(foodQuery(garden.id, lot.id));
+  const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
+  const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
+  const open = (step: string | undefined) => void navigate({ search: (s) => ({ ...s, working: step }) });
+  if (food.isLoadingError) return <Trouble problem={food.error} again={() => void food.refetch()} />;
+  if (!food.data) return <Loading what="the food of this lot" />;
+  const f = food.data;
+  return (
+    <section aria-label="Nitrogen in the coming week" className="max-w-3xl">
+      <h2 className="head !border-feed">Nitrogen for one pot in the coming week</h2>
+      <p>
+        It gets{" "}
+        <Worked step="plan.nitrogen_can" open={open} big>
+          {shown.grams(f.totalMg / 1000)}
+        </Worked>{" "}
+        and can use about{" "}
+        <Worked step="plan.nitrogen_need" open={open} big>
+          {shown.grams(f.needMg / 1000)}
+        </Worked>{" "}
+        <span className="note">± 40 %</span>
+      </p>
+      <p className={`my-1 border-l-4 pl-3 ${f.standing === "over" ? "border-stop" : "border-ink"}`}>
+        {f.standing === "over" && "▲ "}
+        {words("food_standings", f.standing)}
+        {f.canShare !== undefined &&
+          (f.canShare < 5
+            ? " Leave the can plain until what is in the mix is spent."
+            : ` Mix the can at ${figures(f.canShare)} % of its strength.`)}
+      </p>
+      <Bar food={f} />
+      {f.sources.length === 0 ? (
+        <p className="note">
+          Nothing feeds it just now: no feed is chosen, feeding is held, or all that was given is spent.
+        </p>
+      ) : (
+        <table className="w-full border-collapse">
+          <thead>
+            <tr className="note border-b border-rule-strong">
+              <th className="text-left font-normal">From</th>
+              <th className="text-left font-normal">How it acts</th>
+              <th className="text-right font-normal">N in the week</th>
+              <th className="text-right font-normal">Left of it today</th>
+            </tr>
+          </thead>
+          <tbody>
+            {f.sources.map((s, i) => (
+              <tr key={i} className="border-b border-rule">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {s.amendment ? words("amendments", s.name) : s.name}
+                </th>
+                <td className="note">{words("food_kinds", s.kind)}</td>
+                <td className="fig text-right">{shown.grams(s.weekMg / 1000)}</td>
+                <td className="fig text-right">{s.leftPercent === undefined ? "" : `${figures(s.leftPercent)} %`}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <p className="note mt-2">
+        Coated feed gives itself away by warmth: a hot spell empties it early, and spent shells still look full. Where
+        coated feed and the can are both used, halve each and look here. What a grower sees on the leaves comes before
+        this sum.
+      </p>
+      {working !== undefined && <WorkingPanel steps={f.working} at={working} close={() => open(undefined)} />}
+    </section>
+  );
+}
+
+/** The sources laid end to end, with the need as a stroke. */
+function Bar({ food: f }: { food: Food }) {
+  const most = Math.max(f.needMg * 1.5, f.totalMg, 1e-9);
+  const placed = f.sources.map((s, i) => ({
+    ...s,
+    from: f.sources.slice(0, i).reduce((sum, x) => sum + x.weekMg, 0),
+  }));
+  const x = (mg: number) => (mg / most) * 600;
+  return (
+    <svg
+      viewBox="0 0 600 34"
+      className="my-2 block h-9 w-full"
+      preserveAspectRatio="none"
+      role="img"
+      aria-label={`Gets ${figures(f.totalMg)} mg, can use ${figures(f.needMg)} mg`}
+    >
+      <defs>
+        <pattern id="food-dots" width="6" height="6" patternUnits="userSpaceOnUse">
+          <rect width="6" height="6" fill="var(--leaf)" />
+          <circle cx="3" cy="3" r="1.8" fill="var(--feed)" />
+        </pattern>
+        <pattern id="food-lines" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="5" height="5" fill="var(--leaf)" />
+          <rect width="2" height="5" fill="var(--feed)" />
+        </pattern>
+        <pattern id="food-cross" width="6" height="6" patternUnits="userSpaceOnUse">
+          <rect width="6" height="6" fill="var(--leaf)" />
+          <path d="M0,3H6M3,0V6" stroke="var(--feed)" strokeWidth="1" />
+        </pattern>
+      </defs>
+      <rect x="0.5" y="6" width="599" height="20" fill="none" stroke="var(--rule-strong)" />
+      {placed.map((s, i) => (
+        <rect
+          key={i}
+          x={x(s.from)}
+          y="6"
+          width={x(s.weekMg)}
+          height="20"
+          fill={FILLS[s.kind]}
+          stroke="var(--ink)"
+          strokeWidth="0.7"
+        />
+      ))}
+      <path d={`M${x(f.needMg)},0V34`} stroke="var(--ink)" strokeWidth="3" />
+    </svg>
+  );
+}
