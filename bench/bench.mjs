@@ -162,3 +162,62 @@ const wishes = (i) => ({
   mostParts: typed("16", ""),
 });
 await measure("a mix by wishes, of 25 components", 200, (i) => send("POST", "/api/live/wishes", wishes(i)));
+
+const feed = {
+  id: randomUUID(),
+  name: "Bench salts",
+  n: 15,
+  p2o5: 7,
+  k2o: 20,
+  contents: { NITRATE_N: 8, AMMONIUM_N: 2, UREA_N: 5, MG: 1.2, FE: 0.05 },
+  form: "dry",
+  density: 0.95,
+  label: "1 g per litre every 10 days",
+  answers: [],
+  wordsSeen: false,
+  version: 1,
+  retired: false,
+};
+const water = { ...g.waters[0], alkalinity: 165, contents: { CA: 60, MG: 5 } };
+const dose = (i) => ({
+  feed,
+  water,
+  species: species[i % species.length],
+  aim: "nitrogen",
+  value: typed(String(20 + (i % 40)), "mg/L"),
+  vessels: g.vessels,
+  hand: "spoons",
+  spoons: g.spoons,
+  working: i % 2 === 0,
+});
+await measure("dose bench", 1000, (i) => send("POST", "/api/live/dose", dose(i)));
+const check = (i) => ({
+  feed,
+  perLitre: 0.5,
+  water,
+  meter: g.meters[0],
+  reading: typed(String(0.5 + (i % 30) / 10), "mS/cm"),
+  others: [],
+});
+await measure("can check", 1000, (i) => send("POST", "/api/live/can-check", check(i)));
+const waterForm = { id: water.id, name: "Tap", ec: typed("0.45", "mS/cm"), ph: typed("7.4", "pH"), version: 1 };
+const acid = (i) => ({
+  water: { ...waterForm, alkalinity: typed(String(80 + (i % 200)), "mg/L CaCO₃") },
+  potLitres: typed("1", "L"),
+  targetPh: typed("6", "pH"),
+  product: "citric",
+  litres: typed("10", "L"),
+  trade: false,
+});
+await measure("water to a pH", 1000, (i) => send("POST", "/api/live/water", acid(i)));
+const goals = { N: 150, P: 30, K: 180, CA: 120, MG: 35, S: 60, FE: 2, MN: 0.5, ZN: 0.2, CU: 0.05, B: 0.4, MO: 0.04 };
+const salts = (await json("GET", "/api/live/blend/salts")).map((s) => s.key).slice(0, 15);
+const blend = (i) => ({
+  feeds: [],
+  salts,
+  targets: Object.fromEntries(
+    Object.entries(goals).map(([goal, mg], k) => [goal, typed(String(mg * (0.7 + ((i + k) % 7) / 10)), "mg/L")]),
+  ),
+  water,
+});
+await measure("a blend of 15 products to 12 targets", 300, (i) => send("POST", "/api/live/blend", blend(i)));

@@ -68,6 +68,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
           repottedOn: input.repottedOn,
           lastWateredOn: lot?.state.lastWateredOn ?? input.wateredBefore,
           lastFedOn: lot?.state.lastFedOn ?? input.fedBefore,
+          ...(input.tall ? { tall: input.tall } : {}),
           working: working !== undefined,
         }
       : undefined;

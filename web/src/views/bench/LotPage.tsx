@@ -53,7 +53,7 @@ export function LotPage() {
               <Tabs.Trigger
                 key={t.id}
                 value={t.id}
-                className="-mb-px min-h-9 border border-transparent px-3 data-[state=active]:border-rule-strong data-[state=active]:border-b-ground data-[state=active]:font-semibold"
+                className="-mb-px min-h-9 border border-transparent px-2 data-[state=active]:border-rule-strong sm:px-3 data-[state=active]:border-b-ground data-[state=active]:font-semibold"
               >
                 {t.label}
               </Tabs.Trigger>

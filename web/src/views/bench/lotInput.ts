@@ -40,6 +40,7 @@ export function inputOf(lot: Lot): LotInput {
     repottedOn: lot.repottedOn,
     wateredBefore: lot.wateredBefore,
     fedBefore: lot.fedBefore,
+    tall: lot.tall,
     version: lot.version,
   };
 }

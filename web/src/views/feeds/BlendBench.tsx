@@ -11,6 +11,7 @@ import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../shelf/waterInput";
 import { StockTanks } from "./StockTanks";
+import { stockOf } from "./tank";
 
 const GOALS = ["N", "P", "K", "CA", "MG", "S", "FE", "MN", "ZN", "CU", "B", "MO", "SI"] as const;
 const SCHOOLS = ["by_temperature", "mostly_nitrate", "sour_mix"];
@@ -205,6 +206,21 @@ export function BlendBench() {
             salts={salts}
             currency={stock?.find((x) => x.stock.currency)?.stock.currency}
           />
+        )}
+        {ask && a && !live.problem && a.parts.length > 0 && a.parts.every((p) => p.salt === undefined) && (
+          <Link
+            to="/g/$garden/feeds/tank"
+            params={{ garden: id }}
+            className="flex min-h-8 items-center"
+            onClick={() =>
+              stockOf(
+                id,
+                a.parts.map((p) => ({ feed: there.find((f) => f.name === p.name)!.id, perLitre: p.perLitre })),
+              )
+            }
+          >
+            Make a stock of it →
+          </Link>
         )}
         {ask && !a && !live.problem && <p className="note p-6">Working it out …</p>}
       </section>

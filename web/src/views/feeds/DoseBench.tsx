@@ -185,7 +185,7 @@ export function DoseBench() {
                 to="/g/$garden/feeds/tank"
                 params={{ garden: id }}
                 className="flex min-h-8 items-center"
-                onClick={() => stockOf(id, feed, a.perLitre)}
+                onClick={() => stockOf(id, [{ feed: feed.id, perLitre: stockUnits(feed, a) }])}
               >
                 Make a stock of it →
               </Link>
@@ -216,6 +216,11 @@ export function DoseBench() {
       {working !== undefined && <WorkingPanel steps={a?.working} at={working} close={() => open(undefined)} />}
     </div>
   );
+}
+
+/** The dose as the tank counts it: grams of a dry feed, millilitres of a liquid one. */
+function stockUnits(feed: Feed, a: Answer): number {
+  return feed.form === "dry" ? a.gramsPerLitre : a.millilitresPerLitre;
 }
 
 type Shows = { answer: Answer; open: (step: string) => void };

@@ -141,7 +141,6 @@ function Form({
               faults={faults}
               value={input.coatedMonths ?? { text: "", unit: "" }}
               shownUnit="months"
-              placeholder="if coated"
               onChange={(coatedMonths) => draft.change({ coatedMonths })}
             />
             <NumberField

@@ -252,6 +252,7 @@ export function Remedies() {
           </p>
         </details>
       </section>
+      {working !== undefined && <WorkingPanel steps={a?.working} at={working} close={() => open(undefined)} />}
     </div>
   );
 }

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
-import { useState } from "react";
-import { api, call, type Fault, type Feed, type Garden, type TankAnswer, type TankAsk } from "../../api";
-import { catalogueQuery, feedsQuery, gardenQuery, useGardenId } from "../../api/queries";
+import { useRef, useState } from "react";
+import { api, call, newId, type Fault, type Feed, type Garden, type TankAnswer, type TankAsk } from "../../api";
+import { catalogueQuery, feedsQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
@@ -13,6 +13,7 @@ import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
 import { usualWater } from "../shelf/waterInput";
 import { StockTanks } from "./StockTanks";
 import { BLANK_TANK, tankKey, type Tank } from "./tank";
@@ -60,6 +61,22 @@ export function TankBench() {
         }
       : undefined;
   const live = useLive<TankAsk, TankAnswer>(ask, (body, signal) => call(api.POST("/api/live/tank", { body, signal })));
+  const told = useTold(id);
+  const key = useRef(newId());
+  const make = useAct(
+    id,
+    (tank: TankAsk) =>
+      call(
+        api.POST("/api/gardens/{garden}/tanks", {
+          params: { path: { garden: id } },
+          body: { clientKey: key.current, feedId: newId(), stockId: newId(), name: t.name, tank },
+        }),
+      ),
+    (act) => {
+      key.current = newId();
+      told(`${t.name}: on the shelf as a feed of its own; what went in is taken from the stock.`, act.actId);
+    },
+  );
   if (!garden || !feeds || !catalogue || !water) return <Loading what="the tanks" />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = ask ? (live.problem?.faults ?? []) : [];
@@ -147,7 +164,7 @@ export function TankBench() {
         <TextField
           label="Name on the tank"
           field="tank.name"
-          faults={faults}
+          faults={make.error?.faults ?? []}
           value={t.name}
           onChange={(name) => draft.change({ name })}
           placeholder="Bench feed"
@@ -163,7 +180,17 @@ export function TankBench() {
               <p className="no-print my-2 flex flex-wrap gap-3">
                 <Button onClick={() => print(false)}>Print this sheet</Button>
                 <Button onClick={() => print(true)}>Print the danger label</Button>
+                <Button look="ink" disabled={make.isPending || !ask} onClick={() => ask && make.mutate(ask)}>
+                  {make.isPending ? "Recording …" : make.error?.retry ? "Retry" : "It is made"}
+                </Button>
+                <span className="note basis-full">
+                  “It is made” puts the stock on the shelf as a feed of its own, for lots to be fed with, and takes what
+                  went in from the stock.
+                </span>
               </p>
+              {make.isError && make.error.faults.every((f) => f.field !== "tank.name") && (
+                <Trouble problem={make.error} />
+              )}
               <DeviceTests tank={t} forecast={a.meter - water.ec} />
               <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
                 {a.cautions.map((c) => (

@@ -1,4 +1,4 @@
-import type { Feed, TankAsk, Typed } from "../../api";
+import type { TankAsk, Typed } from "../../api";
 import { keepDraft } from "../../ui/useDraft";
 
 /** A tank as its page holds it. */
@@ -28,10 +28,10 @@ export const BLANK_TANK: Tank = {
 
 export const tankKey = (garden: string) => `tank:${garden}`;
 
-/** Begins a tank with one feed at the strength that was worked out. */
-export function stockOf(garden: string, feed: Feed, perLitre: number) {
+/** Begins a tank with feeds at the strengths that were worked out, g or mL in a litre of finished feed. */
+export function stockOf(garden: string, parts: { feed: string; perLitre: number }[]) {
   keepDraft(tankKey(garden), {
     ...BLANK_TANK,
-    products: [{ feed: feed.id, perLitre: String(Number(perLitre.toPrecision(3))), limit: "" }],
+    products: parts.map((p) => ({ feed: p.feed, perLitre: String(Number(p.perLitre.toPrecision(3))), limit: "" })),
   });
 }

@@ -96,6 +96,21 @@ public record Analysis(Map<Declared, Double> stated, Basis basis) {
         return new Analysis(stated, Basis.BY_WEIGHT);
     }
 
+    /** Of a liquid that was made: what a millilitre holds, mg, as per cents by volume. */
+    public static Analysis ofLiquid(Nutrients mgPerMl) {
+        Map<Declared, Double> stated = new EnumMap<>(Declared.class);
+        mgPerMl.amounts().forEach((nutrient, mg) -> {
+            if (nutrient != Nutrient.UNTOLD_N) {
+                stated.put(Declared.valueOf(nutrient.name()), mg / 10);
+            }
+        });
+        stated.put(Declared.N, mgPerMl.n() / 10);
+        if (mgPerMl.of(Nutrient.UNTOLD_N) > 0) {
+            stated.keySet().removeIf(Declared::nitrogenForm); // not told of all: then of none
+        }
+        return new Analysis(stated, Basis.BY_VOLUME);
+    }
+
     /** Lines that do not repeat another: without the total of nitrogen where its forms are told. */
     private static double sum(Map<Declared, Double> own) {
         double forms = formsOf(own);

@@ -1,6 +1,5 @@
 package evencistern.feed;
 
-import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
@@ -37,9 +36,6 @@ public record Feed(
         Faults faults = new Faults();
         density.ifPresent(d -> faults.within("feed.density", d, 0.2, 2.5, "kg/L"));
         ecPerGramPerLitre.ifPresent(e -> faults.within("feed.ec_factor", e, 0, 3, "mS/cm"));
-        if (rate instanceof Rate.PerHeight) {
-            faults.add(FaultCode.LABEL_BY_HEIGHT, "label", ""); // nobody tells how tall a lot is
-        }
         faults.throwIfAny();
     }
 

@@ -44,17 +44,23 @@ final class Draft {
     record Share(Range percent) implements Dose {}
 
     /** Days between feeds; both 0 for every watering. */
-    record Often(double minDays, double maxDays, boolean inMonths, boolean everyWatering, boolean biweekly) {
+    record Often(
+            double minDays,
+            double maxDays,
+            boolean inMonths,
+            boolean everyWatering,
+            boolean biweekly,
+            boolean seasons) {
         static Often days(double min, double max, boolean inMonths) {
-            return new Often(min, max, inMonths, false, false);
+            return new Often(min, max, inMonths, false, false, false);
         }
 
         static Often watering() {
-            return new Often(0, 0, false, true, false);
+            return new Often(0, 0, false, true, false, false);
         }
 
         static Often twiceOrEverySecondWeek() {
-            return new Often(0, 0, false, false, true);
+            return new Often(0, 0, false, false, true, false);
         }
     }
 

@@ -336,6 +336,9 @@ public final class LabelReader {
                     "d"));
             return Optional.empty();
         }
+        if (often.seasons()) {
+            assumptions.add(Assumption.SEASONS_SHARE_THE_YEAR);
+        }
         if (often.inMonths()) {
             assumptions.add(Assumption.MONTH_IS_30_DAYS);
         }

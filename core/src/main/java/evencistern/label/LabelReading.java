@@ -55,7 +55,8 @@ public record LabelReading(
         RATIO_IN_TOTAL,
         DRY_RATIO_BY_WEIGHT,
         HEAPED_IS_HALF_MORE,
-        MONTH_IS_30_DAYS
+        MONTH_IS_30_DAYS,
+        SEASONS_SHARE_THE_YEAR
     }
 
     /** A stretch of the sentence, {@code start} inclusive to {@code end} exclusive. */

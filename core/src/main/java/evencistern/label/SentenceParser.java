@@ -108,6 +108,12 @@ final class SentenceParser extends Phrases {
 
     // --- rhythm ---
 
+    private static final double DAYS_PER_YEAR = 365;
+    /** A season is not a day: so much sooner and later; common practice, no source. */
+    private static final double SOONER = 0.82;
+
+    private static final double LATER = 1.2;
+
     private boolean rhythm() {
         int p = at;
         if (any(p, Set.of("with", "at")) && any(p + 1, Vocabulary.EACH) && any(p + 2, Vocabulary.WATERING)) {
@@ -148,7 +154,48 @@ final class SentenceParser extends Phrases {
         if (any(p, Set.of("once")) && any(p + 1, Vocabulary.EACH) && everyPeriod(p + 1)) {
             return true;
         }
-        return (any(p, Vocabulary.EACH) && everyPeriod(p)) || timesAPeriod(p);
+        return (any(p, Vocabulary.EACH) && everyPeriod(p)) || timesAPeriod(p) || seasons(p);
+    }
+
+    /** "once in early spring", "in spring and after flowering": so many times a year. One season alone wants its "once". */
+    private boolean seasons(int p) {
+        boolean once = any(p, Set.of("once"));
+        int next = once ? p + 1 : p;
+        int times = 0;
+        int end = next;
+        while (true) {
+            int after = season(next);
+            if (after < 0) {
+                break;
+            }
+            times++;
+            end = after;
+            next = after;
+            while (any(next, Set.of(",", "and", "again", "then"))) {
+                next++;
+            }
+        }
+        if (times == 0 || (times == 1 && !once)) {
+            return false;
+        }
+        double days = DAYS_PER_YEAR / times;
+        return often(
+                end, new Draft.Often(Math.round(days * SOONER), Math.round(days * LATER), false, false, false, true));
+    }
+
+    /** The token after one season or "after flowering"; below 0 where none stands here. */
+    private int season(int p) {
+        int next = any(p, Set.of("in")) ? p + 1 : p;
+        if (any(next, Set.of("early", "late", "mid"))) {
+            next++;
+        }
+        if (any(next, Set.of("-"))) {
+            next++;
+        }
+        if (any(next, Vocabulary.SEASONS)) {
+            return next + 1;
+        }
+        return any(p, Set.of("after")) && any(p + 1, Vocabulary.EVENTS) ? p + 2 : -1;
     }
 
     /** "every 10 days", "every 4-6 weeks", "every other week", "every month"; {@code p} stands on "every". */

@@ -179,6 +179,10 @@ final class Vocabulary {
     static final Set<String> INJECTING = Set.of(
             ",", "at", "to", "a", "an", "through", "via", "by", "with", "injected", "set", "injector", "proportioner");
 
+    static final Set<String> SEASONS = Set.of("spring", "summer", "autumn", "fall", "midsummer");
+    /** What a label waits for: "after flowering". */
+    static final Set<String> EVENTS = Set.of("flowering", "fruiting", "harvest", "bloom", "blooming", "pruning");
+
     static final Set<String> WATERING = Set.of("watering", "waterings", "irrigation");
 
     static final Set<String> IGNORED = words("ignored-words.txt");

@@ -118,7 +118,7 @@ public record Care(
         if (feed.rate() instanceof Rate.PerWater rate) {
             return watered(feed, rate, s, poured, tools, working);
         }
-        return strewn(feed, s.pot(), s.species().appetite(), tools, working);
+        return strewn(feed, s, tools, working);
     }
 
     private static Watered watered(
@@ -143,15 +143,16 @@ public record Care(
         return new Watered(dose, mixed, forPot);
     }
 
-    private static Strewn strewn(Feed feed, Pot pot, Appetite appetite, Tools tools, Working working) {
+    private static Strewn strewn(Feed feed, Situation s, Tools tools, Working working) {
+        Pot pot = s.pot();
         if (tools.share().isPresent()) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "share", "strewn"));
         }
         Rate rate = feed.rate();
-        double place = appetite.placeInRange();
+        double place = s.species().appetite().placeInRange();
         double label = rate.min() + place * (rate.max() - rate.min());
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
-        double scale = Supply.scale(rate, pot);
+        double scale = Supply.scale(rate, s);
         if (rate instanceof Rate.PerPotWidth perWidth) {
             double width = pot.shape().labelWidthM();
             working.step(
@@ -172,6 +173,15 @@ public record Care(
                     "COMMON",
                     typed("label", label, shown, "feed.label"),
                     table("surface", scale, Unit.SQUARE_METRE, "pot:top"));
+        } else if (rate instanceof Rate.PerHeight) {
+            working.step(
+                    "feed.strewn_height",
+                    "amount = label·height",
+                    label * scale,
+                    shown,
+                    "COMMON",
+                    typed("label", label, shown, "feed.label"),
+                    typed("height", scale, Unit.METRE, "lot.tall"));
         } else if (rate instanceof Rate.PerPlant) {
             working.step(
                     "feed.strewn_plant",

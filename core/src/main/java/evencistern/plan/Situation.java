@@ -1,17 +1,20 @@
 package evencistern.plan;
 
 import evencistern.climate.Place;
+import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.media.Mix;
 import evencistern.plant.Species;
 import evencistern.pot.Pot;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Everything the plan of a lot rests on.
  *
  * @param startedOn the day its first watering is due
+ * @param tallM how tall the plant stands, m, for labels that go by it
  * @param repottedOn when it last got fresh mix, if that is known
  */
 public record Situation(
@@ -23,4 +26,24 @@ public record Situation(
         LocalDate startedOn,
         Optional<LocalDate> repottedOn,
         Optional<LocalDate> lastWatered,
-        Optional<LocalDate> lastFed) {}
+        Optional<LocalDate> lastFed,
+        OptionalDouble tallM) {
+
+    public Situation {
+        tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
+    }
+
+    /** A situation of which nobody has said how tall the plant is. */
+    public Situation(
+            Species species,
+            Pot pot,
+            Mix mix,
+            Place place,
+            Optional<Feed> feed,
+            LocalDate startedOn,
+            Optional<LocalDate> repottedOn,
+            Optional<LocalDate> lastWatered,
+            Optional<LocalDate> lastFed) {
+        this(species, pot, mix, place, feed, startedOn, repottedOn, lastWatered, lastFed, OptionalDouble.empty());
+    }
+}

@@ -1,12 +1,14 @@
 package evencistern.plan;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
 import evencistern.feed.Target;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
-import evencistern.pot.Pot;
 import evencistern.working.Working;
 import java.util.OptionalDouble;
 
@@ -54,18 +56,25 @@ public final class Supply {
         }
         Rate strewn = feed.rate();
         double label = strewn.min() + s.species().appetite().placeInRange() * (strewn.max() - strewn.min());
-        return label * scale(strewn, s.pot());
+        return label * scale(strewn, s);
     }
 
-    /** By how much a strewn label's amount is taken for one pot: widths of the label's pot, litres of mix, plants, m². */
-    static double scale(Rate rate, Pot pot) {
+    /**
+     * By how much a strewn label's amount is taken for one pot: widths of the label's pot, litres of mix, plants, m², metres
+     * of height. A label by height is refused for a plant of which nobody has said how tall it is.
+     */
+    static double scale(Rate rate, Situation s) {
         if (rate instanceof Rate.PerPotWidth w) {
-            return pot.shape().labelWidthM() / w.widthM();
+            return s.pot().shape().labelWidthM() / w.widthM();
         }
         if (rate instanceof Rate.PerPlant) {
             return 1;
         }
-        return rate instanceof Rate.PerArea ? pot.surfaceM2() : pot.mixLitres();
+        if (rate instanceof Rate.PerHeight) {
+            return s.tallM()
+                    .orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_BY_HEIGHT, "lot.tall", "")));
+        }
+        return rate instanceof Rate.PerArea ? s.pot().surfaceM2() : s.pot().mixLitres();
     }
 
     /**

@@ -95,4 +95,21 @@ class AnalysisTest {
         assertThatThrownBy(() -> Analysis.ofSalt("H2O", 100)).isInstanceOf(FaultException.class);
         assertThatThrownBy(() -> Analysis.ofSalt("KNO3", 120)).isInstanceOf(FaultException.class);
     }
+
+    /** What is made of salts reads back as what went in. */
+    @Test
+    void aStockThatWasMadeHoldsWhatWentIn() {
+        Nutrients put = Analysis.ofSalt("KNO3", 100)
+                .contents()
+                .times(0.1)
+                .plus(Analysis.ofSalt("MgSO4·7H2O", 100).contents().times(0.05));
+        Nutrients back = Analysis.ofLiquid(put).contents();
+        put.amounts()
+                .forEach((nutrient, mg) ->
+                        assertThat(back.of(nutrient)).as(nutrient.id()).isCloseTo(mg, within(1e-9)));
+        Nutrients untold = Analysis.ofLiquid(put.plus(new Nutrients(Map.of(Nutrient.UNTOLD_N, 5.0))))
+                .contents();
+        assertThat(untold.n()).isCloseTo(put.n() + 5, within(1e-9));
+        assertThat(untold.of(Nutrient.NITRATE_N)).isZero();
+    }
 }

@@ -456,12 +456,26 @@ class CareTest {
     }
 
     @Test
-    void aRateByHeightIsRefusedForNobodyToldTheHeight() {
-        assertThatThrownBy(() -> strewn(new Rate.PerHeight(10, 10, Measure.GRAMS)))
+    void aRateByHeightIsRefusedUntilTheHeightIsTold() {
+        Rate byHeight = new Rate.PerHeight(10, 10, Measure.GRAMS);
+        assertThatThrownBy(() -> strewn(byHeight))
                 .isInstanceOfSatisfying(
                         FaultException.class,
                         e -> assertThat(e.faults())
                                 .singleElement()
                                 .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.LABEL_BY_HEIGHT)));
+        Situation s = plain();
+        Situation tall = new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                s.place(),
+                s.feed(),
+                s.startedOn(),
+                s.repottedOn(),
+                s.lastWatered(),
+                s.lastFed(),
+                OptionalDouble.of(1.5));
+        assertThat(Supply.scale(byHeight, tall)).isEqualTo(1.5);
     }
 }

@@ -191,8 +191,85 @@ class FeedPathTest {
         page.navigate(home + "/garden");
         page.getByText("This is a trade grower’s garden").click();
         button("Save").click();
-        assertThat(page.getByText("Saved.")).isVisible();
+        assertThat(page.getByText("Saved.").first()).isVisible();
         page.navigate(home + "/feeds/water");
         assertThat(field("With").locator("option[value=nitric_67]")).hasCount(1);
+    }
+
+    @Test
+    void aStockIsMadePrintedAndPutOnTheShelf() {
+        aFeed();
+        page.navigate(home + "/feeds/dose");
+        radio("nitrogen").click();
+        field("Nitrogen in the can").fill("100");
+        assertThat(region("What is in it")).containsText("100 mg/L");
+        page.getByText("Make a stock of it").click();
+        assertThat(field("In the feed")).hasValue("0.5");
+        field("Feed used in a day").fill("50");
+        assertThat(region("Answer")).containsText("20 days");
+        assertThat(region("The tank").last()).containsText("500 g");
+        assertThat(region("Answer")).containsText("A backflow preventer belongs on every injector");
+        field("Most in stock").fill("20");
+        assertThat(region("Answer")).containsText("would not stay dissolved");
+        field("Most in stock").fill("");
+        page.getByText("Does the injector do what it says?").click();
+        field("Full in").fill("60");
+        field("Needs").fill("12");
+        assertThat(region("Flow test")).containsText("too little");
+        button("It is made").click();
+        assertThat(page.getByText("The name on the tank is empty")).isVisible();
+        field("Name on the tank").fill("Bench stock");
+        button("It is made").click();
+        assertThat(page.getByText("on the shelf as a feed of its own").first()).isVisible();
+        page.navigate(home + "/feeds");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench stock"))
+                .click();
+        assertThat(field("The label's own sentence")).hasValue("1:100 with every watering");
+        page.navigate(home + "/shelf");
+        assertThat(region("Stock")).containsText("Bench stock");
+    }
+
+    @Test
+    void aBlendIsNearestToWhatIsWantedAndSaysWhatItMisses() {
+        aFeed();
+        page.navigate(home + "/feeds/blend");
+        assertThat(region("Answer")).containsText("nothing at hand holds it");
+        page.getByText("And salts that could be bought").click();
+        for (String salt :
+                new String[] {"Calcium nitrate", "Potassium nitrate", "Monopotassium phosphate", "Epsom salt"}) {
+            page.locator("label", new Page.LocatorOptions().setHasText(salt))
+                    .locator("input")
+                    .check();
+        }
+        assertThat(region("Answer").getByText("✓ met")).hasCount(5);
+        page.getByText("As stock for an injector").click();
+        field("Show the tanks").check();
+        assertThat(region("Tank A")).containsText("calcium: apart");
+        assertThat(region("Tank B")).containsText("Epsom salt");
+        radio("a ratio").click();
+        assertThat(region("Answer").getByText("✓ met")).hasCount(3);
+        field("N").fill("0");
+        assertThat(region("What is wanted").getByRole(AriaRole.ALERT).first()).isVisible();
+    }
+
+    @Test
+    void aSingleNutrientComesWithItsReasonsNotTo() {
+        page.navigate(home + "/feeds/remedies");
+        assertThat(region("Answer")).containsText("mg/L Mg");
+        field("Give").selectOption("iron_edta");
+        field("pH of the mix, by its runoff").fill("6.9");
+        assertThat(region("Answer")).containsText("lets its iron go");
+        assertThat(region("Answer")).containsText("Holds at this pH: Iron DTPA");
+        field("Give").selectOption("epsom_spray");
+        field("To").selectOption("fuchsia");
+        field("Warmth now").fill("31");
+        assertThat(region("Answer")).containsText("No spray at 31");
+        field("Warmth now").fill("17");
+        assertThat(region("Answer")).containsText("wait 48 hours");
+        field("Give").selectOption("copper_spray");
+        field("To").selectOption("maidenhair");
+        assertThat(region("Answer")).containsText("Copper harms this plant");
+        page.getByText("Brewed at home").click();
+        assertThat(page.getByText("120 days before harvest")).isVisible();
     }
 }

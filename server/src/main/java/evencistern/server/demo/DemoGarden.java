@@ -382,6 +382,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         null,
+                        null,
                         0)
                 .read(null, mixes.shelf(new GardenId(g.id())), g.today());
     }

@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
+import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import java.util.List;
@@ -44,5 +45,10 @@ public class Feeds {
     public History.Edited<FeedWire> save(GardenId garden, FeedInput input) {
         gardens.require(garden);
         return history.edit(garden, feeds, input.read());
+    }
+
+    /** Puts a feed on the shelf as part of an act. */
+    public void save(GardenId garden, Act act, FeedWire feed) {
+        history.save(garden, act, feeds, feed);
     }
 }

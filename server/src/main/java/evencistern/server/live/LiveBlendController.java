@@ -20,6 +20,7 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
+import evencistern.server.tank.TankAsk;
 import evencistern.server.typed.Typed;
 import evencistern.tank.StockTanks;
 import evencistern.tank.Stocked;
@@ -92,7 +93,7 @@ class LiveBlendController {
             GardenWire.WaterWire water,
             @Nullable String school,
             @Nullable Typed root,
-            LiveTankController.@Nullable Setting setting,
+            TankAsk.@Nullable Setting setting,
             @Nullable Typed ratio,
             @Nullable Typed litres,
             @Nullable Typed coldest) {}
@@ -267,7 +268,7 @@ class LiveBlendController {
 
     /** The stock for the injector; where it is refused, why. */
     private List<LiveTankController.TankWire> tanks(BlendAsk ask, List<Stocked> stocked, List<FaultWire> refusals) {
-        LiveTankController.Setting setting = ask.setting();
+        TankAsk.Setting setting = ask.setting();
         Typed ratio = ask.ratio();
         if (setting == null || ratio == null || stocked.isEmpty()) {
             return List.of();
@@ -279,7 +280,7 @@ class LiveBlendController {
             faults.throwIfAny();
             return StockTanks.of(
                             stocked,
-                            LiveTankController.injector(setting, ratio),
+                            setting.injector(ratio),
                             false,
                             litres,
                             coldest,

@@ -181,6 +181,7 @@ class LiveController {
             @Nullable LocalDate repottedOn,
             @Nullable LocalDate lastWateredOn,
             @Nullable LocalDate lastFedOn,
+            @Nullable Typed tall,
             boolean working) {}
 
     @PostMapping("/care")
@@ -195,6 +196,7 @@ class LiveController {
         var feed = onShelf == null ? Optional.<evencistern.feed.Feed>empty() : faults.attempt(onShelf::toFeed);
         double can = ask.can().read("can", faults);
         OptionalDouble share = Typed.optional(ask.share(), "share", faults);
+        OptionalDouble tall = Typed.optional(ask.tall(), "lot.tall", faults);
         faults.throwIfAny();
         Situation situation = new Situation(
                 species.orElseThrow(),
@@ -205,7 +207,8 @@ class LiveController {
                 ask.startedOn() == null ? ask.today() : ask.startedOn(),
                 Optional.ofNullable(ask.repottedOn()),
                 Optional.ofNullable(ask.lastWateredOn()),
-                Optional.ofNullable(ask.lastFedOn()));
+                Optional.ofNullable(ask.lastFedOn()),
+                tall);
         Care.Tools tools = new Care.Tools(
                 can,
                 HandMeasure.valueOf(ask.hand().name().toUpperCase(Locale.ROOT)),

@@ -133,6 +133,8 @@ class LiveFeedController {
     record DoseAnswer(
             double perLitre,
             String measure,
+            double gramsPerLitre,
+            double millilitresPerLitre,
             List<NutrientWire> nutrients,
             double spread,
             boolean waterTold,
@@ -195,6 +197,9 @@ class LiveFeedController {
         return new DoseAnswer(
                 dose.perLitre(),
                 CareWire.measureId(rate.measure()),
+                dose.gramsPerLitre().value(),
+                dose.gramsPerLitre().value()
+                        / feed.gramsPer(Measure.MILLILITRES).value(),
                 nutrients(dose.mgPerL(), own),
                 1.96 * feed.contentsSpread(rate.measure()),
                 !own.amounts().isEmpty(),

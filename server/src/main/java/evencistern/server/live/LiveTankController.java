@@ -1,16 +1,12 @@
 package evencistern.server.live;
 
 import evencistern.caution.Caution;
-import evencistern.chemistry.Formula;
 import evencistern.fault.Faults;
-import evencistern.feed.Feed;
 import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrients;
-import evencistern.label.Measure;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.StepWire;
-import evencistern.server.feed.FeedWire;
-import evencistern.server.garden.GardenWire;
+import evencistern.server.tank.TankAsk;
 import evencistern.server.typed.Typed;
 import evencistern.tank.FlowTest;
 import evencistern.tank.Injector;
@@ -19,7 +15,6 @@ import evencistern.tank.Stocked;
 import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -33,38 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/live/tank")
 class LiveTankController {
-
-    /** What 1:N means, or per cent. */
-    enum Setting {
-        one_in,
-        one_and,
-        percent
-    }
-
-    /**
-     * A product of the tank.
-     *
-     * @param perLitre of finished feed: g of a dry product, mL of a liquid one
-     * @param limit that its label allows in a litre of stock
-     */
-    record StockedAsk(
-            FeedWire feed, Typed perLitre, @Nullable Typed limit) {}
-
-    /**
-     * The tank and its injector.
-     *
-     * @param coldest night it stands through
-     * @param perDay litres of finished feed used in a day
-     */
-    record TankAsk(
-            List<StockedAsk> products,
-            Setting setting,
-            Typed ratio,
-            boolean oneTank,
-            Typed litres,
-            Typed coldest,
-            @Nullable Typed perDay,
-            GardenWire.WaterWire water) {}
 
     /** A product in its tank. */
     record StockedWire(
@@ -98,24 +61,14 @@ class LiveTankController {
 
     @PostMapping
     TankAnswer stock(@RequestBody TankAsk ask) {
-        Faults faults = new Faults();
-        Optional<Injector> injector = faults.attempt(() -> injector(ask.setting(), ask.ratio()));
-        double litres = ask.litres().read("tank.litres", faults);
-        double coldest = ask.coldest().read("coldest", faults);
-        OptionalDouble perDay = Typed.optional(ask.perDay(), "tank.per_day", faults);
-        Optional<SourceWater> water = faults.attempt(ask.water()::toWater);
-        List<Stocked> products = new ArrayList<>();
-        for (StockedAsk one : ask.products()) {
-            faults.attempt(() -> stocked(one)).ifPresent(products::add);
-        }
-        faults.throwIfAny();
         Working.Recorder recorder = new Working.Recorder();
-        StockTanks stock =
-                StockTanks.of(products, injector.orElseThrow(), ask.oneTank(), litres, coldest, perDay, recorder);
-        double ec = water.orElseThrow().ecMsCm();
+        SourceWater water = ask.water().toWater();
+        TankAsk.Read read = ask.read(recorder);
+        StockTanks stock = read.stock();
+        double ec = water.ecMsCm();
         Uncertain meter = Uncertain.exact(ec);
         Nutrients sum = Nutrients.NONE;
-        for (Stocked p : products) {
+        for (Stocked p : read.products()) {
             meter = meter.plus(MeterForecast.added(p.feed(), p.perLitre(), p.measure(), ec));
             sum = sum.plus(p.feed().contentsPer(p.measure()).times(p.perLitre()));
         }
@@ -130,35 +83,6 @@ class LiveTankController {
                 df,
                 Caution.forStock().stream().map(Caution::id).toList(),
                 StepWire.all(recorder));
-    }
-
-    static Injector injector(Setting setting, Typed ratio) {
-        Faults faults = new Faults();
-        double n = ratio.read(setting == Setting.percent ? "percent" : "dilution_factor", faults);
-        faults.throwIfAny();
-        return switch (setting) {
-            case one_in -> Injector.oneIn(n);
-            case one_and -> Injector.oneAnd(n);
-            case percent -> Injector.percent(n);
-        };
-    }
-
-    private static Stocked stocked(StockedAsk ask) {
-        Faults faults = new Faults();
-        Optional<Feed> feed = faults.attempt(ask.feed()::toFeed);
-        double perLitre = ask.perLitre().read("stock.per_litre", faults);
-        OptionalDouble limit = Typed.optional(ask.limit(), "stock.limit", faults);
-        faults.throwIfAny();
-        boolean dry = ask.feed().form() == FeedWire.Form.dry;
-        String formula = ask.feed().formula();
-        return new Stocked(
-                ask.feed().name(),
-                feed.orElseThrow(),
-                // g/L are kept as mg/L, mL/L as they are
-                dry ? perLitre / 1000 : perLitre,
-                dry ? Measure.GRAMS : Measure.MILLILITRES,
-                formula == null ? Optional.empty() : Optional.of(Formula.of(formula)),
-                limit.isPresent() ? OptionalDouble.of(dry ? limit.getAsDouble() / 1000 : limit.getAsDouble()) : limit);
     }
 
     static TankWire wire(StockTanks.Tank tank) {
@@ -206,7 +130,7 @@ class LiveTankController {
      * @param forecast what the feed should add to the water, mS/cm
      */
     record RunAsk(
-            Setting setting,
+            TankAsk.Setting setting,
             Typed ratio,
             @Nullable Typed feedMade,
             @Nullable Typed stockDrawn,
@@ -220,7 +144,7 @@ class LiveTankController {
     @PostMapping("/run")
     RunAnswer run(@RequestBody RunAsk ask) {
         Faults faults = new Faults();
-        Optional<Injector> set = faults.attempt(() -> injector(ask.setting(), ask.ratio()));
+        Optional<Injector> set = faults.attempt(() -> ask.setting().injector(ask.ratio()));
         OptionalDouble made = Typed.optional(ask.feedMade(), "run.feed", faults);
         OptionalDouble drawn = Typed.optional(ask.stockDrawn(), "run.stock", faults);
         OptionalDouble ec = Typed.optional(ask.ecOver(), "run.ec", faults);

@@ -1,6 +1,7 @@
 package evencistern.server.lot;
 
 import evencistern.server.history.Owned;
+import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param pots how many; of a retired lot, how many there were last
  * @param wateredBefore,fedBefore when that was last done before its journal begins, if known
+ * @param tallM how tall it stands, and {@code tall} as typed; for feeds whose label goes by height
  * @param moves places it is to go to, soonest first
  * @param splitFrom the lot it was taken from
  * @param retired whether it has left the bench; its history stays
@@ -30,6 +32,8 @@ public record Lot(
         @Nullable LocalDate repottedOn,
         @Nullable LocalDate wateredBefore,
         @Nullable LocalDate fedBefore,
+        @Nullable Double tallM,
+        @Nullable Typed tall,
         List<Move> moves,
         @Nullable UUID splitFrom,
         boolean retired,
@@ -103,6 +107,8 @@ public record Lot(
                     repottedOn,
                     wateredBefore,
                     fedBefore,
+                    from.tallM,
+                    from.tall,
                     moves,
                     splitFrom,
                     retired,

@@ -12,6 +12,7 @@ import evencistern.units.Unit;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * The lot form as it stands on the screen.
  *
  * @param id made by the page, so that sending a new lot twice makes one
+ * @param tall how tall it stands, for feeds whose label goes by height
  * @param version the version it was changed from; 0 for a new one
  */
 public record LotInput(
@@ -35,6 +37,7 @@ public record LotInput(
         @Nullable LocalDate repottedOn,
         @Nullable LocalDate wateredBefore,
         @Nullable LocalDate fedBefore,
+        @Nullable Typed tall,
         int version) {
     private static final int MOST_POTS = 100_000;
 
@@ -44,7 +47,10 @@ public record LotInput(
      * @param before the lot as it was, whose history it keeps; null for a new one
      */
     public Lot read(@Nullable Lot before, MixShelf mixing, LocalDate today) {
-        int count = check(mixing);
+        Faults faults = new Faults();
+        OptionalDouble height = Typed.optional(tall, "lot.tall", faults);
+        height.ifPresent(h -> faults.within("lot.tall", h, 0.01, 20, "m"));
+        int count = check(mixing, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(
                 id,
@@ -60,6 +66,8 @@ public record LotInput(
                 repottedOn,
                 wateredBefore,
                 fedBefore,
+                height.isPresent() ? height.getAsDouble() : null,
+                height.isPresent() ? tall : null,
                 before == null ? List.of() : before.moves(),
                 before == null ? null : before.splitFrom(),
                 before != null && before.retired(),
@@ -68,8 +76,7 @@ public record LotInput(
                 version);
     }
 
-    private int check(MixShelf mixing) {
-        Faults faults = new Faults();
+    private int check(MixShelf mixing, Faults faults) {
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults);
         if (!Double.isNaN(count)) {

@@ -29,8 +29,8 @@ class LotStore {
     private static final String LOTS = """
             select l.id, l.name, l.pots, l.species, l.shape, l.top_typed, l.base_typed, l.height_typed,
                    l.across_typed, l.measured_typed, l.gap_typed, l.material, l.mix, l.place_id, l.water_id, l.feed_id,
-                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.split_from, l.retired, l.retired_on,
-                   l.retired_why, l.version,
+                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed, l.split_from, l.retired,
+                   l.retired_on, l.retired_why, l.version,
                    array(select m.move_on from lot_move m
                          where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_days,
                    array(select m.place_id from lot_move m
@@ -78,6 +78,8 @@ class LotStore {
                 r.getObject("repotted_on", LocalDate.class),
                 r.getObject("watered_before", LocalDate.class),
                 r.getObject("fed_before", LocalDate.class),
+                r.getObject("tall_m", Double.class),
+                typedOrNull(r.getString("tall_typed")),
                 moves,
                 r.getObject("split_from", UUID.class),
                 r.getBoolean("retired"),
@@ -335,9 +337,9 @@ class LotStore {
                         insert into lot (name, pots, species, shape, top_m, top_typed, base_m, base_typed, height_m,
                                          height_typed, across_m, across_typed, measured_litres, measured_typed,
                                          gap_typed, material, mix, place_id, water_id, feed_id, started_on,
-                                         repotted_on, watered_before, fed_before, split_from, retired, retired_on,
-                                         retired_why, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                         repotted_on, watered_before, fed_before, tall_m, tall_typed, split_from,
+                                         retired, retired_on, retired_why, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 ?, ?, 1)
                         """).params(values(garden, l)).update();
         insertMoves(garden, l);
@@ -353,8 +355,8 @@ class LotStore {
                                                across_m = ?, across_typed = ?, measured_litres = ?,
                                                measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
                                                place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
-                                               repotted_on = ?, watered_before = ?, fed_before = ?, split_from = ?,
-                                               retired = ?, retired_on = ?, retired_why = ?, version = version + 1
+                                               repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
+                                               tall_typed = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
         if (current) {
@@ -402,6 +404,8 @@ class LotStore {
                 l.repottedOn(),
                 l.wateredBefore(),
                 l.fedBefore(),
+                l.tallM(),
+                Typed.storedOrNull(l.tall()),
                 l.splitFrom(),
                 l.retired(),
                 l.retiredOn(),

@@ -256,7 +256,8 @@ public class Lots {
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
                 watered,
-                fed);
+                fed,
+                lot.tallM() == null ? OptionalDouble.empty() : OptionalDouble.of(lot.tallM()));
     }
 
     /** Works a lot's state out from its journal and keeps it; called in the transaction of every change to it. */

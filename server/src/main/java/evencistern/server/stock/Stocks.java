@@ -3,6 +3,7 @@ package evencistern.server.stock;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.label.Measure;
 import evencistern.plan.Supply;
@@ -11,11 +12,14 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
+import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
+import evencistern.server.typed.Typed;
 import evencistern.units.Unit;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
@@ -65,6 +69,61 @@ public class Stocks {
                     throw new FaultException(Fault.of(FaultCode.ALREADY_HERE, "stock", ""));
                 });
         return history.edit(garden, keeping, input.read(unit, g.today()));
+    }
+
+    /**
+     * Takes product from the stock of a feed as part of an act; nothing where none is counted. What was counted is lowered,
+     * so that the journal since then stands as it was.
+     *
+     * @param amount g of a dry feed, mL of a liquid one
+     */
+    public void draw(GardenId garden, Act act, UUID feedId, double amount) {
+        store.findStockOf(garden, feedId, null, null).ifPresent(s -> {
+            Unit unit = unit(garden, feedId, null, null);
+            double left = Math.max(0, s.amount() - amount);
+            history.save(garden, act, keeping, with(s, left, unit));
+        });
+    }
+
+    private static Stock with(Stock s, double amount, Unit unit) {
+        return new Stock(
+                s.id(),
+                s.feedId(),
+                s.mix(),
+                s.component(),
+                amount,
+                new Typed(Faults.plain(amount), unit.symbol()),
+                s.countedOn(),
+                s.openedOn(),
+                s.pack(),
+                s.packTyped(),
+                s.cost(),
+                s.currency(),
+                s.version(),
+                s.retired());
+    }
+
+    /** Counts a feed for the first time as part of an act: mL of a liquid one. */
+    public void fill(GardenId garden, Act act, UUID id, UUID feedId, double millilitres, LocalDate today) {
+        history.save(
+                garden,
+                act,
+                keeping,
+                new Stock(
+                        id,
+                        feedId,
+                        null,
+                        null,
+                        millilitres,
+                        new Typed(Faults.plain(millilitres), Unit.MILLILITRE.symbol()),
+                        today,
+                        today,
+                        null,
+                        null,
+                        null,
+                        null,
+                        0,
+                        false));
     }
 
     private Unit unit(GardenId garden, @Nullable UUID feedId, @Nullable String mix, @Nullable String component) {

@@ -1,0 +1,100 @@
+package evencistern.server.tank;
+
+import evencistern.chemistry.Formula;
+import evencistern.fault.Faults;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.typed.Typed;
+import evencistern.tank.Injector;
+import evencistern.tank.StockTanks;
+import evencistern.tank.Stocked;
+import evencistern.working.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The tank and its injector.
+ *
+ * @param coldest night it stands through
+ * @param perDay litres of finished feed used in a day
+ */
+public record TankAsk(
+        List<StockedAsk> products,
+        Setting setting,
+        Typed ratio,
+        boolean oneTank,
+        Typed litres,
+        Typed coldest,
+        @Nullable Typed perDay,
+        GardenWire.WaterWire water) {
+
+    /** What 1:N means, or per cent. */
+    public enum Setting {
+        one_in,
+        one_and,
+        percent;
+
+        /** The injector that is set so; refused with its fault. */
+        public Injector injector(Typed ratio) {
+            Faults faults = new Faults();
+            double n = ratio.read(this == percent ? "percent" : "dilution_factor", faults);
+            faults.throwIfAny();
+            return switch (this) {
+                case one_in -> Injector.oneIn(n);
+                case one_and -> Injector.oneAnd(n);
+                case percent -> Injector.percent(n);
+            };
+        }
+    }
+
+    /**
+     * A product of the tank.
+     *
+     * @param perLitre of finished feed: g of a dry product, mL of a liquid one
+     * @param limit that its label allows in a litre of stock
+     */
+    public record StockedAsk(
+            FeedWire feed, Typed perLitre, @Nullable Typed limit) {
+        private Stocked read() {
+            Faults faults = new Faults();
+            Optional<Feed> read = faults.attempt(feed::toFeed);
+            double each = perLitre.read("stock.per_litre", faults);
+            OptionalDouble most = Typed.optional(limit, "stock.limit", faults);
+            faults.throwIfAny();
+            boolean dry = feed.form() == FeedWire.Form.dry;
+            // g/L are kept as mg/L, mL/L as they are
+            double scale = dry ? 0.001 : 1;
+            String formula = feed.formula();
+            return new Stocked(
+                    feed.name(),
+                    read.orElseThrow(),
+                    each * scale,
+                    dry ? Measure.GRAMS : Measure.MILLILITRES,
+                    formula == null ? Optional.empty() : Optional.of(Formula.of(formula)),
+                    most.isPresent() ? OptionalDouble.of(most.getAsDouble() * scale) : most);
+        }
+    }
+
+    /** What it comes to, with the products as they were read. */
+    public record Read(StockTanks stock, List<Stocked> products, double litres) {}
+
+    /** Works the stock out; refused with every fault. */
+    public Read read(Working working) {
+        Faults faults = new Faults();
+        Optional<Injector> injector = faults.attempt(() -> setting.injector(ratio));
+        double holds = litres.read("tank.litres", faults);
+        double cold = coldest.read("coldest", faults);
+        OptionalDouble use = Typed.optional(perDay, "tank.per_day", faults);
+        List<Stocked> read = new ArrayList<>();
+        for (StockedAsk one : products) {
+            faults.attempt(one::read).ifPresent(read::add);
+        }
+        faults.throwIfAny();
+        return new Read(StockTanks.of(read, injector.orElseThrow(), oneTank, holds, cold, use, working), read, holds);
+    }
+}
