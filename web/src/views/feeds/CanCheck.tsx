@@ -34,7 +34,7 @@ export function CanCheck({
   const scale = catalogue.scales.find((s) => s.id === meter?.scale);
   return (
     <section aria-label="Can check" aria-live="polite">
-      <h2 className="head !border-water">Can check: dip the pen before you pour</h2>
+      <h2 className="head mt-4 !border-water xl:mt-0">Can check: dip the pen before you pour</h2>
       <div className={meters.length > 1 ? "grid grid-cols-2 gap-3" : ""}>
         <NumberField
           label="The pen reads"

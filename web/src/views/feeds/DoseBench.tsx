@@ -289,7 +289,7 @@ function Cans({
               </td>
               {cost && (
                 <td className="fig py-1 text-right whitespace-nowrap">
-                  {c.cost !== undefined && `${c.cost < 0.01 ? "<0.01" : c.cost.toFixed(2)} ${currency ?? ""}`}
+                  {c.cost !== undefined && `${currency ?? ""} ${c.cost < 0.01 ? "<0.01" : c.cost.toFixed(2)}`}
                 </td>
               )}
             </tr>

@@ -21,7 +21,7 @@ import java.util.Set;
  * Turns an amount into spoons, or a weighing and a syringe.
  *
  * <p><b>Answers</b> how many spoons is that, and how far off does rounding leave me?
- * <p><b>Formula</b> nearest multiple of the smallest step, but never above the limit; error = practical/exact − 1
+ * <p><b>Formula</b> nearest multiple of the smallest step, but never above the limit (by more than 0.2 %); error = practical/exact − 1
  * <p><b>Units</b> metric spoons of 5 and 15 mL, level; a powder's millilitres by its spooned density; a scale in steps of
  * 0.1 g below 20 g and 1 g above; a syringe in steps of 0.1 mL below 10 mL and 1 mL above
  * <p><b>Valid for</b> amounts above 0 up to 1 000 kg; below half the smallest step the answer is no piece at all
@@ -49,6 +49,9 @@ public enum HandMeasure {
 
     /** The usual set. */
     public static final Set<Spoon> FULL_SET = Set.copyOf(EnumSet.allOf(Spoon.class));
+
+    /** Far less than any spoon or scale is off: a label's 2½ tsp in 2 gal is 1⅜ tsp in 5 L, and not 1¼ for want of it. */
+    private static final double A_HAIR = 0.002;
 
     private static final double TEASPOON_ML = Unit.METRIC_TEASPOON.toCanonical(1000);
     private static final double TEASPOONS_PER_TABLESPOON = Spoon.TABLESPOON.teaspoons;
@@ -81,8 +84,8 @@ public enum HandMeasure {
         double step = unit * (spoons ? spoonStep(wanted / unit, owned) : wanted < (liquid ? 10 : 20) ? 0.1 : 1);
         double steps = Math.rint(wanted / step);
         double most = limit * toTool;
-        if (steps * step > most * (1 + 1e-9)) {
-            steps = Math.floor(most / step * (1 + 1e-9));
+        if (steps * step > most * (1 + A_HAIR)) {
+            steps = Math.floor(most / step * (1 + A_HAIR));
         }
         double taken = steps * step;
         double practical = taken / toTool;

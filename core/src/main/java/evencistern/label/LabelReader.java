@@ -231,6 +231,7 @@ public final class LabelReader {
             case DROP -> Optional.of(Unit.DROP);
             case INCH -> Optional.of(Unit.INCH);
             case FOOT -> Optional.of(Unit.FOOT);
+            case METRE -> Optional.of(Unit.METRE);
             case SQUARE_METRE -> Optional.of(Unit.SQUARE_METRE);
             case SQUARE_FOOT -> Optional.of(Unit.SQUARE_FOOT);
             case SQUARE_YARD -> Optional.of(Unit.SQUARE_YARD);

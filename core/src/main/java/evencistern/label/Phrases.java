@@ -147,7 +147,7 @@ abstract class Phrases extends Pieces {
 
     private static boolean isLength(Written unit) {
         return switch (unit) {
-            case INCH, FOOT, CENTIMETRE, MILLIMETRE -> true;
+            case INCH, FOOT, METRE, CENTIMETRE, MILLIMETRE -> true;
             default -> false;
         };
     }

@@ -71,8 +71,7 @@ public final class Supply {
             return 1;
         }
         if (rate instanceof Rate.PerHeight) {
-            return s.tallM()
-                    .orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_BY_HEIGHT, "lot.tall", "")));
+            return s.tallM().orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_BY_HEIGHT, "lot.tall", "")));
         }
         return rate instanceof Rate.PerArea ? s.pot().surfaceM2() : s.pot().mixLitres();
     }

@@ -198,10 +198,10 @@ class FeedTest {
         for (double ml = 0.3; ml < 60; ml += 0.37) {
             Measured m = HandMeasure.SPOONS.nearest(
                     ml, ml, Measure.MILLILITRES, 1.0, true, HandMeasure.FULL_SET, Working.off());
-            assertThat(m.practical()).isLessThanOrEqualTo(ml * (1 + 1e-9));
+            assertThat(m.practical()).isLessThanOrEqualTo(ml * 1.002);
             Measured g =
                     HandMeasure.SCALE.nearest(ml, ml, Measure.GRAMS, 0.9, false, HandMeasure.FULL_SET, Working.off());
-            assertThat(g.practical()).isLessThanOrEqualTo(ml * (1 + 1e-9));
+            assertThat(g.practical()).isLessThanOrEqualTo(ml * 1.002);
         }
     }
 

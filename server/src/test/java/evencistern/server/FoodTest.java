@@ -120,4 +120,17 @@ class FoodTest {
         assertThat(stirred.path("amendment").asBoolean()).isTrue();
         assertThat(stirred.path("leftPercent").asDouble()).isBetween(20.0, 99.0);
     }
+
+    @Test
+    void aLabelByHeightWaitsForTheHeight() {
+        String byHeight = feed(Map.of("label", "10 g per metre of height every 2 months"));
+        Map<String, Object> form = Bodies.lot(garden, byHeight);
+        Api.Answer refused = api.put(home + "/lots", form);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().path("faults").get(0).path("field").asString())
+                .isEqualTo("lot.tall");
+        form.put("tall", Bodies.typed("1.5", "m"));
+        JsonNode lot = api.put(home + "/lots", form).ok();
+        assertThat(lot.path("tallM").asDouble()).isEqualTo(1.5);
+    }
 }
