@@ -12,6 +12,7 @@ import { Loading, Trouble } from "../ui/States";
 import { useTheme } from "../ui/useTheme";
 import { useUndo } from "../ui/useUndo";
 import { GARDEN_PARTS } from "./garden/parts";
+import { FEED_PAGES } from "./feeds/pages";
 import { saveSettings, settingsOf } from "./garden/settings";
 import type { Order } from "./Palette";
 
@@ -106,6 +107,7 @@ export function Frame() {
       label: "A new feed",
       run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
     },
+    ...FEED_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     { label: "Undo what was done last", key: "u", run: undoLast },
     ...GARDEN_PARTS.slice(1).map((p) => ({
       label: p.label,

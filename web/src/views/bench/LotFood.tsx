@@ -5,7 +5,7 @@ import { foodQuery } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
-import { figures, type Shown } from "../../text/numbers";
+import { day, figures, type Shown } from "../../text/numbers";
 import { Loading, Trouble } from "../../ui/States";
 
 const FILLS: Record<string, string> = {
@@ -75,6 +75,7 @@ export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; show
           </tbody>
         </table>
       )}
+      <Curves food={f} today={garden.today} />
       <p className="note mt-2">
         Coated feed gives itself away by warmth: a hot spell empties it early, and spent shells still look full. Where
         coated feed and the can are both used, halve each and look here. What a grower sees on the leaves comes before
@@ -130,5 +131,52 @@ function Bar({ food: f }: { food: Food }) {
       ))}
       <path d={`M${x(f.needMg)},0V34`} stroke="var(--ink)" strokeWidth="3" />
     </svg>
+  );
+}
+
+/** What will be left of each dressing over the year to come, at the warmth of this place. */
+function Curves({ food, today }: { food: Food; today: string }) {
+  const dressings = food.sources.filter((s) => s.leftByMonth.length > 0);
+  if (dressings.length === 0) return null;
+  const months = dressings[0]!.leftByMonth.length - 1;
+  const at = (m: number, left: number) => `${30 + (m / months) * 560},${10 + (1 - left / 100) * 100}`;
+  const name = (s: Food["sources"][number]) => (s.amendment ? words("amendments", s.name) : s.name);
+  return (
+    <figure className="m-0 mt-3">
+      <svg viewBox="0 0 600 130" className="block w-full" role="img" aria-label="What will be left, month by month">
+        <path d="M30,10V110H590" fill="none" stroke="var(--rule-strong)" />
+        {[0, 3, 6, 9, 12].map((m) => (
+          <text key={m} x={30 + (m / months) * 560} y="125" fontSize="11" fill="var(--soft)" textAnchor="middle">
+            {m === 0 ? "today" : `${m} months`}
+          </text>
+        ))}
+        <text x="24" y="14" fontSize="11" fill="var(--soft)" textAnchor="end">
+          100
+        </text>
+        <text x="24" y="112" fontSize="11" fill="var(--soft)" textAnchor="end">
+          0 %
+        </text>
+        {dressings.map((s, i) => (
+          <polyline
+            key={i}
+            points={s.leftByMonth.map((left, m) => at(m, left)).join(" ")}
+            fill="none"
+            stroke="var(--feed)"
+            strokeWidth="2"
+            strokeDasharray={i === 0 ? undefined : `${2 + 3 * i} 3`}
+          />
+        ))}
+      </svg>
+      <figcaption className="note">
+        Left of what was given, from {day(today)}:{" "}
+        {dressings
+          .map(
+            (s) =>
+              `${name(s)} ${figures(s.leftByMonth[3] ?? 0)} % in 3 months, ${figures(s.leftByMonth[6] ?? 0)} % in 6`,
+          )
+          .join("; ")}
+        .
+      </figcaption>
+    </figure>
   );
 }

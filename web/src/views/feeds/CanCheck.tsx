@@ -24,9 +24,10 @@ export function CanCheck({
   const meters = garden.meters.filter((m) => !m.retired);
   const [chosen, setChosen] = useState("");
   const [reading, setReading] = useState({ text: "", unit: "mS/cm" });
+  const [celsius, setCelsius] = useState({ text: "", unit: "°C" });
   const meter = meters.find((m) => m.id === chosen) ?? meters[0];
   const ask: CanAsk | undefined =
-    meter && reading.text.trim() ? { feed, perLitre, water, meter, reading, others } : undefined;
+    meter && reading.text.trim() ? { feed, perLitre, water, meter, reading, celsius, others } : undefined;
   const live = useLive<CanAsk, CanAnswer>(ask, (body, signal) =>
     call(api.POST("/api/live/can-check", { body, signal })),
   );
@@ -59,6 +60,16 @@ export function CanCheck({
           />
         )}
       </div>
+      <NumberField
+        row
+        label="Can is at"
+        field="reading.celsius"
+        faults={ask ? (live.problem?.faults ?? []) : []}
+        value={celsius}
+        units={["°C", "°F"]}
+        placeholder="the pen corrects it"
+        onChange={setCelsius}
+      />
       {ask && a && !live.problem && (
         <>
           <p className="mb-1">

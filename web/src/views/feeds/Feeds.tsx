@@ -6,14 +6,7 @@ import { feedsQuery, useGardenId } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 import { Loading, Nothing, Trouble } from "../../ui/States";
-
-const FOOT = [
-  { to: "/g/$garden/feeds/dose", label: "Dose bench, can check" },
-  { to: "/g/$garden/feeds/blend", label: "Blend from the shelf" },
-  { to: "/g/$garden/feeds/tank", label: "Tanks and injectors" },
-  { to: "/g/$garden/feeds/water", label: "Water and acid" },
-  { to: "/g/$garden/feeds/remedies", label: "Single nutrients" },
-] as const;
+import { FEED_PAGES } from "./pages";
 
 /** The feeds on the shelf, and the one whose label is being read. */
 export function Feeds() {
@@ -38,7 +31,7 @@ export function Feeds() {
         setFind={setFind}
         add={add}
         hidden={page !== undefined && page !== ""}
-        foot={<FootLinks links={FOOT} />}
+        foot={<FootLinks links={FEED_PAGES} />}
         link={(f) => (
           <Link to="/g/$garden/feeds/$feed" params={{ garden: id, feed: f.id }} {...ENTRY}>
             {f.name}

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * The nitrogen that one pot of a lot gets in a week, from all sources, against what it needs.
@@ -39,6 +40,7 @@ import java.util.OptionalDouble;
  */
 public record NitrogenBudget(double needMg, List<Source> sources) {
     private static final int WEEK = 7;
+    private static final int MONTHS_AHEAD = 12;
     private static final double QUICK_DAYS = 49;
     private static final double MUCH = 1.5;
     private static final double LITTLE = 0.6;
@@ -92,8 +94,13 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
      *
      * @param weekMg in the coming week
      * @param leftPercent of a dressing that is still in it today; empty for the can
+     * @param leftByMonth what will be left of it, %, from today month by month; empty for the can
      */
-    public record Source(String name, Kind kind, double weekMg, OptionalDouble leftPercent) {}
+    public record Source(String name, Kind kind, double weekMg, OptionalDouble leftPercent, List<Double> leftByMonth) {
+        public Source {
+            leftByMonth = List.copyOf(leftByMonth);
+        }
+    }
 
     public NitrogenBudget {
         sources = List.copyOf(sources);
@@ -122,7 +129,10 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
                         d.name(),
                         d.kind(),
                         d.nitrogenMg() * (gone(d, today.plusDays(WEEK), s) - gone),
-                        OptionalDouble.of((1 - gone) * 100)));
+                        OptionalDouble.of((1 - gone) * 100),
+                        IntStream.rangeClosed(0, MONTHS_AHEAD)
+                                .mapToObj(m -> (1 - gone(d, today.plusMonths(m), s)) * 100)
+                                .toList()));
             }
         }
         return new NitrogenBudget(need, sources);
@@ -164,7 +174,7 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
                 earlier("N", dose.mgPerL().n(), Unit.MILLIGRAM_PER_LITRE, "feed.nitrogen"),
                 earlier("litres", litres, Unit.LITRE, "water.full_pour"),
                 typed("days", days, Unit.DAY, "feed.label"));
-        return Optional.of(new Source("", Kind.CAN, mg, OptionalDouble.empty()));
+        return Optional.of(new Source("", Kind.CAN, mg, OptionalDouble.empty(), List.of()));
     }
 
     private static double gone(Dressing d, LocalDate day, Situation s) {

@@ -48,6 +48,9 @@ class NitrogenBudgetTest {
         assertThat(both.standing()).isEqualTo(Standing.OVER);
         assertThat(both.canShare().getAsDouble()).isBetween(0.0, 1.0);
         assertThat(both.sources().get(1).leftPercent().getAsDouble()).isBetween(80.0, 100.0);
+        List<Double> left = both.sources().get(1).leftByMonth();
+        assertThat(left).hasSize(13).isSortedAccordingTo(java.util.Comparator.reverseOrder());
+        assertThat(left.get(0)).isEqualTo(both.sources().get(1).leftPercent().getAsDouble());
         double slow = both.totalMg() - can;
         assertThat(slow + both.canShare().getAsDouble() * can)
                 .isCloseTo(Math.max(slow, both.needMg()), within(both.needMg() * 1e-6));

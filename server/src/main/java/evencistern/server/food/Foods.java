@@ -56,6 +56,7 @@ class Foods {
      *
      * @param weekMg for one pot in the coming week
      * @param leftPercent of what was given that is still in the mix
+     * @param leftByMonth what will be left of it, %, from today month by month
      * @param amendment whether it was stirred into the mix: then the name is its key
      */
     record FoodSourceWire(
@@ -63,6 +64,7 @@ class Foods {
             String kind,
             double weekMg,
             @Nullable Double leftPercent,
+            List<Double> leftByMonth,
             boolean amendment) {}
 
     /**
@@ -112,6 +114,7 @@ class Foods {
                                 x.kind().id(),
                                 x.weekMg(),
                                 x.leftPercent().isPresent() ? x.leftPercent().getAsDouble() : null,
+                                x.leftByMonth(),
                                 keys.contains(x.name())))
                         .toList(),
                 StepWire.all(recorder));

@@ -32,6 +32,7 @@ import evencistern.server.typed.Typed;
 import evencistern.units.Uncertain;
 import evencistern.water.Meter;
 import evencistern.water.SourceWater;
+import evencistern.water.TemperatureCorrection;
 import evencistern.working.Working;
 import java.util.Arrays;
 import java.util.List;
@@ -277,6 +278,7 @@ class LiveFeedController {
      * What the pen shows in a can.
      *
      * @param perLitre of product that was meant, in the label's measure
+     * @param celsius of the can, where the pen does not correct for it
      * @param others the rest of the shelf
      */
     record CanAsk(
@@ -285,6 +287,7 @@ class LiveFeedController {
             GardenWire.WaterWire water,
             GardenWire.MeterWire meter,
             @Nullable EcTyped reading,
+            @Nullable Typed celsius,
             List<FeedWire> others) {}
 
     /** A story with how likely it was before, and is now. */
@@ -299,12 +302,15 @@ class LiveFeedController {
         Faults faults = new Faults();
         Meter meter = ask.meter().toMeter();
         OptionalDouble typed = EcTyped.optional(ask.reading(), meter, faults);
+        OptionalDouble celsius = Typed.optional(ask.celsius(), "reading.celsius", faults);
         Optional<Feed> onShelf = faults.attempt(ask.feed()::toFeed);
         Optional<SourceWater> water = faults.attempt(ask.water()::toWater);
         faults.throwIfAny();
         Feed feed = onShelf.orElseThrow();
         double ec = water.orElseThrow().ecMsCm();
-        Uncertain reading = meter.ec(needed(typed, "reading.ec"));
+        double shown = needed(typed, "reading.ec");
+        Uncertain reading =
+                meter.ec(celsius.isPresent() ? TemperatureCorrection.to25(shown, celsius.getAsDouble()) : shown);
         Uncertain added = MeterForecast.added(feed, ask.perLitre(), feed.rate().measure(), ec);
         CanCheck check = CanCheck.of(
                 reading,

@@ -12,7 +12,6 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.stock.Stocks;
-import evencistern.tank.StockTanks;
 import evencistern.working.Working;
 import java.util.EnumMap;
 import java.util.List;
@@ -62,13 +61,9 @@ class Makings {
         feed.toFeed();
         return history.once(garden, "edit", made.clientKey(), act -> {
             feeds.save(garden, act, feed);
-            for (TankAsk.StockedAsk product : made.tank().products()) {
-                double amount = read.stock().tanks().stream()
-                        .flatMap(t -> t.puts().stream())
-                        .filter(p -> p.product().name().equals(product.feed().name()))
-                        .mapToDouble(StockTanks.Put::amount)
-                        .sum();
-                stocks.draw(garden, act, product.feed().id(), amount);
+            for (int i = 0; i < read.products().size(); i++) {
+                UUID product = made.tank().products().get(i).feed().id();
+                stocks.draw(garden, act, product, read.products().get(i).perLitre() * df * read.litres());
             }
             stocks.fill(garden, act, made.stockId(), made.feedId(), read.litres() * 1000, today);
         });
