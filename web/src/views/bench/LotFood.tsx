@@ -146,7 +146,14 @@ function Curves({ food, today }: { food: Food; today: string }) {
       <svg viewBox="0 0 600 130" className="block w-full" role="img" aria-label="What will be left, month by month">
         <path d="M30,10V110H590" fill="none" stroke="var(--rule-strong)" />
         {[0, 3, 6, 9, 12].map((m) => (
-          <text key={m} x={30 + (m / months) * 560} y="125" fontSize="11" fill="var(--soft)" textAnchor="middle">
+          <text
+            key={m}
+            x={30 + (m / months) * 560}
+            y="125"
+            fontSize="11"
+            fill="var(--soft)"
+            textAnchor={m === months ? "end" : "middle"}
+          >
             {m === 0 ? "today" : `${m} months`}
           </text>
         ))}
