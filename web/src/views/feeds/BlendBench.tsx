@@ -12,6 +12,7 @@ import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../shelf/waterInput";
 import { StockTanks } from "./StockTanks";
 import { stockOf } from "./tank";
+import { WaterChoice } from "./WaterChoice";
 
 const GOALS = ["N", "P", "K", "CA", "MG", "S", "FE", "MN", "ZN", "CU", "B", "MO", "SI"] as const;
 const SCHOOLS = ["by_temperature", "mostly_nitrate", "sour_mix"];
@@ -127,13 +128,11 @@ export function BlendBench() {
           ]}
         />
         <Wanted bench={b} faults={faults} change={draft.change} />
-        <ChoiceField
-          label="In"
-          field="water"
+        <WaterChoice
+          garden={garden}
+          water={water}
           faults={faults}
-          value={water.id}
-          onChange={(v) => draft.change({ water: v })}
-          options={garden.waters.filter((w) => !w.retired).map((w) => ({ value: w.id, label: w.name }))}
+          choose={(v) => draft.change({ water: v })}
           hint={
             Object.keys(water.contents ?? {}).length > 0
               ? "Its own calcium, magnesium and the rest are counted in."

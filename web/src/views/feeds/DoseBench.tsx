@@ -15,6 +15,7 @@ import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../shelf/waterInput";
 import { CanCheck } from "./CanCheck";
 import { stockOf } from "./tank";
+import { WaterChoice } from "./WaterChoice";
 
 type Bench = {
   feed: string;
@@ -111,14 +112,7 @@ export function DoseBench() {
             ...catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
           ]}
         />
-        <ChoiceField
-          label="In"
-          field="water"
-          faults={faults}
-          value={water.id}
-          onChange={(v) => draft.change({ water: v })}
-          options={garden.waters.filter((w) => !w.retired).map((w) => ({ value: w.id, label: w.name }))}
-        />
+        <WaterChoice garden={garden} water={water} faults={faults} choose={(v) => draft.change({ water: v })} />
         <div className="mb-2">
           <p className="mb-0.5 text-sm">Mixed to</p>
           <Segmented

@@ -53,6 +53,7 @@ public record Blend(
         HIT,
         NOBODY_HAS_IT,
         WATER_HAS_MORE,
+        LABEL_TOP,
         COMES_WITH,
         WOULD_SPOIL;
 
@@ -200,6 +201,9 @@ public record Blend(
         // were it met, which other would be missed by the most more?
         double[] forced = programme(products, goals, targets, water, nitrateShare, Optional.of(goal))
                 .solve();
+        if (forced[products.size() + 2 * goals.indexOf(goal)] > HIT) {
+            return new Miss(goal, target, got, Why.LABEL_TOP, Optional.empty()); // not even then: the labels end before
+        }
         Optional<Goal> worst = Optional.empty();
         double most = 0;
         for (int g = 0; g < goals.size(); g++) {

@@ -61,6 +61,15 @@ public record Feed(
         return measure == Measure.GRAMS ? Uncertain.exact(1) : densityKgPerL();
     }
 
+    /** The label's top rate in a litre of feed, g or mL; empty where the product is not watered on. */
+    public OptionalDouble mostPerLitre(Measure measure) {
+        return rate instanceof Rate.PerWater water
+                ? OptionalDouble.of(water.max()
+                        * gramsPer(water.measure()).value()
+                        / gramsPer(measure).value())
+                : OptionalDouble.empty();
+    }
+
     /**
      * What one unit (g or mL) of the product brings, mg. Where the per cents are of weight a millilitre needs the density,
      * where they are of volume a gram does; {@link #contentsSpread} says how sure that is.

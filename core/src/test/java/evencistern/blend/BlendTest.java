@@ -163,6 +163,7 @@ class BlendTest {
         Blend blend = blend(bottle, Map.of(Goal.N, 100.0));
         assertThat(blend.amounts(bottle).get("bottle")).isCloseTo(0.4, within(1e-6));
         assertThat(miss(blend, Goal.N).off()).isLessThan(-0.4);
+        assertThat(miss(blend, Goal.N).why()).isEqualTo(Blend.Why.LABEL_TOP);
     }
 
     /** Every salt that ships: its formula reads, and it feeds something. */

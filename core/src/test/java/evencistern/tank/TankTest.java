@@ -54,7 +54,7 @@ class TankTest {
                 ProductForm.DRY,
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
-                new Rate.PerWater(1, 1, Measure.GRAMS),
+                new Rate.PerWater(1, 2, Measure.GRAMS),
                 new Rhythm.EveryWatering());
     }
 
@@ -186,6 +186,13 @@ class TankTest {
                         }));
         // two salts share the water: each alone would do
         refused(FaultCode.STOCK_TOO_STRONG, () -> tanks(HUNDRED, true, 10, salt("K2SO4", 0.5), salt("KNO3", 1.4)));
+    }
+
+    /** The fixture's label ends at 2 g/L. */
+    @Test
+    void noTankIsMadeAboveALabelsTopRate() {
+        assertThat(salt("KNO3", 2).perLitre()).isEqualTo(2);
+        refused(FaultCode.ABOVE_LABEL_RATE, () -> salt("KNO3", 2.1));
     }
 
     @Test

@@ -105,4 +105,16 @@ class TankTest {
         ask.put("oneTank", false);
         assertThat(api.post("/api/live/tank", ask).ok().path("tanks").size()).isEqualTo(2);
     }
+
+    @Test
+    void noTankIsMadeAboveTheLabel() {
+        JsonNode salts = api.put(home + "/feeds", Bodies.feed()).ok();
+        Map<String, Object> ask = tank(salts, "100");
+        ask.put("products", List.of(Map.of("feed", salts, "perLitre", Bodies.typed("4", "g/L"))));
+        Api.Answer answer = api.post("/api/live/tank", ask);
+        assertThat(answer.faults()).contains("above_label_rate");
+        assertThat(answer.body().path("faults").get(0).path("detail").asString())
+                .contains("4 g/L")
+                .contains("The most is 1 g/L");
+    }
 }

@@ -1,6 +1,5 @@
 package evencistern.server.food;
 
-import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.media.Amendment;
 import evencistern.plan.LotPlan;
@@ -132,9 +131,9 @@ class Foods {
                 .orElse(List.of());
         List<Dressing> dressings = new ArrayList<>();
         for (RecipeWire.AddedWire a : added) {
-            Amendment amendment = Amendment.require(a.key());
-            double grams = MixShelf.amount(a.grams(), new Faults()).orElse(0.0) * mixLitres;
-            double nitrogen = grams * amendment.contents().getOrDefault("n", 0.0) * 10;
+            RecipeWire.Added read = a.read();
+            Amendment amendment = read.amendment();
+            double nitrogen = read.adds().getOrDefault("n", 0.0) * mixLitres;
             if (nitrogen > 0 && amendment.months() >= 1) {
                 dressings.add(Dressing.meal(a.key(), since, nitrogen, amendment.months()));
             }

@@ -227,19 +227,13 @@ class LiveBlendController {
     private static Candidate candidate(ShelfFeed shelf) {
         Feed feed = shelf.feed().toFeed();
         Measure measure = shelf.feed().form() == FeedWire.Form.dry ? Measure.GRAMS : Measure.MILLILITRES;
-        // a label by the spoon, for a product that is weighed here
-        OptionalDouble most = feed.rate() instanceof Rate.PerWater rate
-                ? OptionalDouble.of(rate.max()
-                        * feed.gramsPer(rate.measure()).value()
-                        / feed.gramsPer(measure).value())
-                : OptionalDouble.empty();
         String formula = shelf.feed().formula();
         return new Candidate(
                 new Blend.Product(
                         shelf.feed().name(),
                         feed.contentsPer(measure),
                         shelf.cost() == null ? OptionalDouble.empty() : OptionalDouble.of(shelf.cost()),
-                        most),
+                        feed.mostPerLitre(measure)),
                 feed,
                 measure,
                 formula == null ? Optional.empty() : Optional.of(Formula.of(formula)),
