@@ -69,7 +69,7 @@ const lot = createRoute({
     const tab = text(s["tab"]);
     const working = text(s["working"]);
     return {
-      ...(tab === "food" || tab === "readings" || tab === "mix" || tab === "journal" ? { tab } : {}),
+      ...(tab === "plant" || tab === "food" || tab === "readings" || tab === "mix" || tab === "journal" ? { tab } : {}),
       ...(working ? { working } : {}),
     };
   },
@@ -128,6 +128,29 @@ const remedies = createRoute({
   path: "remedies",
   component: lazyRouteComponent(() => import("./views/feeds/Remedies"), "Remedies"),
   validateSearch: workingOnly,
+});
+
+const year = createRoute({
+  getParentRoute: () => garden,
+  path: "year",
+  component: lazyRouteComponent(() => import("./views/year/Year"), "Year"),
+});
+const yearStart = createRoute({
+  getParentRoute: () => year,
+  path: "/",
+  beforeLoad: ({ params }) => {
+    throw redirect({ to: "/g/$garden/year/plants", params });
+  },
+});
+const plants = createRoute({
+  getParentRoute: () => year,
+  path: "plants",
+  component: lazyRouteComponent(() => import("./views/year/Plants"), "Plants"),
+});
+const plant = createRoute({
+  getParentRoute: () => year,
+  path: "plants/$kind",
+  component: lazyRouteComponent(() => import("./views/year/PlantPage"), "PlantPage"),
 });
 
 const mixes = createRoute({
@@ -202,6 +225,7 @@ export const router = createRouter({
       bench.addChildren([lot]),
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
+      year.addChildren([yearStart, plants, plant]),
       shelf,
       settings,
     ]),

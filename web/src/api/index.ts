@@ -113,6 +113,11 @@ export type StockTank = Schemas["TankWire"];
 export type Food = Schemas["FoodWire"];
 export type RemedyAsk = Schemas["RemedyAsk"];
 export type RemedyAnswer = Schemas["RemedyAnswer"];
+export type Guide = Schemas["GuideWire"];
+export type Kind = Schemas["KindWire"];
+export type KindInput = Schemas["KindInput"];
+export type KindAsk = Schemas["KindAsk"];
+export type Trait = Schemas["TraitWire"];
 export type Recorded = Schemas["Recorded"];
 export type Fault = Schemas["FaultWire"];
 

@@ -105,6 +105,13 @@ export const mixesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/mixes", { params: { path: { garden } } })),
   });
 
+/** The species guide, as the garden has it. */
+export const guideQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "species"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/species", { params: { path: { garden } } })),
+  });
+
 export const batchesQuery = (garden: string) =>
   queryOptions({
     queryKey: ["garden", garden, "batches"],

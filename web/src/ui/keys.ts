@@ -6,6 +6,7 @@ export const KEYS: { key: string; does: string }[] = [
   { key: "b", does: "Bench" },
   { key: "m", does: "Mixes" },
   { key: "f", does: "Feeds" },
+  { key: "y", does: "Year" },
   { key: "s", does: "Shelf" },
   { key: "g", does: "Garden" },
   { key: "n", does: "a new lot" },

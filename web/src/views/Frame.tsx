@@ -12,6 +12,7 @@ import { Loading, Trouble } from "../ui/States";
 import { useTheme } from "../ui/useTheme";
 import { useUndo } from "../ui/useUndo";
 import { GARDEN_PARTS } from "./garden/parts";
+import { YEAR_PAGES } from "./year/pages";
 import { FEED_PAGES } from "./feeds/pages";
 import { saveSettings, settingsOf } from "./garden/settings";
 import type { Order } from "./Palette";
@@ -23,6 +24,7 @@ const VIEWS = [
   { to: "/g/$garden/bench", label: "Bench" },
   { to: "/g/$garden/mixes", label: "Mixes" },
   { to: "/g/$garden/feeds", label: "Feeds" },
+  { to: "/g/$garden/year", label: "Year" },
   { to: "/g/$garden/shelf", label: "Shelf" },
   { to: "/g/$garden/garden", label: "Garden" },
 ] as const;
@@ -107,6 +109,7 @@ export function Frame() {
       label: "A new feed",
       run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
     },
+    ...YEAR_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     ...FEED_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     { label: "Undo what was done last", key: "u", run: undoLast },
     ...GARDEN_PARTS.slice(1).map((p) => ({

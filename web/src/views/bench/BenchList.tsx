@@ -1,10 +1,19 @@
+import { kindName } from "../../text/plants";
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import { flushSync } from "react-dom";
-import { newId, type Catalogue, type Garden, type Lot } from "../../api";
-import { benchQuery, catalogueQuery, gardenQuery, LOT_STATES, type LotState, useGardenId } from "../../api/queries";
+import { newId, type Garden, type Lot } from "../../api";
+import {
+  benchQuery,
+  catalogueQuery,
+  gardenQuery,
+  LOT_STATES,
+  type LotState,
+  useGardenId,
+  guideQuery,
+} from "../../api/queries";
 import { PotMark } from "../../parts/PotMark";
 import { words } from "../../text";
 import { day, dayFrom } from "../../text/numbers";
@@ -112,7 +121,6 @@ export function BenchList() {
           <Rows
             lots={lots}
             garden={garden}
-            catalogue={catalogue}
             chosen={chosen}
             choose={choose}
             more={() => {
@@ -182,14 +190,12 @@ function usePrinting(): boolean {
 function Rows({
   lots,
   garden,
-  catalogue,
   chosen,
   choose,
   more,
 }: {
   lots: Lot[];
   garden: Garden;
-  catalogue: Catalogue;
   chosen: Map<string, Lot>;
   choose: (lot: Lot) => void;
   more: () => void;
@@ -216,7 +222,7 @@ function Rows({
         {lots.map((lot, i) => (
           <div key={lot.id} role="listitem" className="break-inside-avoid">
             {(i === 0 || lots[i - 1]!.placeId !== lot.placeId) && <PlaceName garden={garden} lot={lot} />}
-            <Row lot={lot} garden={garden} catalogue={catalogue} chosen={false} choose={() => undefined} />
+            <Row lot={lot} garden={garden} chosen={false} choose={() => undefined} />
           </div>
         ))}
       </div>
@@ -237,13 +243,7 @@ function Rows({
             style={{ transform: `translateY(${v.start - top}px)` }}
           >
             {first && <PlaceName garden={garden} lot={lot} />}
-            <Row
-              lot={lot}
-              garden={garden}
-              catalogue={catalogue}
-              chosen={chosen.has(lot.id)}
-              choose={() => choose(lot)}
-            />
+            <Row lot={lot} garden={garden} chosen={chosen.has(lot.id)} choose={() => choose(lot)} />
           </div>
         );
       })}
@@ -251,20 +251,8 @@ function Rows({
   );
 }
 
-function Row({
-  lot,
-  garden,
-  catalogue,
-  chosen,
-  choose,
-}: {
-  lot: Lot;
-  garden: Garden;
-  catalogue: Catalogue;
-  chosen: boolean;
-  choose: () => void;
-}) {
-  const species = catalogue.species.find((s) => s.key === lot.species);
+function Row({ lot, garden, chosen, choose }: { lot: Lot; garden: Garden; chosen: boolean; choose: () => void }) {
+  const guide = useQuery(guideQuery(garden.id)).data;
   const off = [
     lot.state.phFinding && !/inside|cannot/.test(lot.state.phFinding) && `pH ${words("findings", lot.state.phFinding)}`,
     lot.state.ecFinding && /above/.test(lot.state.ecFinding) && `salts ${words("findings", lot.state.ecFinding)}`,
@@ -293,7 +281,7 @@ function Row({
           {lot.name}
         </Link>
         <span className="note block truncate">
-          {species?.common}
+          {guide && kindName(guide, lot.species)}
           {lot.pots > 1 && ` · ${lot.pots} pots`}
           {move && ` · to ${garden.places.find((p) => p.id === move.placeId)?.name} on ${day(move.on)}`}
         </span>

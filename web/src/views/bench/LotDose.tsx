@@ -1,3 +1,4 @@
+import { askOfKind, kindOf } from "../../text/plants";
 import { useQuery } from "@tanstack/react-query";
 import { useNavigate, useSearch } from "@tanstack/react-router";
 import { useState } from "react";
@@ -15,7 +16,7 @@ import {
   type Lot,
   type LotInput,
 } from "../../api";
-import { mixesQuery, useAct } from "../../api/queries";
+import { mixesQuery, useAct, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { askOfKey } from "../../text/mixes";
@@ -50,10 +51,12 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
   const feed = feeds.find((f) => f.id === input.feedId);
   const mix = askOfKey(useQuery(mixesQuery(garden.id)).data, input.mix);
   const can = garden.vessels.find((v) => v.id === garden.usualVesselId);
+  const guide = useQuery(guideQuery(garden.id)).data;
+  const kind = askOfKind(guide, input.species, input.traits);
   const ask: CareAsk | undefined =
-    place && water && can && mix
+    place && water && can && mix && kind
       ? {
-          species: input.species,
+          species: kind,
           pot: input.pot,
           mix,
           place,
@@ -88,8 +91,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
   const faults: Fault[] = [...(save.error?.faults ?? []), ...(live.problem?.faults ?? [])];
   const theirs = lot && draft.changed && input.version !== lot.version ? inputOf(lot) : undefined;
   const named = (id: string) =>
-    [...garden.places, ...garden.waters, ...feeds].find((t) => t.id === id)?.name ??
-    catalogue.species.find((s) => s.key === id)?.common;
+    [...garden.places, ...garden.waters, ...feeds].find((t) => t.id === id)?.name ?? kindOf(guide, id)?.name;
   const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
 
   return (

@@ -1,8 +1,8 @@
+import { PlantField } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import type { Catalogue, Fault, Feed, Garden, LotInput } from "../../api";
 import { mixesQuery } from "../../api/queries";
-import { words } from "../../text";
 import { mixChoices } from "../../text/mixes";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { PotFields } from "./PotFields";
@@ -27,7 +27,6 @@ function offered<T extends { id: string; retired: boolean }>(things: T[], chosen
 
 export function LotForm({ input, change, faults, garden, catalogue, feeds, share, setShare }: Props) {
   const mixes = useQuery(mixesQuery(garden.id)).data;
-  const kind = catalogue.species.find((s) => s.key === input.species);
   return (
     <>
       <div className="grid grid-cols-[1fr_4.5rem] gap-2">
@@ -48,20 +47,13 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
           onChange={(pots) => change({ pots })}
         />
       </div>
-      <ChoiceField
+      <PlantField
+        garden={garden.id}
         label="Plant"
-        field="species"
         faults={faults}
         value={input.species}
         onChange={(species) => change({ species })}
-        hint={
-          kind && (
-            <>
-              <i>{kind.scientific}</i> · {words("toxicity", kind.toxicity)}
-            </>
-          )
-        }
-        options={catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group }))}
+        hinted
       />
       <PotFields
         pot={input.pot}

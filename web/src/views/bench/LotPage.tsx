@@ -10,6 +10,7 @@ import { LotFood } from "./LotFood";
 import { LotHead } from "./LotHead";
 import { blank, inputOf } from "./lotInput";
 import { LotDose } from "./LotDose";
+import { LotPlant } from "./LotPlant";
 import { LotMix } from "./LotMix";
 import { Readings } from "./Readings";
 import { LOT_TABS, type LotTab } from "./tabs";
@@ -25,7 +26,7 @@ export function LotPage() {
   const catalogue = useQuery(catalogueQuery).data;
   const feeds = useQuery(feedsQuery(garden));
   const saved = useMemo(() => {
-    if (isNew) return g && catalogue && feeds.data ? blank(id.slice(4), g, catalogue, feeds.data) : undefined;
+    if (isNew) return g && catalogue && feeds.data ? blank(id.slice(4), g, feeds.data) : undefined;
     return lot.data ? inputOf(lot.data) : undefined;
   }, [isNew, id, g, catalogue, feeds.data, lot.data]);
   if (lot.isLoadingError) return <Trouble problem={lot.error} again={() => void lot.refetch()} />;
@@ -60,6 +61,9 @@ export function LotPage() {
             ))}
           </Tabs.List>
           <Tabs.Content value="dose">{dose}</Tabs.Content>
+          <Tabs.Content value="plant">
+            <LotPlant lot={lot.data} garden={g} />
+          </Tabs.Content>
           <Tabs.Content value="food">
             <LotFood lot={lot.data} garden={g} shown={shown} />
           </Tabs.Content>

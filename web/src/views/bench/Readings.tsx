@@ -1,3 +1,4 @@
+import { useKindAsk } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
 import { useNavigate, useSearch } from "@tanstack/react-router";
 import { lazy, Suspense, useRef, useState } from "react";
@@ -76,9 +77,10 @@ function Entry({ lot, garden, catalogue, shown, meter }: Props & { meter: Meter 
     ph: d.ph.trim() ? { text: d.ph, unit: "pH" } : undefined,
     ec: d.ec.trim() ? { text: d.ec, unit: d.ecUnit } : undefined,
   };
+  const kind = useKindAsk(garden.id, lot.species, lot.traits);
   const ask: VerdictAsk | undefined =
-    mix && (typed.ph || typed.ec)
-      ? { species: lot.species, pot: lot.pot, mix, water, meter, ...typed, working: working !== undefined }
+    mix && kind && (typed.ph || typed.ec)
+      ? { species: kind, pot: lot.pot, mix, water, meter, ...typed, working: working !== undefined }
       : undefined;
   const live = useLive<VerdictAsk, Verdict>(ask, (body, signal) =>
     call(api.POST("/api/live/verdict", { body, signal })),

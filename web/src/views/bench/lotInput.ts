@@ -1,15 +1,15 @@
-import type { Catalogue, Feed, Garden, Lot, LotInput } from "../../api";
+import type { Feed, Garden, Lot, LotInput } from "../../api";
 import { newId } from "../../api";
 
 /** The form of a lot that is not there yet: the first species, place and mix, in the units the person thinks in. */
-export function blank(id: string, garden: Garden, catalogue: Catalogue, feeds: Feed[]): LotInput {
+export function blank(id: string, garden: Garden, feeds: Feed[]): LotInput {
   const us = garden.unitHabit === "us";
   const size = (cm: string, inches: string) => ({ text: us ? inches : cm, unit: us ? "in" : "cm" });
   return {
     id,
     name: "",
     pots: { text: "1", unit: "" },
-    species: catalogue.species[0]!.key,
+    species: "streptocarpus",
     pot: {
       shape: "round",
       top: size("13", "5"),
@@ -41,6 +41,10 @@ export function inputOf(lot: Lot): LotInput {
     wateredBefore: lot.wateredBefore,
     fedBefore: lot.fedBefore,
     tall: lot.tall,
+    traits: lot.traits,
+    conditions: lot.conditions,
+    rhythm: lot.rhythm,
+    undrained: lot.undrained,
     version: lot.version,
   };
 }

@@ -1,3 +1,4 @@
+import { PlantField, useKindAsk } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { api, call, type DoseAsk, type DoseBench as Answer, type Feed, type Garden, type Typed } from "../../api";
@@ -55,12 +56,13 @@ export function DoseBench() {
   const feed = there.find((f) => f.id === b.feed) ?? there[0];
   const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden?.waters ?? []);
   const pack = stock?.find((s) => s.stock.feedId === feed?.id && !s.stock.retired)?.stock;
+  const kind = useKindAsk(id, b.species);
   const ask: DoseAsk | undefined =
     garden && feed && water
       ? {
           feed,
           water,
-          ...(b.species ? { species: b.species } : {}),
+          ...(kind ? { species: kind } : {}),
           aim: b.aim,
           ...(b.aim === "share" ? { value: b.share } : b.aim === "nitrogen" ? { value: b.nitrogen } : {}),
           ...(b.aim === "same_food" ? { labelDays: b.labelDays, days: b.days } : {}),
@@ -101,16 +103,13 @@ export function DoseBench() {
             label: `${f.name} ${plain(f.n)}-${plain(f.p2o5)}-${plain(f.k2o)}`,
           }))}
         />
-        <ChoiceField
+        <PlantField
+          garden={id}
           label="For"
-          field="species"
           faults={faults}
           value={b.species}
           onChange={(species) => draft.change({ species })}
-          options={[
-            { value: "", label: "any plant, cautiously" },
-            ...catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
-          ]}
+          none="any plant, cautiously"
         />
         <WaterChoice garden={garden} water={water} faults={faults} choose={(v) => draft.change({ water: v })} />
         <div className="mb-2">

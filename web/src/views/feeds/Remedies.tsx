@@ -1,7 +1,9 @@
+import { PlantField } from "../../parts/PlantField";
+import { askOfKind } from "../../text/plants";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { api, call, type RemedyAnswer, type RemedyAsk, type Typed } from "../../api";
-import { catalogueQuery, gardenQuery, useGardenId } from "../../api/queries";
+import { catalogueQuery, gardenQuery, useGardenId, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
@@ -50,13 +52,15 @@ export function Remedies() {
   const navigate = useNavigate({ from: "/g/$garden/feeds/remedies" });
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
   const d = draft.value;
-  const species = d.species || catalogue?.species[0]?.key || "";
+  const guide = useQuery(guideQuery(id)).data;
+  const species = d.species || guide?.kinds[0]?.key || "";
+  const kind = askOfKind(guide, species);
   const water = usualWater(garden?.waters ?? []);
   const ask: RemedyAsk | undefined =
-    water && species
+    water && kind
       ? {
           remedy: d.remedy,
-          species,
+          species: kind,
           mixPh: d.mixPh,
           waterPh: { text: String(water.ph), unit: "pH" },
           litres: d.litres,
@@ -96,13 +100,12 @@ export function Remedies() {
           }))}
           hint={remedy && `What it looks like. ${words("lacks", remedy.element)}.`}
         />
-        <ChoiceField
+        <PlantField
+          garden={id}
           label="To"
-          field="species"
           faults={faults}
           value={species}
           onChange={(v) => draft.change({ species: v })}
-          options={catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group }))}
         />
         <NumberField
           label="pH of the mix, by its runoff"

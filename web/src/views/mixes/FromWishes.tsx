@@ -1,3 +1,4 @@
+import { kindName } from "../../text/plants";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate } from "@tanstack/react-router";
 import { useMemo } from "react";
@@ -13,7 +14,7 @@ import {
   type WishesLive,
   type WishOffer as Offer,
 } from "../../api";
-import { catalogueQuery, gardenQuery, mixesQuery, stockQuery, useGardenId } from "../../api/queries";
+import { catalogueQuery, gardenQuery, mixesQuery, stockQuery, useGardenId, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { words } from "../../text";
 import { componentName, currencyOf, keyOf } from "../../text/mixes";
@@ -52,6 +53,7 @@ function Search({
   onShelf: string[];
 }) {
   const shown = new Shown(catalogue.units, garden.unitHabit);
+  const guide = useQuery(guideQuery(garden.id)).data;
   const first = useMemo<Wished>(
     () => ({
       species: "",
@@ -79,9 +81,7 @@ function Search({
     const mix = begun(
       {
         ...blank(""),
-        name: wished.species
-          ? `For ${catalogue.species.find((s) => s.key === wished.species)?.common.toLowerCase() ?? ""}`
-          : "",
+        name: wished.species ? `For ${kindName(guide, wished.species).toLowerCase()}` : "",
         parts: offer.parts,
         target: { text: offer.limedTo === undefined ? "" : plain(offer.limedTo), unit: "pH" },
       },

@@ -1,4 +1,4 @@
-import type { Catalogue, Fault, MixLive, RecipeInput, Typed } from "../../api";
+import type { Fault, MixLive, RecipeInput, Typed } from "../../api";
 import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
@@ -15,9 +15,9 @@ type Props = {
   change: (part: Partial<RecipeInput>) => void;
   jar: Jar;
   setJar: (jar: Jar) => void;
-  species: string;
+  /** What the plant it is for likes. */
+  likes: string | undefined;
   answer: MixLive;
-  catalogue: Catalogue;
   faults: Fault[];
   shown: Shown;
   open: (step: string) => void;
@@ -28,7 +28,6 @@ type Props = {
 export function Lime(p: Props) {
   const { input, change, answer, faults, jar, setJar } = p;
   const l = answer.liming;
-  const kind = p.catalogue.species.find((s) => s.key === p.species);
   const set = (field: keyof Jar) => (v: Typed) =>
     setJar({ ...jar, plusMinus: { text: String(p.meterPlusMinus ?? 0.1), unit: "pH" }, [field]: v });
   return (
@@ -40,7 +39,7 @@ export function Lime(p: Props) {
         field="lime.target"
         faults={faults}
         value={input.target ?? { text: "", unit: "pH" }}
-        hint={kind && `${kind.common}: its roots like pH ${kind.phLow}–${kind.phHigh}.`}
+        hint={p.likes}
         placeholder={l ? l.target.toFixed(1) : "none: used as it comes"}
         onChange={(target) => change({ target })}
       />

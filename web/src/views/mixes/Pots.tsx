@@ -1,10 +1,10 @@
+import { PlantField } from "../../parts/PlantField";
 import { useState } from "react";
 import type { Catalogue, Fault, Garden, MixLive } from "../../api";
 import { PotRow } from "../../parts/PotRow";
 import { words } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { ChoiceField } from "../../ui/Fields";
 import type { LookedPot } from "./mixInput";
 import { PotPanel } from "./PotPanel";
 
@@ -32,17 +32,14 @@ export function Pots({ pots, change, answer, catalogue, garden, shown, faults, s
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 border-b border-water">
         <h2 className="head !mb-0 !border-0">In these pots, drained</h2>
         <div className="w-72">
-          <ChoiceField
+          <PlantField
             row
+            garden={garden.id}
             label="For the plant"
-            field="species"
             faults={faults}
             value={species}
             onChange={setSpecies}
-            options={[
-              { value: "", label: "no plant in mind" },
-              ...catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
-            ]}
+            none="no plant in mind"
           />
         </div>
         {pots.length < MOST && (

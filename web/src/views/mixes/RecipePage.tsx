@@ -1,3 +1,4 @@
+import { useKindAsk } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
 import { useMemo } from "react";
@@ -14,7 +15,8 @@ import {
   type Recipe,
   type RecipeInput,
 } from "../../api";
-import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId } from "../../api/queries";
+import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId, guideQuery } from "../../api/queries";
+import { phLiked } from "../../text/plants";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
@@ -80,10 +82,13 @@ function Table({
   const input = draft.value;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const mix = askOf(mixes, { key: keyOf(input), parts: input.parts, yield: input.yield });
+  const kind = useKindAsk(garden.id, looked.value.species);
+  const guide = useQuery(guideQuery(garden.id)).data;
+  const likes = guide && looked.value.species ? phLiked(guide, looked.value.species) : undefined;
   const ask: MixLiveAsk | undefined = mix && {
     mix,
     pots: looked.value.pots.map((p) => p.pot),
-    species: looked.value.species || undefined,
+    species: kind,
     target: input.target,
     lime: input.lime,
     fineness: input.fineness,
@@ -198,7 +203,7 @@ function Table({
                   ? answer.pots.map((m, i) => ({ name: looked.value.pots[i]!.name, mix: m }))
                   : []
               }
-              plant={catalogue.species.find((s) => s.key === looked.value.species)?.common ?? ""}
+              plant={kind?.kind.name ?? ""}
               shown={shown}
             />
             <div className="gap-x-8 xl:grid xl:grid-cols-2">
@@ -209,9 +214,8 @@ function Table({
                   change={draft.change}
                   jar={looked.value.jar}
                   setJar={(jar) => looked.change({ jar })}
-                  species={looked.value.species}
+                  likes={likes}
                   answer={answer}
-                  catalogue={catalogue}
                   faults={faults}
                   shown={shown}
                   open={open}

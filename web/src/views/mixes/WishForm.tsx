@@ -1,3 +1,7 @@
+import { PlantField } from "../../parts/PlantField";
+import { askOfKind } from "../../text/plants";
+import { guideQuery } from "../../api/queries";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, call, type Catalogue, type Fault, type Garden, type Mixes, type Quality } from "../../api";
 import { words } from "../../text";
@@ -23,12 +27,14 @@ const SCHOOLS = ["OPEN", "HOLDING", "MINERAL"] as const;
 /** What is wished of the mix, and what there is to make it of. */
 export function WishForm(p: Props) {
   const { wished, change, faults, shown } = p;
+  const guide = useQuery(guideQuery(p.garden.id)).data;
   const [describing, setDescribing] = useState(false);
   const limitsOf = (q: Quality) => wished.limits[q] ?? noLimits(q, shown);
   const suit = async (species: string) => {
     change({ species });
-    if (!species) return;
-    const wants = await call(api.GET("/api/live/wishes/{species}", { params: { path: { species } } }));
+    const kind = askOfKind(guide, species);
+    if (!kind) return;
+    const wants = await call(api.POST("/api/live/wishes/suiting", { body: kind }));
     const limits: Wished["limits"] = { ...wished.limits };
     for (const w of wants) {
       const blank = noLimits(w.quality, shown);
@@ -43,17 +49,14 @@ export function WishForm(p: Props) {
   return (
     <form aria-label="Wishes" onSubmit={(e) => e.preventDefault()}>
       <AtHand {...p} />
-      <ChoiceField
+      <PlantField
         row
+        garden={p.garden.id}
         label="For the plant"
-        field="species"
         faults={faults}
         value={wished.species}
         onChange={(s) => void suit(s)}
-        options={[
-          { value: "", label: "no plant in mind" },
-          ...p.catalogue.species.map((s) => ({ value: s.key, label: s.common, group: s.group })),
-        ]}
+        none="no plant in mind"
       />
       <div className="mb-2 grid grid-cols-[6.5rem_1fr] items-center gap-2 text-sm">
         <span>In the pot</span>

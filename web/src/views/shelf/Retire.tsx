@@ -11,7 +11,7 @@ export function Retire({
   garden,
   done,
 }: {
-  kind: "vessel" | "water" | "meter" | "place" | "feed" | "stock" | "component" | "recipe" | "batch";
+  kind: "vessel" | "water" | "meter" | "place" | "feed" | "stock" | "component" | "recipe" | "batch" | "species";
   thing: { id: string; version: number };
   garden: Garden;
   done?: () => void;

@@ -1,55 +1,93 @@
 package evencistern.plant;
 
-import evencistern.fault.Faults;
 import evencistern.feed.StrengthCap;
+import java.util.Locale;
 
 /**
  * One entry of the species guide.
  *
- * @param depletion share of the available water that may go before the next watering, 0.1–0.8
- * @param cropFactor water use against the reference, 0.1–1.5
- * @param canopyRatio projected canopy against the pot's top area, at least 1
- * @param cap strongest feed it stands
- * @param phLow,phHigh band in the root zone
- * @param growthBaseC no growth at or below this daily mean; {@code growthFullC}: full growth at and above
- * @param fullLightMol daily light at which light no longer holds growth back, mol/m²/d
- * @param airPercent least air its roots want in the drained pot, 0–60 % of the mix
- * @param rots whether its roots rot where it stays wet
- * @param standsPhosphorus whether it stands phosphorus at the rates of other plants
+ * @param group key of the group whose traits it has where it has none of its own
  */
-public record Species(
-        String key,
-        String common,
-        String scientific,
-        String group,
-        Appetite appetite,
-        double depletion,
-        double cropFactor,
-        double canopyRatio,
-        StrengthCap cap,
-        double phLow,
-        double phHigh,
-        double growthBaseC,
-        double growthFullC,
-        double fullLightMol,
-        int repotHoldDays,
-        Toxicity toxicity,
-        double airPercent,
-        boolean rots,
-        boolean standsPhosphorus) {
+public record Species(String key, String common, String scientific, String group, Traits traits) {
 
-    public Species {
-        Faults faults = new Faults();
-        faults.within("depletion", depletion, 0.1, 0.8, "");
-        faults.within("crop_factor", cropFactor, 0.1, 1.5, "");
-        faults.within("canopy", canopyRatio, 1, 20, "");
-        faults.within("ph_low", phLow, 3, 8, "pH");
-        faults.within("ph_high", phHigh, phLow, 9, "pH");
-        faults.within("growth_base", growthBaseC, -5, 20, "°C");
-        faults.within("growth_full", growthFullC, growthBaseC + 1, 35, "°C");
-        faults.within("full_light", fullLightMol, 0.5, 60, "mol/m²/d");
-        faults.within("air", airPercent, 0, 60, "%");
-        faults.within("repot_hold", repotHoldDays, 0, 365, "d");
-        faults.throwIfAny();
+    public Appetite appetite() {
+        return Appetite.valueOf(traits.text(Trait.APPETITE).toUpperCase(Locale.ROOT));
+    }
+
+    /** Share of the available water that may go before the next watering, 0.1–0.8. */
+    public double depletion() {
+        return traits.number(Trait.DEPLETION);
+    }
+
+    /** Water use against the reference, 0.1–1.5. */
+    public double cropFactor() {
+        return traits.number(Trait.CROP);
+    }
+
+    /** Projected canopy against the pot's top area, at least 1. */
+    public double canopyRatio() {
+        return traits.number(Trait.CANOPY);
+    }
+
+    /** The strongest feed it stands. */
+    public StrengthCap cap() {
+        return new StrengthCap(traits.number(Trait.CAP_EC), traits.number(Trait.CAP_N));
+    }
+
+    /** The band in the root zone begins. */
+    public double phLow() {
+        return traits.number(Trait.PH_LOW);
+    }
+
+    /** The band in the root zone ends. */
+    public double phHigh() {
+        return traits.number(Trait.PH_HIGH);
+    }
+
+    /** No growth at or below this daily mean, °C. */
+    public double growthBaseC() {
+        return traits.number(Trait.BASE);
+    }
+
+    /** Full growth at and above this daily mean, °C. */
+    public double growthFullC() {
+        return traits.number(Trait.FULL);
+    }
+
+    /** Daily light at which light no longer holds growth back, mol/m²/d. */
+    public double fullLightMol() {
+        return traits.number(Trait.LIGHT);
+    }
+
+    /** Days without feed after repotting. */
+    public int repotHoldDays() {
+        return (int) traits.number(Trait.REPOT_HOLD);
+    }
+
+    public Toxicity toxicity() {
+        return Toxicity.valueOf(traits.text(Trait.TOXICITY).toUpperCase(Locale.ROOT));
+    }
+
+    /** Least air its roots want in the drained pot, % of the mix. */
+    public double airPercent() {
+        return traits.number(Trait.AIR);
+    }
+
+    /** Whether its roots rot where it stays wet. */
+    public boolean rots() {
+        return traits.is(Trait.ROTS, "yes");
+    }
+
+    /** Whether it is harmed by lime, copper, fluoride or ordinary rates of phosphorus. */
+    public boolean hates(Trait what) {
+        return traits.is(what, "hates");
+    }
+
+    /** Whether its common or botanical name holds a text, whatever its case; never for an empty text. */
+    public boolean named(String part) {
+        String wanted = part.strip().toLowerCase(Locale.ROOT);
+        return !wanted.isEmpty()
+                && (common.toLowerCase(Locale.ROOT).contains(wanted)
+                        || scientific.toLowerCase(Locale.ROOT).contains(wanted));
     }
 }

@@ -3,21 +3,35 @@ package evencistern.plant;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
-import evencistern.feed.StrengthCap;
 import evencistern.table.DataFile;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
-/** The shipped species, read once from their data file. */
+/** The shipped groups and species, read once from their data files. */
 public final class SpeciesGuide {
+    private static final Map<String, Traits> GROUPS = readGroups();
     private static final Map<String, Species> ENTRIES = readEntries();
 
     private SpeciesGuide() {}
 
     public static List<Species> all() {
         return List.copyOf(ENTRIES.values());
+    }
+
+    /** Keys of the groups, as the guide lists them. */
+    public static List<String> groups() {
+        return List.copyOf(GROUPS.keySet());
+    }
+
+    /** What the plants of a group have in common; an unknown group is refused. */
+    public static Traits group(String key) {
+        Traits traits = GROUPS.get(key);
+        if (traits == null) {
+            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "species.group", key));
+        }
+        return traits;
     }
 
     /** The entry of this key; an unknown key is refused. */
@@ -29,45 +43,42 @@ public final class SpeciesGuide {
         return species;
     }
 
-    /** Keys of the entries whose common or botanical name holds a text, whatever its case; none for an empty text. */
-    public static List<String> named(String part) {
-        String wanted = part.strip().toLowerCase(Locale.ROOT);
-        if (wanted.isEmpty()) {
-            return List.of();
+    private static Map<String, Traits> readGroups() {
+        Map<String, Map<Trait, String>> texts = new LinkedHashMap<>();
+        for (DataFile.Row row : DataFile.read(SpeciesGuide.class, "groups.csv")) {
+            Trait trait = trait(row.text("trait"));
+            row.columns().stream()
+                    .filter(c -> !c.equals("trait"))
+                    .forEach(group -> texts.computeIfAbsent(group, g -> new EnumMap<>(Trait.class))
+                            .put(trait, row.text(group)));
         }
-        return ENTRIES.values().stream()
-                .filter(s -> s.common().toLowerCase(Locale.ROOT).contains(wanted)
-                        || s.scientific().toLowerCase(Locale.ROOT).contains(wanted))
-                .map(Species::key)
-                .toList();
+        Map<String, Traits> groups = new LinkedHashMap<>();
+        texts.forEach((group, told) -> groups.put(group, Traits.ofGroup(told)));
+        return groups;
     }
 
     private static Map<String, Species> readEntries() {
         Map<String, Species> entries = new LinkedHashMap<>();
         for (DataFile.Row row : DataFile.read(SpeciesGuide.class, "species.csv")) {
+            Map<Trait, String> differs = new EnumMap<>(Trait.class);
+            for (String one : row.text("differs").split(" ", -1)) {
+                int equals = one.indexOf('=');
+                differs.put(trait(one.substring(0, equals)), one.substring(equals + 1));
+            }
+            String group = row.text("group");
             entries.put(
                     row.text("key"),
                     new Species(
                             row.text("key"),
                             row.text("common"),
                             row.text("scientific"),
-                            row.text("group"),
-                            Appetite.valueOf(row.text("appetite").toUpperCase(Locale.ROOT)),
-                            row.number("depletion"),
-                            row.number("crop"),
-                            row.number("canopy"),
-                            new StrengthCap(row.number("cap_ec"), row.number("cap_n")),
-                            row.number("ph_low"),
-                            row.number("ph_high"),
-                            row.number("base"),
-                            row.number("full"),
-                            row.number("light"),
-                            (int) row.number("repot_hold"),
-                            Toxicity.valueOf(row.text("toxicity").toUpperCase(Locale.ROOT)),
-                            row.number("air"),
-                            row.choice("rots", "yes", "no").equals("yes"),
-                            row.choice("phosphorus", "stands", "hates").equals("stands")));
+                            group,
+                            group(group).over(differs, Traits.Teller.SPECIES)));
         }
         return entries;
+    }
+
+    private static Trait trait(String id) {
+        return Trait.named(id).orElseThrow(() -> new IllegalStateException("no trait " + id));
     }
 }

@@ -10,6 +10,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
+import evencistern.plant.Trait;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.ArrayList;
@@ -206,8 +207,7 @@ public record Treatment(
     }
 
     private static void refuseCopper(Plant plant, Faults faults) {
-        String group = plant.species().group();
-        if (group.contains("fern") || group.contains("bromeliad") || group.contains("moss")) {
+        if (plant.species().hates(Trait.COPPER)) {
             faults.add(FaultCode.COPPER_KILLS, "remedy", plant.species().key());
         }
         if (plant.waterPh() < COPPER_WATER) {

@@ -5,7 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -32,6 +32,11 @@ public final class DataFile {
                 throw new IllegalStateException(where + ": no column " + column);
             }
             return cell;
+        }
+
+        /** The names of the columns, left to right. */
+        public List<String> columns() {
+            return List.copyOf(cells.keySet());
         }
 
         /** One of a few words; any other fails the load. */
@@ -72,7 +77,7 @@ public final class DataFile {
                 throw new IllegalStateException(
                         where + ": " + cells.length + " cells where the header has " + header.length);
             }
-            Map<String, String> row = new HashMap<>();
+            Map<String, String> row = new LinkedHashMap<>();
             for (int i = 0; i < header.length; i++) {
                 row.put(header[i].strip(), cells[i].strip());
             }

@@ -18,6 +18,7 @@ public enum Dimension {
     FRACTION("%"),
     WATER_DEPTH_RATE("mm/d"),
     RADIATION("MJ/m²/d"),
+    DAILY_LIGHT("mol/m²/d"),
     VAPOUR_PRESSURE("kPa"),
     LATITUDE("°"),
     NUMBER("");

@@ -90,6 +90,7 @@ public enum Unit {
     MILLIGRAM_PER_KILOGRAM("mg/kg", FRACTION, 1e-4),
     MILLIMETRE_PER_DAY("mm/d", WATER_DEPTH_RATE, 1),
     MEGAJOULE_PER_M2_DAY("MJ/m²/d", RADIATION, 1),
+    MOL_PER_M2_DAY("mol/m²/d", DAILY_LIGHT, 1),
     KILOPASCAL("kPa", VAPOUR_PRESSURE, 1),
     DEGREE("°", LATITUDE, 1),
     ONE("", NUMBER, 1);

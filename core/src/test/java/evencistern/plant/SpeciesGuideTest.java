@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import evencistern.fault.FaultException;
+import evencistern.media.Recipes;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class SpeciesGuideTest {
@@ -17,7 +20,7 @@ class SpeciesGuideTest {
 
     @Test
     void allAreShippedEachUnderOneKey() {
-        assertThat(all()).hasSize(13);
+        assertThat(all()).hasSizeGreaterThanOrEqualTo(80);
         assertThat(all()).extracting(Species::key).doesNotHaveDuplicates();
         assertThat(all()).extracting(Species::scientific).doesNotHaveDuplicates();
     }
@@ -50,6 +53,121 @@ class SpeciesGuideTest {
         assertThat(SpeciesGuide.require("heather").phLow()).isEqualTo(4.5);
         assertThat(SpeciesGuide.require("clivia").toxicity()).isEqualTo(Toxicity.TOXIC);
         assertThat(SpeciesGuide.require("pitcher_plant").appetite()).isEqualTo(Appetite.NONE);
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void everyEntryDiffersFromItsGroupInFourTraitsOrMore(Species s) {
+        assertThat(Trait.values())
+                .filteredOn(t -> s.traits().teller(t) == Traits.Teller.SPECIES)
+                .hasSizeGreaterThanOrEqualTo(4)
+                .allSatisfy(t -> assertThat(s.traits().text(t))
+                        .isNotEqualTo(SpeciesGuide.group(s.group()).text(t)));
+    }
+
+    /** The groups that the trade speaks of, common practice, no source. */
+    @Test
+    void allTheGroupsHaveTheirPlants() {
+        assertThat(all()).extracting(Species::group).containsAll(SpeciesGuide.groups());
+        assertThat(SpeciesGuide.groups())
+                .contains(
+                        "fern",
+                        "succulent",
+                        "cactus",
+                        "epiphyte",
+                        "ground_orchid",
+                        "bonsai",
+                        "patio_fruit",
+                        "bedding",
+                        "herb",
+                        "vegetable",
+                        "nursery_shrub",
+                        "acid_lover",
+                        "lime_lover",
+                        "carnivore");
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void itsMixesAreRecipesThatShip(Species s) {
+        assertThat(s.traits().words(Trait.MIXES)).isNotEmpty().allSatisfy(Recipes::require);
+    }
+
+    /** Common practice, no source: what grows on lime does not hate it, and what eats flies is not fed at the roots. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void refusalsFitTheirGroups(Species s) {
+        assertThat(s.hates(Trait.LIME) && s.group().equals("lime_lover")).isFalse();
+        assertThat(s.traits().is(Trait.CARNIVORE, "yes")).isEqualTo(s.group().equals("carnivore"));
+        assertThat(s.appetite() == Appetite.NONE).isEqualTo(s.group().equals("carnivore"));
+        if (s.traits().is(Trait.HABIT, "dries_out")) {
+            assertThat(s.depletion()).isGreaterThanOrEqualTo(0.5);
+        }
+        if (s.traits().is(Trait.HABIT, "never_dry")) {
+            assertThat(s.depletion()).isLessThanOrEqualTo(0.3);
+        }
+    }
+
+    /** Known to be poisonous to cats, dogs or children, from memory of public lists; and some that are not. */
+    @Test
+    void poisonIsToldWhereItIsKnown() {
+        assertThat(List.of("oleander", "cyclamen", "jade", "peace_lily", "azalea_bonsai", "hydrangea", "box"))
+                .allSatisfy(k -> assertThat(SpeciesGuide.require(k).toxicity()).isEqualTo(Toxicity.TOXIC));
+        assertThat(List.of("spider_plant", "boston_fern", "moth_orchid", "african_violet", "flytrap"))
+                .allSatisfy(k -> assertThat(SpeciesGuide.require(k).toxicity()).isEqualTo(Toxicity.HARMLESS));
+    }
+
+    /** From memory of growers' guides: tip burn by fluoride in these, harm by ordinary phosphorus in protea kin. */
+    @Test
+    void whatTheyHateIsTold() {
+        assertThat(List.of("spider_plant", "dragon_tree", "calathea", "parlour_palm"))
+                .allMatch(k -> SpeciesGuide.require(k).hates(Trait.FLUORIDE));
+        assertThat(List.of("banksia", "spider_flower"))
+                .allMatch(k -> SpeciesGuide.require(k).hates(Trait.PHOSPHORUS));
+        assertThat(List.of("maidenhair", "guzmania"))
+                .allMatch(k -> SpeciesGuide.require(k).hates(Trait.COPPER));
+    }
+
+    // --- layers ---
+
+    private static final Species FUCHSIA = SpeciesGuide.require("fuchsia");
+
+    @Test
+    void aLotTellsOverAGardenAndThatOverTheGuide() {
+        Traits garden = FUCHSIA.traits().over(Map.of(Trait.DEPLETION, "0,3", Trait.COLDEST, "2"), Traits.Teller.GARDEN);
+        Traits lot = garden.over(Map.of(Trait.DEPLETION, "1/4"), Traits.Teller.LOT);
+        assertThat(lot.number(Trait.DEPLETION)).isEqualTo(0.25);
+        assertThat(lot.teller(Trait.DEPLETION)).isEqualTo(Traits.Teller.LOT);
+        assertThat(lot.teller(Trait.COLDEST)).isEqualTo(Traits.Teller.GARDEN);
+        assertThat(lot.teller(Trait.CROP)).isEqualTo(Traits.Teller.SPECIES);
+        assertThat(lot.teller(Trait.LEAF)).isEqualTo(Traits.Teller.GROUP);
+    }
+
+    @Test
+    void sayingTheSameAgainChangesNobodysWord() {
+        Traits again = FUCHSIA.traits().over(Map.of(Trait.LEAF, "thin"), Traits.Teller.GARDEN);
+        assertThat(again.teller(Trait.LEAF)).isEqualTo(Traits.Teller.GROUP);
+    }
+
+    @Test
+    void aTypedUnitWins() {
+        Traits warm = FUCHSIA.traits().over(Map.of(Trait.COLDEST, "41 °F"), Traits.Teller.GARDEN);
+        assertThat(warm.number(Trait.COLDEST)).isEqualTo(5);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "DEPLETION,0.95",
+        "PH_LOW,7",
+        "FULL,4",
+        "APPETITE,ravenous",
+        "AIR,wet",
+        "HOLDS,flowering+tea",
+        "LIGHT_HIGH,2"
+    })
+    void whatDoesNotFitIsRefused(Trait trait, String told) {
+        assertThatThrownBy(() -> FUCHSIA.traits().over(Map.of(trait, told), Traits.Teller.GARDEN))
+                .isInstanceOf(FaultException.class);
     }
 
     @Test

@@ -112,10 +112,33 @@ final class Bodies {
                 .orElseThrow();
     }
 
+    /** A kind of the guide as it ships, as the page sends it to the rules. */
+    static Map<String, Object> kind(String key) {
+        return Map.of(
+                "kind",
+                Map.of(
+                        "id",
+                        UUID.randomUUID().toString(),
+                        "shipped",
+                        key,
+                        "name",
+                        key,
+                        "scientific",
+                        key,
+                        "group",
+                        "flowering",
+                        "traits",
+                        Map.of(),
+                        "version",
+                        0,
+                        "retired",
+                        false));
+    }
+
     static Map<String, Object> care(JsonNode garden) {
         Map<String, Object> ask = new HashMap<>(Map.of(
                 "species",
-                "streptocarpus",
+                kind("streptocarpus"),
                 "pot",
                 pot("12", "9", "11"),
                 "mix",

@@ -19,10 +19,15 @@ import evencistern.media.Amendment;
 import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.media.Recipes;
+import evencistern.plan.Condition;
+import evencistern.plan.FeedRhythm;
 import evencistern.plan.LotPlan;
 import evencistern.plan.NitrogenBudget;
 import evencistern.plan.Suitability;
+import evencistern.plant.SpeciesGuide;
 import evencistern.plant.Toxicity;
+import evencistern.plant.Trait;
+import evencistern.plant.Traits;
 import evencistern.reading.CanCheck;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
@@ -126,6 +131,17 @@ class ContractTest {
         worded("leaves", ids(Treatment.Leaf.values()));
         worded("food_kinds", ids(NitrogenBudget.Kind.values()));
         worded("food_standings", ids(NitrogenBudget.Standing.values()));
+        worded("traits", ids(Trait.values()));
+        for (Trait trait : Trait.values()) {
+            worded("fields", List.of(trait.field()));
+            worded(
+                    "trait_words",
+                    trait.words().stream().map(w -> trait.id() + "." + w).toList());
+        }
+        worded("groups", SpeciesGuide.groups());
+        worded("tellers", ids(Traits.Teller.values()));
+        worded("conditions", ids(Condition.values()));
+        worded("rhythms", ids(FeedRhythm.values()));
         worded("scales", Arrays.stream(TdsScale.values()).map(TdsScale::id).toList());
     }
 

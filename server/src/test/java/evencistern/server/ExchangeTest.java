@@ -63,6 +63,7 @@ class ExchangeTest {
             "batch",
             "recipe",
             "component",
+            "species",
             "feed",
             "vessel",
             "meter",

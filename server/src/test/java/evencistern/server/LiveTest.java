@@ -73,7 +73,7 @@ class LiveTest {
                 false));
         Map<String, Object> ask = new HashMap<>(Map.of(
                 "species",
-                "streptocarpus",
+                Bodies.kind("streptocarpus"),
                 "pot",
                 Bodies.pot("12", "9", "11"),
                 "mix",
@@ -118,7 +118,7 @@ class LiveTest {
         assertThat(care.path("nextFeed").isMissingNode()).isTrue();
         assertThat(care.path("water").path("leftShare").asDouble()).isCloseTo(0, within(1e-9));
         Map<String, Object> ask = Bodies.care(garden);
-        ask.put("species", "triffid");
+        ask.put("species", Bodies.kind("triffid"));
         ask.put("mix", Map.of("key", "mud", "parts", List.of()));
         ask.put("can", Bodies.typed("half", "L"));
         assertThat(api.post("/api/live/care", ask).faults())

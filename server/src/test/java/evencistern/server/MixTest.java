@@ -235,14 +235,14 @@ class MixTest {
     @Test
     void limeIsReckonedForThePlantAndRefusedForOneThatHatesIt() {
         Map<String, Object> ask = ask("peat_perlite");
-        ask.put("species", "streptocarpus");
+        ask.put("species", Bodies.kind("streptocarpus"));
         JsonNode lime = live(ask).ok().path("liming");
         assertThat(lime.path("kind").asString()).isEqualTo("lime");
         assertThat(lime.path("target").asDouble()).isCloseTo((5.4 + 6.4) / 2, within(1e-9));
         double grams = lime.path("gramsPerLitre").asDouble();
         assertThat(lime.path("calcium").asDouble()).isCloseTo(grams * 217, within(grams));
         assertThat(lime.path("magnesium").asDouble()).isCloseTo(grams * 132, within(grams));
-        ask.put("species", "pitcher_plant");
+        ask.put("species", Bodies.kind("pitcher_plant"));
         ask.put("target", Bodies.typed("5.5", "pH"));
         JsonNode hated = live(ask).ok();
         assertThat(hated.path("liming").isMissingNode()).isTrue();
@@ -300,7 +300,7 @@ class MixTest {
     void aPlantTellsWhatSpeaksForAndAgainstTheMixInEachPot() {
         Map<String, Object> ask = ask("peat_perlite");
         assertThat(live(ask).ok().path("pots").get(0).has("suits")).isFalse();
-        ask.put("species", "rock_dendrobium");
+        ask.put("species", Bodies.kind("rock_dendrobium"));
         JsonNode suits = live(ask).ok().path("pots").get(0).path("suits");
         assertThat(suits.path("suits").asBoolean()).isFalse();
         assertThat(suits.path("school").asString()).isEqualTo("holding");
@@ -338,7 +338,7 @@ class MixTest {
                         .path("code")
                         .asString())
                 .isEqualTo("too_large");
-        ask.put("species", "pitcher_plant");
+        ask.put("species", Bodies.kind("pitcher_plant"));
         assertThat(live(ask)
                         .ok()
                         .path("amendments")

@@ -59,7 +59,8 @@ class WishesTest {
 
     @Test
     void recipesMeetTheWishesOfAPlantInThePot() {
-        JsonNode wants = api.get("/api/live/wishes/streptocarpus").ok();
+        JsonNode wants = api.post("/api/live/wishes/suiting", Bodies.kind("streptocarpus"))
+                .ok();
         assertThat(wants).hasSize(3);
         double air = wants.get(0).path("low").asDouble();
         JsonNode answer = api.post(

@@ -6,12 +6,10 @@ import evencistern.plan.Situation;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.garden.Gardens;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
-import evencistern.server.mix.MixShelf;
-import evencistern.server.mix.Mixes;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -31,15 +29,11 @@ class MixAges {
     private static final double ALL = 100;
 
     private final AgeStore store;
-    private final Gardens gardens;
     private final Lots lots;
-    private final Mixes mixes;
 
-    MixAges(AgeStore store, Gardens gardens, Lots lots, Mixes mixes) {
+    MixAges(AgeStore store, Lots lots) {
         this.store = store;
-        this.gardens = gardens;
         this.lots = lots;
-        this.mixes = mixes;
     }
 
     /** What to do, and what speaks for it. */
@@ -80,11 +74,11 @@ class MixAges {
      * @param seen signs that the person sees
      */
     AgeWire of(GardenId garden, UUID id, List<Renewal.Sign> seen) {
-        GardenWire g = gardens.require(garden);
+        Ground ground = lots.ground(garden);
+        GardenWire g = ground.garden();
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
-        MixShelf shelf = mixes.shelf(garden);
-        Situation situation = lots.situation(g, shelf, standing, null);
+        Situation situation = lots.situation(ground, standing, null);
         Story told = story(g, lot, store.listEvents(garden, id));
         Working.Recorder working = new Working.Recorder();
         MixAge age = MixAge.of(situation, told.story(), g.today(), working);

@@ -7,9 +7,9 @@ import evencistern.feed.HandMeasure;
 import evencistern.plan.Care;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
-import evencistern.server.mix.MixShelf;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Locale;
@@ -33,11 +33,11 @@ public class LotCare {
      *
      * @param feed the lot's feed, or null to water plain
      */
-    public Care on(
-            GardenWire g, MixShelf mixing, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
+    public Care on(Ground ground, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
+        GardenWire g = ground.garden();
         return Care.on(
                 day,
-                lots.situation(g, mixing, lot, feed),
+                lots.situation(ground, lot, feed),
                 new Care.Tools(
                         canLitres,
                         HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),

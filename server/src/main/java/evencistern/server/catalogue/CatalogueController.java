@@ -2,8 +2,6 @@ package evencistern.server.catalogue;
 
 import evencistern.label.LabelReader;
 import evencistern.media.Amendment;
-import evencistern.plant.Species;
-import evencistern.plant.SpeciesGuide;
 import evencistern.pot.TradeSizes;
 import evencistern.units.Unit;
 import evencistern.water.TdsScale;
@@ -27,29 +25,6 @@ class CatalogueController {
         }
     }
 
-    /** One species, with what a person chooses by. */
-    record SpeciesWire(
-            String key,
-            String common,
-            String scientific,
-            String group,
-            String appetite,
-            double phLow,
-            double phHigh,
-            String toxicity) {
-        static SpeciesWire of(Species s) {
-            return new SpeciesWire(
-                    s.key(),
-                    s.common(),
-                    s.scientific(),
-                    s.group(),
-                    s.appetite().name().toLowerCase(Locale.ROOT),
-                    s.phLow(),
-                    s.phHigh(),
-                    s.toxicity().name().toLowerCase(Locale.ROOT));
-        }
-    }
-
     /** A unit with its exact factor: canonical = (value + offset) · factor. */
     record UnitWire(String symbol, String dimension, String canonical, double factor, double offset) {
         static UnitWire of(Unit u) {
@@ -67,7 +42,6 @@ class CatalogueController {
 
     /** Everything that ships. */
     record Catalogue(
-            List<SpeciesWire> species,
             List<AmendmentWire> amendments,
             List<TradeSizes.Size> tradeSizes,
             List<UnitWire> units,
@@ -77,7 +51,6 @@ class CatalogueController {
     @GetMapping
     Catalogue getCatalogue() {
         return new Catalogue(
-                SpeciesGuide.all().stream().map(SpeciesWire::of).toList(),
                 Amendment.all().stream().map(AmendmentWire::of).toList(),
                 TradeSizes.all(),
                 Arrays.stream(Unit.values()).map(UnitWire::of).toList(),

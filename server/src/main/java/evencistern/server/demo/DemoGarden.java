@@ -16,13 +16,12 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.garden.PlacePreset;
 import evencistern.server.garden.WaterInput;
 import evencistern.server.journal.Acts;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
-import evencistern.server.mix.MixShelf;
-import evencistern.server.mix.Mixes;
 import evencistern.server.reading.EcTyped;
 import evencistern.server.reading.Readings;
 import evencistern.server.stock.StockInput;
@@ -65,7 +64,6 @@ public class DemoGarden implements ApplicationRunner {
     private final Readings readings;
     private final Deeds deeds;
     private final Stocks stocks;
-    private final Mixes mixes;
     private final Batches batches;
     private final boolean wanted;
 
@@ -77,7 +75,6 @@ public class DemoGarden implements ApplicationRunner {
             Readings readings,
             Deeds deeds,
             Stocks stocks,
-            Mixes mixes,
             Batches batches,
             @Value("${even-cistern.demo}") boolean wanted) {
         this.gardens = gardens;
@@ -87,7 +84,6 @@ public class DemoGarden implements ApplicationRunner {
         this.readings = readings;
         this.deeds = deeds;
         this.stocks = stocks;
-        this.mixes = mixes;
         this.batches = batches;
         this.wanted = wanted;
     }
@@ -383,8 +379,12 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         null,
+                        null,
+                        null,
+                        null,
+                        null,
                         0)
-                .read(null, mixes.shelf(new GardenId(g.id())), g.today());
+                .read(null, lots.ground(new GardenId(g.id())));
     }
 
     private static PotInput pot(DataFile.Row row) {
@@ -444,10 +444,10 @@ public class DemoGarden implements ApplicationRunner {
      */
     private Start startedSoThatItIsDue(GardenWire g, Lot lot, @Nullable FeedWire feed, LocalDate today) {
         Start best = null;
-        MixShelf mixing = mixes.shelf(new GardenId(g.id()));
+        Ground ground = lots.ground(new GardenId(g.id()));
         for (int back = 0; back < SEARCH_DAYS; back++) {
-            Start found = lastDueBy(
-                    g, mixing, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
+            Start found =
+                    lastDueBy(ground, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
             if (best == null || found.betterThan(best)) {
                 best = found;
             }
@@ -455,12 +455,12 @@ public class DemoGarden implements ApplicationRunner {
         return Objects.requireNonNull(best);
     }
 
-    private Start lastDueBy(GardenWire g, MixShelf mixing, Lot lot, @Nullable FeedWire feed, LocalDate today) {
+    private Start lastDueBy(Ground ground, Lot lot, @Nullable FeedWire feed, LocalDate today) {
         Start done = new Start(lot, lot.startedOn(), false);
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
-            LotPlan plan = LotPlan.of(lots.situation(g, mixing, lot, feed, watered, fed), Working.off());
+            LotPlan plan = LotPlan.of(lots.situation(ground, lot, feed, watered, fed), Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {

@@ -21,6 +21,7 @@ class GardenFileStore {
             new Table("meter", "id"),
             new Table("vessel", "id"),
             new Table("feed", "id"),
+            new Table("species", "id"),
             new Table("component", "id"),
             new Table("recipe", "id"),
             new Table("batch", "number"),

@@ -10,14 +10,12 @@ import evencistern.plan.Situation;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
-import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.garden.Gardens;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.mix.MixShelf;
-import evencistern.server.mix.Mixes;
 import evencistern.server.mix.RecipeWire;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -26,9 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -37,17 +33,11 @@ import org.springframework.stereotype.Service;
 @Service
 class Foods {
     private final FoodStore store;
-    private final Gardens gardens;
     private final Lots lots;
-    private final Mixes mixes;
-    private final Feeds feeds;
 
-    Foods(FoodStore store, Gardens gardens, Lots lots, Mixes mixes, Feeds feeds) {
+    Foods(FoodStore store, Lots lots) {
         this.store = store;
-        this.gardens = gardens;
         this.lots = lots;
-        this.mixes = mixes;
-        this.feeds = feeds;
     }
 
     /**
@@ -80,28 +70,19 @@ class Foods {
             List<StepWire> working) {}
 
     FoodWire of(GardenId garden, UUID id) {
-        GardenWire g = gardens.require(garden);
+        Ground ground = lots.ground(garden);
+        GardenWire g = ground.garden();
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
-        MixShelf shelf = mixes.shelf(garden);
-        Map<UUID, FeedWire> all =
-                feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, Function.identity()));
-        Situation s = lots.situation(
-                g,
-                shelf,
-                standing,
-                Optional.ofNullable(lot.feedId()).map(all::get).orElse(null));
+        Situation s = lots.situation(ground, standing, ground.feed(lot).orElse(null));
         Working.Recorder recorder = new Working.Recorder();
         LotPlan plan = LotPlan.of(s, recorder);
-        List<Dressing> stirred = stirredIn(shelf, lot, s.pot().mixLitres());
+        List<Dressing> stirred = stirredIn(ground.mixes(), lot, s.pot().mixLitres());
         List<Dressing> dressings = new ArrayList<>(stirred);
-        dressings.addAll(strewn(garden, lot, all, ZoneId.of(g.timeZone())));
+        dressings.addAll(strewn(garden, lot, ground.feeds(), ZoneId.of(g.timeZone())));
         NitrogenBudget budget = NitrogenBudget.of(s, plan, dressings, g.today(), recorder);
         List<String> keys = stirred.stream().map(Dressing::name).toList();
-        String can = Optional.ofNullable(lot.feedId())
-                .map(all::get)
-                .map(FeedWire::name)
-                .orElse("");
+        String can = ground.feed(lot).map(FeedWire::name).orElse("");
         return new FoodWire(
                 budget.needMg(),
                 budget.totalMg(),

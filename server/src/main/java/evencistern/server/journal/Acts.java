@@ -14,11 +14,10 @@ import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
-import evencistern.server.mix.MixShelf;
-import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
 import java.time.Clock;
 import java.time.Duration;
@@ -52,24 +51,14 @@ public class Acts {
     private final Lots lots;
     private final Feeds feeds;
     private final LotCare care;
-    private final Mixes mixes;
     private final Clock clock;
 
-    Acts(
-            JournalStore store,
-            History history,
-            Gardens gardens,
-            Lots lots,
-            Feeds feeds,
-            LotCare care,
-            Mixes mixes,
-            Clock clock) {
+    Acts(JournalStore store, History history, Gardens gardens, Lots lots, Feeds feeds, LotCare care, Clock clock) {
         this.store = store;
         this.history = history;
         this.gardens = gardens;
         this.lots = lots;
         this.feeds = feeds;
-        this.mixes = mixes;
         this.care = care;
         this.clock = clock;
     }
@@ -100,20 +89,11 @@ public class Acts {
         Moment moment = moment(tick.occurredAt());
         return history.once(garden, "tick", tick.clientKey(), act -> {
             double can = LotCare.can(g, tick.vesselId());
-            MixShelf mixing = mixes.shelf(garden);
+            Ground ground = lots.ground(garden);
             // always in the same order, so that two people never wait for each other's lots
             tick.items().stream().sorted(Comparator.comparing(Item::lotId)).forEach(item -> {
                 Standing lot = lots.lock(garden, item.lotId());
-                give(
-                        g,
-                        mixing,
-                        act,
-                        lot,
-                        item.item(),
-                        due(garden, lot, item.item()),
-                        moment,
-                        can,
-                        OptionalDouble.empty());
+                give(ground, act, lot, item.item(), due(garden, lot, item.item()), moment, can, OptionalDouble.empty());
             });
         });
     }
@@ -168,7 +148,7 @@ public class Acts {
         Moment moment = momentOn(g, gift.on());
         return history.once(garden, "given", gift.clientKey(), act -> {
             double can = LotCare.can(g, null);
-            MixShelf mixing = mixes.shelf(garden);
+            Ground ground = lots.ground(garden);
             gift.lotIds().stream().distinct().sorted().forEach(id -> {
                 Standing lot = lots.lock(garden, id);
                 UUID feedId = lot.lot().feedId();
@@ -178,14 +158,13 @@ public class Acts {
                 }
                 Optional<FeedWire> feed =
                         gift.feed() && feedId != null ? Optional.of(feeds.require(garden, feedId)) : Optional.empty();
-                give(g, mixing, act, lot, "own:" + act.id(), feed, moment, can, litres);
+                give(ground, act, lot, "own:" + act.id(), feed, moment, can, litres);
             });
         });
     }
 
     private void give(
-            GardenWire g,
-            MixShelf mixing,
+            Ground ground,
             Act act,
             Standing standing,
             String item,
@@ -193,10 +172,11 @@ public class Acts {
             Moment moment,
             double can,
             OptionalDouble litres) {
+        GardenWire g = ground.garden();
         GardenId garden = new GardenId(g.id());
         Lot lot = standing.lot();
         LocalDate day = LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone()));
-        Care pot = care.on(g, mixing, standing, feed.orElse(null), day, can);
+        Care pot = care.on(ground, standing, feed.orElse(null), day, can);
         long row = row(garden, act, lot.id(), feed.isEmpty() ? "watering" : "feeding", moment);
         if (feed.isEmpty()) {
             store.insertWatering(garden, row, item, litres.orElse(pot.litresNow()), lot.pots());

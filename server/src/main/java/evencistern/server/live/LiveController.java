@@ -10,7 +10,6 @@ import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Situation;
-import evencistern.plant.SpeciesGuide;
 import evencistern.reading.Verdict;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.StepWire;
@@ -18,6 +17,7 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.PotInput;
 import evencistern.server.mix.MixAsk;
+import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.reading.EcTyped;
@@ -166,7 +166,7 @@ class LiveController {
      * @param spoons those that are owned; a full set where nothing is said
      */
     record CareAsk(
-            String species,
+            KindAsk species,
             PotInput pot,
             MixAsk mix,
             GardenWire.PlaceWire place,
@@ -187,7 +187,7 @@ class LiveController {
     @PostMapping("/care")
     CareWire care(@RequestBody CareAsk ask) {
         Faults faults = new Faults();
-        var species = faults.attempt(() -> SpeciesGuide.require(ask.species()));
+        var species = faults.attempt(ask.species()::toSpecies);
         var pot = faults.attempt(ask.pot()::toPot);
         var mix = faults.attempt(ask.mix()::toMix);
         var place = faults.attempt(ask.place()::toPlace);
@@ -224,7 +224,7 @@ class LiveController {
 
     /** A reading as typed so far, with what it is judged by. */
     record VerdictAsk(
-            String species,
+            KindAsk species,
             PotInput pot,
             MixAsk mix,
             GardenWire.WaterWire water,
@@ -246,7 +246,7 @@ class LiveController {
                 ph,
                 ec,
                 meter,
-                SpeciesGuide.require(ask.species()),
+                ask.species().toSpecies(),
                 mix,
                 new PotWater(mix, ask.pot().toPot()),
                 ask.water().toWater(),

@@ -20,13 +20,13 @@ import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
-import evencistern.plant.SpeciesGuide;
 import evencistern.reading.CanCheck;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedInput;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
+import evencistern.server.plant.KindAsk;
 import evencistern.server.reading.EcTyped;
 import evencistern.server.typed.Typed;
 import evencistern.units.Uncertain;
@@ -98,7 +98,7 @@ class LiveFeedController {
     record DoseAsk(
             FeedWire feed,
             GardenWire.WaterWire water,
-            @Nullable String species,
+            @Nullable KindAsk species,
             Aim aim,
             @Nullable Typed value,
             @Nullable Typed labelDays,
@@ -159,8 +159,7 @@ class LiveFeedController {
         Faults faults = new Faults();
         Optional<Feed> onShelf = faults.attempt(ask.feed()::toFeed);
         Optional<SourceWater> source = faults.attempt(ask.water()::toWater);
-        Optional<Species> species =
-                Optional.ofNullable(ask.species()).flatMap(s -> faults.attempt(() -> SpeciesGuide.require(s)));
+        Optional<Species> species = Optional.ofNullable(ask.species()).flatMap(s -> faults.attempt(s::toSpecies));
         OptionalDouble value = Typed.optional(ask.value(), ask.aim() == Aim.share ? "share" : "nitrogen", faults);
         OptionalDouble labelDays = Typed.optional(ask.labelDays(), "label_days", faults);
         OptionalDouble days = Typed.optional(ask.days(), "days", faults);

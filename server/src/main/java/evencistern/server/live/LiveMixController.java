@@ -12,7 +12,7 @@ import evencistern.media.SoakAndDrain;
 import evencistern.plan.Suitability;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
-import evencistern.plant.SpeciesGuide;
+import evencistern.plant.Trait;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.SquareTaper;
@@ -24,6 +24,7 @@ import evencistern.server.lot.PotInput;
 import evencistern.server.mix.ComponentWire;
 import evencistern.server.mix.MixAsk;
 import evencistern.server.mix.RecipeWire;
+import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
@@ -69,7 +70,7 @@ class LiveMixController {
     record MixLiveAsk(
             MixAsk mix,
             List<PotInput> pots,
-            @Nullable String species,
+            @Nullable KindAsk species,
             @Nullable Typed target,
             Liming.Material lime,
             Liming.Fineness fineness,
@@ -205,9 +206,7 @@ class LiveMixController {
         List<Pot> pots = new ArrayList<>();
         faults.within("mix.pots", ask.pots().size(), 0, MOST_POTS, "");
         ask.pots().forEach(p -> faults.attempt(p::toPot).ifPresent(pots::add));
-        Optional<Species> species = Optional.ofNullable(ask.species())
-                .filter(s -> !s.isBlank())
-                .flatMap(s -> faults.attempt(() -> SpeciesGuide.require(s)));
+        Optional<Species> species = Optional.ofNullable(ask.species()).flatMap(s -> faults.attempt(s::toSpecies));
         OptionalDouble target = Typed.optional(ask.target(), "lime.target", faults);
         OptionalDouble neutralising = Typed.optional(ask.neutralising(), "lime.neutralising", faults);
         faults.throwIfAny();
@@ -275,7 +274,7 @@ class LiveMixController {
         try {
             RecipeWire.Added a = wire.read();
             Map<String, Double> adds = a.adds();
-            species.ifPresent(s -> a.amendment().refuseFor(s.appetite() != Appetite.NONE, s.standsPhosphorus()));
+            species.ifPresent(s -> a.amendment().refuseFor(s.appetite() != Appetite.NONE, !s.hates(Trait.PHOSPHORUS)));
             return new AddedLive(
                     wire.key(),
                     a.gramsPerLitre(),

@@ -3,11 +3,11 @@ package evencistern.server.live;
 import evencistern.caution.Caution;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.plant.SpeciesGuide;
 import evencistern.remedy.Brew;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
 import evencistern.server.care.StepWire;
+import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
@@ -69,7 +69,7 @@ class LiveRemedyController {
      */
     record RemedyAsk(
             String remedy,
-            String species,
+            KindAsk species,
             @Nullable Typed mixPh,
             Typed waterPh,
             Typed litres,
@@ -100,7 +100,7 @@ class LiveRemedyController {
     RemedyAnswer treat(@RequestBody RemedyAsk ask) {
         Faults faults = new Faults();
         var remedy = faults.attempt(() -> Remedy.require(ask.remedy()));
-        var species = faults.attempt(() -> SpeciesGuide.require(ask.species()));
+        var species = faults.attempt(ask.species()::toSpecies);
         OptionalDouble mixPh = Typed.optional(ask.mixPh(), "remedy.mix_ph", faults);
         double waterPh = ask.waterPh().read("water.ph", faults);
         double litres = ask.litres().read("remedy.litres", faults);

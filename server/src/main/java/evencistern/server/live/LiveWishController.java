@@ -5,11 +5,11 @@ import evencistern.media.Component;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.plan.Suitability.School;
-import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.server.lot.PotInput;
 import evencistern.server.mix.ComponentWire;
 import evencistern.server.mix.RecipeWire;
+import evencistern.server.plant.KindAsk;
 import evencistern.server.typed.Typed;
 import evencistern.wish.Formulation;
 import evencistern.wish.Quality;
@@ -21,8 +21,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -183,10 +181,8 @@ class LiveWishController {
     }
 
     /** What a plant of the guide wants of its mix. */
-    @GetMapping("/{species}")
-    List<RangeWire> suiting(@PathVariable String species) {
-        return Wish.suiting(SpeciesGuide.require(species)).stream()
-                .map(RangeWire::of)
-                .toList();
+    @PostMapping("/suiting")
+    List<RangeWire> suiting(@RequestBody KindAsk species) {
+        return Wish.suiting(species.toSpecies()).stream().map(RangeWire::of).toList();
     }
 }

@@ -1,9 +1,13 @@
 package evencistern.server.lot;
 
+import evencistern.plan.Condition;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +18,10 @@ import org.jspecify.annotations.Nullable;
  * @param pots how many; of a retired lot, how many there were last
  * @param wateredBefore,fedBefore when that was last done before its journal begins, if known
  * @param tallM how tall it stands, and {@code tall} as typed; for feeds whose label goes by height
+ * @param traits what is told of this lot over what its kind has
+ * @param conditions what it is going through, each since a day
+ * @param rhythm in which it is fed, where that is not the label's
+ * @param undrained whether what runs through stays below it, as in a cachepot
  * @param moves places it is to go to, soonest first
  * @param splitFrom the lot it was taken from
  * @param retired whether it has left the bench; its history stays
@@ -34,6 +42,10 @@ public record Lot(
         @Nullable LocalDate fedBefore,
         @Nullable Double tallM,
         @Nullable Typed tall,
+        @Nullable Map<String, String> traits,
+        @Nullable Map<Condition, LocalDate> conditions,
+        @Nullable String rhythm,
+        @Nullable Boolean undrained,
         List<Move> moves,
         @Nullable UUID splitFrom,
         boolean retired,
@@ -44,6 +56,22 @@ public record Lot(
 
     /** A place to go to on a day. */
     public record Move(LocalDate on, UUID placeId) {}
+
+    /** Conditions as they are kept. */
+    static Map<String, String> told(@Nullable Map<Condition, LocalDate> since) {
+        Map<String, String> told = new TreeMap<>();
+        if (since != null) {
+            since.forEach((c, day) -> told.put(c.id(), day.toString()));
+        }
+        return told;
+    }
+
+    /** Conditions as they were kept. */
+    static Map<Condition, LocalDate> since(Map<String, String> told) {
+        Map<Condition, LocalDate> since = new TreeMap<>();
+        told.forEach((id, day) -> since.put(Condition.valueOf(id.toUpperCase(Locale.ROOT)), LocalDate.parse(day)));
+        return since;
+    }
 
     /** The same lot with some of it changed. */
     public Lot with(Consumer<Draft> change) {
@@ -65,6 +93,7 @@ public record Lot(
         public @Nullable LocalDate repottedOn;
         public @Nullable LocalDate wateredBefore;
         public @Nullable LocalDate fedBefore;
+        public @Nullable Map<Condition, LocalDate> conditions;
         public List<Move> moves;
         public @Nullable UUID splitFrom;
         public boolean retired;
@@ -84,6 +113,7 @@ public record Lot(
             repottedOn = l.repottedOn;
             wateredBefore = l.wateredBefore;
             fedBefore = l.fedBefore;
+            conditions = l.conditions;
             moves = l.moves;
             splitFrom = l.splitFrom;
             retired = l.retired;
@@ -109,6 +139,10 @@ public record Lot(
                     fedBefore,
                     from.tallM,
                     from.tall,
+                    from.traits,
+                    conditions,
+                    from.rhythm,
+                    from.undrained,
                     moves,
                     splitFrom,
                     retired,

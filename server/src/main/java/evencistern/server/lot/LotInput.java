@@ -3,15 +3,17 @@ package evencistern.server.lot;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
+import evencistern.plan.Condition;
+import evencistern.plan.FeedRhythm;
 import evencistern.plant.Appetite;
-import evencistern.plant.Species;
-import evencistern.plant.SpeciesGuide;
-import evencistern.server.mix.MixShelf;
+import evencistern.server.plant.Kind;
+import evencistern.server.plant.KindInput;
+import evencistern.server.plant.KindShelf;
 import evencistern.server.typed.Typed;
 import evencistern.units.Unit;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id made by the page, so that sending a new lot twice makes one
  * @param tall how tall it stands, for feeds whose label goes by height
+ * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
  * @param version the version it was changed from; 0 for a new one
  */
 public record LotInput(
@@ -38,6 +41,10 @@ public record LotInput(
         @Nullable LocalDate wateredBefore,
         @Nullable LocalDate fedBefore,
         @Nullable Typed tall,
+        @Nullable Map<String, String> traits,
+        @Nullable Map<Condition, LocalDate> conditions,
+        @Nullable String rhythm,
+        @Nullable Boolean undrained,
         int version) {
     private static final int MOST_POTS = 100_000;
 
@@ -46,11 +53,13 @@ public record LotInput(
      *
      * @param before the lot as it was, whose history it keeps; null for a new one
      */
-    public Lot read(@Nullable Lot before, MixShelf mixing, LocalDate today) {
+    public Lot read(@Nullable Lot before, Ground ground) {
+        LocalDate today = ground.garden().today();
         Faults faults = new Faults();
         OptionalDouble height = Typed.optional(tall, "lot.tall", faults);
         height.ifPresent(h -> faults.within("lot.tall", h, 0.01, 20, "m"));
-        int count = check(mixing, faults);
+        Map<String, String> told = traits(ground.kinds(), faults);
+        int count = check(ground, told, today, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(
                 id,
@@ -68,6 +77,10 @@ public record LotInput(
                 fedBefore,
                 height.isPresent() ? height.getAsDouble() : null,
                 height.isPresent() ? tall : null,
+                told,
+                conditions == null ? Map.of() : conditions,
+                rhythm == null || rhythm.isBlank() ? null : rhythm,
+                Boolean.TRUE.equals(undrained),
                 before == null ? List.of() : before.moves(),
                 before == null ? null : before.splitFrom(),
                 before != null && before.retired(),
@@ -76,7 +89,13 @@ public record LotInput(
                 version);
     }
 
-    private int check(MixShelf mixing, Faults faults) {
+    private Map<String, String> traits(KindShelf kinds, Faults faults) {
+        return faults.attempt(() -> kinds.require(species))
+                .flatMap(s -> faults.attempt(() -> Kind.news(s.traits(), KindInput.filled(traits))))
+                .orElse(Map.of());
+    }
+
+    private int check(Ground ground, Map<String, String> told, LocalDate today, Faults faults) {
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults);
         if (!Double.isNaN(count)) {
@@ -85,10 +104,21 @@ public record LotInput(
                 faults.add(FaultCode.NOT_A_NUMBER, "lot.pots", pots.text());
             }
         }
-        Optional<Species> kind = faults.attempt(() -> SpeciesGuide.require(species));
-        faults.attempt(() -> mixing.require(mix));
+        faults.attempt(() -> ground.mixes().require(mix));
         faults.attempt(pot::toPot);
-        if (feedId != null && kind.isPresent() && kind.get().appetite() == Appetite.NONE) {
+        if (rhythm != null && !rhythm.isBlank()) {
+            faults.attempt(() -> FeedRhythm.require(rhythm));
+        }
+        if (conditions != null) {
+            conditions.forEach((c, since) -> {
+                if (since.isAfter(today)) {
+                    faults.add(new Fault(
+                            FaultCode.TIME_IN_FUTURE, "lot.condition", since.toString(), today.toString(), ""));
+                }
+            });
+        }
+        faults.throwIfAny();
+        if (feedId != null && ground.kinds().require(species, told).appetite() == Appetite.NONE) {
             faults.add(Fault.of(FaultCode.NO_ROOT_FEED, "lot.feed", species));
         }
         faults.throwIfAny();

@@ -4,6 +4,7 @@ import evencistern.pot.Box;
 import evencistern.pot.Material;
 import evencistern.pot.Oval;
 import evencistern.server.GardenId;
+import evencistern.server.typed.Told;
 import evencistern.server.typed.Typed;
 import java.sql.Date;
 import java.sql.ResultSet;
@@ -29,8 +30,9 @@ class LotStore {
     private static final String LOTS = """
             select l.id, l.name, l.pots, l.species, l.shape, l.top_typed, l.base_typed, l.height_typed,
                    l.across_typed, l.measured_typed, l.gap_typed, l.material, l.mix, l.place_id, l.water_id, l.feed_id,
-                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed, l.split_from, l.retired,
-                   l.retired_on, l.retired_why, l.version,
+                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed,
+                   l.traits, l.conditions, l.rhythm, l.undrained, l.split_from, l.retired, l.retired_on, l.retired_why,
+                   l.version,
                    array(select m.move_on from lot_move m
                          where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_days,
                    array(select m.place_id from lot_move m
@@ -80,6 +82,10 @@ class LotStore {
                 r.getObject("fed_before", LocalDate.class),
                 r.getObject("tall_m", Double.class),
                 typedOrNull(r.getString("tall_typed")),
+                Told.kept(r.getArray("traits")),
+                Lot.since(Told.kept(r.getArray("conditions"))),
+                r.getString("rhythm"),
+                r.getBoolean("undrained"),
                 moves,
                 r.getObject("split_from", UUID.class),
                 r.getBoolean("retired"),
@@ -324,6 +330,14 @@ class LotStore {
                 .list();
     }
 
+    /** The lots of a kind of plant. */
+    List<UUID> listLotsOf(GardenId garden, String species) {
+        return db.sql("select id from lot where garden_id = ? and not retired and species = ? order by id")
+                .params(garden.value(), species)
+                .query(UUID.class)
+                .list();
+    }
+
     /** The lots that stand in one of these mixes. */
     List<UUID> listLotsIn(GardenId garden, List<String> mixes) {
         return db.sql("select id from lot where garden_id = ? and not retired and mix = any (?) order by id")
@@ -337,10 +351,10 @@ class LotStore {
                         insert into lot (name, pots, species, shape, top_m, top_typed, base_m, base_typed, height_m,
                                          height_typed, across_m, across_typed, measured_litres, measured_typed,
                                          gap_typed, material, mix, place_id, water_id, feed_id, started_on,
-                                         repotted_on, watered_before, fed_before, tall_m, tall_typed, split_from,
-                                         retired, retired_on, retired_why, garden_id, id, version)
+                                         repotted_on, watered_before, fed_before, tall_m, tall_typed, traits,
+                                         conditions, rhythm, undrained, split_from, retired, retired_on, retired_why, garden_id, id, version)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
-                                ?, ?, 1)
+                                ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, l)).update();
         insertMoves(garden, l);
     }
@@ -356,7 +370,9 @@ class LotStore {
                                                measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
                                                place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
                                                repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
-                                               tall_typed = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?, version = version + 1
+                                               tall_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
+                                               split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
+                                               version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
         if (current) {
@@ -406,6 +422,10 @@ class LotStore {
                 l.fedBefore(),
                 l.tallM(),
                 Typed.storedOrNull(l.tall()),
+                Told.stored(l.traits()),
+                Told.stored(Lot.told(l.conditions())),
+                l.rhythm(),
+                Boolean.TRUE.equals(l.undrained()),
                 l.splitFrom(),
                 l.retired(),
                 l.retiredOn(),

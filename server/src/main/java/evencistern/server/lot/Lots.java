@@ -8,7 +8,6 @@ import evencistern.media.PotWater;
 import evencistern.plan.LotPlan;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
-import evencistern.plant.SpeciesGuide;
 import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
@@ -19,8 +18,8 @@ import evencistern.server.history.Act;
 import evencistern.server.history.Changed;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
-import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
+import evencistern.server.plant.Kinds;
 import evencistern.water.Meter;
 import evencistern.working.Working;
 import java.time.Instant;
@@ -28,7 +27,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -49,14 +47,16 @@ public class Lots {
     private final Gardens gardens;
     private final Feeds feeds;
     private final Mixes mixes;
+    private final Kinds kinds;
     private final History history;
     private final Keeping<Lot> keeping;
 
-    Lots(LotStore store, Gardens gardens, Feeds feeds, Mixes mixes, History history) {
+    Lots(LotStore store, Gardens gardens, Feeds feeds, Mixes mixes, Kinds kinds, History history) {
         this.store = store;
         this.gardens = gardens;
         this.feeds = feeds;
         this.mixes = mixes;
+        this.kinds = kinds;
         this.history = history;
         this.keeping =
                 history.keep(new Keeping<>("lot", Lot.class, store::findLot, store::insertLot, store::updateLot));
@@ -103,7 +103,11 @@ public class Lots {
         LocalDate today = gardens.today(garden);
         String find = look.find().strip();
         LotStore.Looked looked = new LotStore.Looked(
-                find, SpeciesGuide.named(find), look.place(), look.state().name(), today);
+                find,
+                kinds.shelf(garden).named(find),
+                look.place(),
+                look.state().name(),
+                today);
         List<LotStore.InPlace> places = store.countByPlace(garden, looked);
         List<LotWire> page = new ArrayList<>();
         int skip = Math.max(0, offset);
@@ -162,10 +166,10 @@ public class Lots {
     /** Adds or changes a lot as a form describes it, as an act of its own. */
     @Transactional
     public History.Edited<Lot> save(GardenId garden, LotInput input) {
-        GardenWire g = gardens.require(garden);
         store.lock(garden, input.id());
-        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), mixes.shelf(garden), g.today());
-        checkOwned(g, garden, lot);
+        Ground ground = ground(garden);
+        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), ground);
+        checkOwned(ground.garden(), garden, lot);
         return history.edit(garden, keeping, lot);
     }
 
@@ -207,6 +211,7 @@ public class Lots {
         GardenId garden = changed.garden();
         switch (changed.kind()) {
             case "lot" -> rebuild(garden, changed.id());
+            case "species" -> rebuild(garden, store.listLotsOf(garden, kinds.keyOf(garden, changed.id())));
             case "recipe", "component" ->
                 rebuild(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
             case "garden", "place", "feed", "water" -> {
@@ -228,11 +233,19 @@ public class Lots {
 
     // --- where a lot stands ---
 
+    /** All that the lots of a garden rest on. */
+    public Ground ground(GardenId garden) {
+        return new Ground(
+                gardens.require(garden),
+                kinds.shelf(garden),
+                mixes.shelf(garden),
+                feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f)));
+    }
+
     /** The situation the rules plan from, as the journal has it now. */
-    public Situation situation(GardenWire g, MixShelf mixing, Standing s, @Nullable FeedWire feed) {
+    public Situation situation(Ground ground, Standing s, @Nullable FeedWire feed) {
         return situation(
-                g,
-                mixing,
+                ground,
                 s.lot(),
                 feed,
                 Optional.ofNullable(s.state().lastWateredOn()),
@@ -241,17 +254,12 @@ public class Lots {
 
     /** The situation of a lot that was last watered and fed on the given days. */
     public Situation situation(
-            GardenWire g,
-            MixShelf mixing,
-            Lot lot,
-            @Nullable FeedWire feed,
-            Optional<LocalDate> watered,
-            Optional<LocalDate> fed) {
+            Ground ground, Lot lot, @Nullable FeedWire feed, Optional<LocalDate> watered, Optional<LocalDate> fed) {
         return new Situation(
-                SpeciesGuide.require(lot.species()),
+                ground.kinds().require(lot.species(), lot.traits()),
                 lot.pot().toPot(),
-                mixing.require(lot.mix()),
-                g.place(lot.placeId()).toPlace(),
+                ground.mixes().require(lot.mix()),
+                ground.garden().place(lot.placeId()).toPlace(),
                 Optional.ofNullable(feed).map(FeedWire::toFeed),
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
@@ -267,13 +275,12 @@ public class Lots {
 
     /** The same for many lots. */
     public void rebuild(GardenId garden, List<UUID> ids) {
-        GardenWire g = gardens.require(garden);
-        Map<UUID, FeedWire> shelf = feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f));
-        MixShelf mixing = mixes.shelf(garden);
-        ids.forEach(id -> rebuild(garden, g, mixing, shelf, id));
+        Ground ground = ground(garden);
+        ids.forEach(id -> rebuild(garden, ground, id));
     }
 
-    private void rebuild(GardenId garden, GardenWire g, MixShelf mixing, Map<UUID, FeedWire> shelf, UUID id) {
+    private void rebuild(GardenId garden, Ground ground, UUID id) {
+        GardenWire g = ground.garden();
         Lot lot = store.findLot(garden, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString())));
         Optional<LotStore.Event> watered = store.findLast(garden, id, WATERED);
@@ -281,9 +288,7 @@ public class Lots {
         ZoneId zone = ZoneId.of(g.timeZone());
         Optional<LocalDate> wateredOn = later(watered.map(e -> dateOf(e.at(), zone)), lot.wateredBefore());
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
-        UUID feedId = lot.feedId();
-        FeedWire feed = feedId == null ? null : shelf.get(feedId);
-        Situation situation = situation(g, mixing, lot, feed, wateredOn, fedOn);
+        Situation situation = situation(ground, lot, ground.feed(lot).orElse(null), wateredOn, fedOn);
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed();
         LocalDate due = next.map(LotPlan.FeedDate::date)

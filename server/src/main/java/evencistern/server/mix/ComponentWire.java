@@ -2,6 +2,7 @@ package evencistern.server.mix;
 
 import evencistern.media.Component;
 import evencistern.media.Recipes;
+import evencistern.server.history.Laid;
 import evencistern.server.typed.Typed;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;

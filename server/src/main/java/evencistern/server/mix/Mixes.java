@@ -6,12 +6,9 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
-import evencistern.server.history.Owned;
-import java.util.ArrayList;
+import evencistern.server.history.Laid;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,21 +43,9 @@ public class Mixes {
     /** Everything to mix with. */
     public MixShelf shelf(GardenId garden) {
         return new MixShelf(
-                laid(SHIPPED_COMPONENTS, store.listComponents(garden)),
-                laid(SHIPPED_RECIPES, store.listRecipes(garden)),
+                Laid.over(SHIPPED_COMPONENTS, store.listComponents(garden)),
+                Laid.over(SHIPPED_RECIPES, store.listRecipes(garden)),
                 store.listMade(garden));
-    }
-
-    /** Shipped things under the garden's changes, then its own; a change that was put away shows what ships again. */
-    private static <T extends Laid<T>> List<T> laid(List<T> shipped, List<T> own) {
-        Map<UUID, T> changes = own.stream().collect(Collectors.toMap(Owned::id, t -> t));
-        List<T> all = new ArrayList<>();
-        for (T s : shipped) {
-            T change = changes.remove(s.id());
-            all.add(change == null ? s : change.retired() ? s.at(change.version()) : change);
-        }
-        own.stream().filter(t -> changes.containsKey(t.id())).forEach(all::add);
-        return all;
     }
 
     /** Changes a component, or adds one of the garden's own. */

@@ -5,6 +5,7 @@ import evencistern.media.Amendment;
 import evencistern.media.Liming;
 import evencistern.media.Recipe;
 import evencistern.media.Recipes;
+import evencistern.server.history.Laid;
 import evencistern.server.typed.Typed;
 import java.util.List;
 import java.util.Map;

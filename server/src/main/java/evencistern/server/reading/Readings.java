@@ -3,7 +3,6 @@ package evencistern.server.reading;
 import evencistern.fault.Faults;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
-import evencistern.plant.SpeciesGuide;
 import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
 import evencistern.server.care.LotCare;
@@ -12,9 +11,9 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
-import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
 import evencistern.water.Meter;
 import evencistern.working.Working;
@@ -37,16 +36,14 @@ public class Readings {
     private final Acts acts;
     private final Gardens gardens;
     private final Lots lots;
-    private final Mixes mixes;
     private final Clock clock;
 
-    Readings(ReadingStore store, History history, Acts acts, Gardens gardens, Lots lots, Mixes mixes, Clock clock) {
+    Readings(ReadingStore store, History history, Acts acts, Gardens gardens, Lots lots, Clock clock) {
         this.store = store;
         this.history = history;
         this.acts = acts;
         this.gardens = gardens;
         this.lots = lots;
-        this.mixes = mixes;
         this.clock = clock;
     }
 
@@ -117,10 +114,11 @@ public class Readings {
     public record Series(VerdictWire.BandWire band, List<ReadingWire> readings, List<Instant> feedings) {}
 
     public Series series(GardenId garden, UUID lotId) {
-        GardenWire g = gardens.require(garden);
+        Ground ground = lots.ground(garden);
+        GardenWire g = ground.garden();
         Lot lot = lots.require(garden, lotId).lot();
-        var species = SpeciesGuide.require(lot.species());
-        Mix mix = mixes.shelf(garden).require(lot.mix());
+        var species = ground.kinds().require(lot.species(), lot.traits());
+        Mix mix = ground.mixes().require(lot.mix());
         PotWater pot = new PotWater(mix, lot.pot().toPot());
         var water = LotCare.water(g, lot.waterId()).toWater();
         List<ReadingWire> readings = store.listPoints(garden, lotId, MOST_POINTS).stream()

@@ -6,26 +6,21 @@ import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
-import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
-import evencistern.server.garden.Gardens;
 import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
+import evencistern.server.lot.Ground;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
-import evencistern.server.mix.MixShelf;
-import evencistern.server.mix.Mixes;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,20 +35,14 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
     private static final int MOST = 500;
 
-    private final Gardens gardens;
     private final Lots lots;
-    private final Feeds feeds;
     private final LotCare care;
     private final JournalStore journal;
-    private final Mixes mixes;
 
-    TodayController(Gardens gardens, Lots lots, Feeds feeds, LotCare care, JournalStore journal, Mixes mixes) {
-        this.gardens = gardens;
+    TodayController(Lots lots, LotCare care, JournalStore journal) {
         this.lots = lots;
-        this.feeds = feeds;
         this.care = care;
         this.journal = journal;
-        this.mixes = mixes;
     }
 
     /**
@@ -98,14 +87,12 @@ class TodayController {
     @GetMapping
     Today getToday(@PathVariable UUID garden, @RequestParam(required = false) @Nullable UUID vessel) {
         GardenId id = new GardenId(garden);
-        GardenWire g = gardens.require(id);
+        Ground ground = lots.ground(id);
+        GardenWire g = ground.garden();
         LocalDate today = g.today();
         LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
-        Map<UUID, FeedWire> shelf =
-                feeds.list(id).stream().collect(Collectors.toMap(FeedWire::id, Function.identity()));
-        MixShelf mixing = mixes.shelf(id);
         List<Found> due = lots.listDue(id, today, MOST).stream()
-                .map(lot -> due(g, mixing, lot, shelf, today, g.usualVesselId()))
+                .map(lot -> due(ground, lot, today, g.usualVesselId()))
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
@@ -113,7 +100,7 @@ class TodayController {
                 .collect(Collectors.groupingBy(Found::key, TreeMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
-                .map(group -> group(g, mixing, group.getKey(), group.getValue(), shelf, vessel))
+                .map(group -> group(ground, group.getKey(), group.getValue(), vessel))
                 .toList();
         List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
                 .map(s -> lots.show(g, s))
@@ -121,12 +108,11 @@ class TodayController {
         return new Today(today, groups, moving, journal.listDoneSince(id, morning, MOST), next);
     }
 
-    private Found due(
-            GardenWire g, MixShelf mixing, Standing lot, Map<UUID, FeedWire> shelf, LocalDate today, UUID vessel) {
+    private Found due(Ground ground, Standing lot, LocalDate today, UUID vessel) {
+        GardenWire g = ground.garden();
         LocalDate feedOn = lot.state().nextFeedOn();
-        FeedWire feed =
-                feedOn != null && !feedOn.isAfter(today) ? shelf.get(lot.lot().feedId()) : null;
-        Care pot = care.on(g, mixing, lot, feed, today, LotCare.can(g, vessel));
+        FeedWire feed = ground.feedIf(feedOn != null && !feedOn.isAfter(today), lot.lot());
+        Care pot = care.on(ground, lot, feed, today, LotCare.can(g, vessel));
         CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null);
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
@@ -153,13 +139,8 @@ class TodayController {
     }
 
     /** Groups are sorted by their keys: plain water first, then from weak feed to strong, so that no can is rinsed. */
-    private GroupWire group(
-            GardenWire g,
-            MixShelf mixing,
-            String key,
-            List<Found> found,
-            Map<UUID, FeedWire> shelf,
-            @Nullable UUID asked) {
+    private GroupWire group(Ground ground, String key, List<Found> found, @Nullable UUID asked) {
+        GardenWire g = ground.garden();
         double litres = found.stream()
                 .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
                 .sum();
@@ -170,8 +151,7 @@ class TodayController {
                 .filter(v -> asked != null || v.litres() <= usual(g).litres())
                 .orElse(usual(g));
         List<DueWire> due = found.stream()
-                .map(f -> due(g, mixing, f.standing(), shelf, g.today(), vessel.id())
-                        .due())
+                .map(f -> due(ground, f.standing(), g.today(), vessel.id()).due())
                 .toList();
         FeedWire feed = found.get(0).feed();
         return new GroupWire(

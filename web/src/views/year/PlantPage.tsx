@@ -1,0 +1,173 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useNavigate, useParams } from "@tanstack/react-router";
+import { useMemo } from "react";
+import { api, edit, type Edited, type Garden, type Guide, type Kind, type KindInput } from "../../api";
+import { gardenQuery, guideQuery, useAct, useGardenId } from "../../api/queries";
+import { words } from "../../text";
+import { kindOf, told } from "../../text/plants";
+import { Button } from "../../ui/Button";
+import { Conflict } from "../../ui/Conflict";
+import { ChoiceField, TextField } from "../../ui/Fields";
+import { Loading, Nothing, Trouble } from "../../ui/States";
+import { useDraft } from "../../ui/useDraft";
+import { useTold } from "../../ui/useUndo";
+import { Retire } from "../shelf/Retire";
+import { TraitTable } from "./TraitTable";
+
+function inputOf(kind: Kind): KindInput {
+  return {
+    id: kind.id,
+    shipped: kind.shipped,
+    name: kind.name,
+    scientific: kind.scientific,
+    group: kind.group,
+    traits: kind.traits,
+    version: kind.version,
+  };
+}
+
+const blank = (id: string): KindInput => ({
+  id,
+  name: "",
+  scientific: "",
+  group: "foliage",
+  traits: {},
+  version: 0,
+});
+
+/** One plant of the guide: what is told of it and by whom, and what this garden says otherwise. */
+export function PlantPage() {
+  const id = useGardenId();
+  const { kind: key } = useParams({ from: "/g/$garden/year/plants/$kind" });
+  const guide = useQuery(guideQuery(id));
+  const garden = useQuery(gardenQuery(id)).data;
+  const isNew = key.startsWith("new-");
+  const kind = isNew ? undefined : kindOf(guide.data, key);
+  const saved = useMemo(() => (isNew ? blank(key.slice(4)) : kind && inputOf(kind)), [isNew, key, kind]);
+  if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
+  if (!guide.data || !garden) return <Loading what="the plant" />;
+  if (!saved) return <Nothing title="The guide knows no such plant." />;
+  return <Form key={key} saved={saved} kind={kind} guide={guide.data} garden={garden} />;
+}
+
+function Form({
+  saved,
+  kind,
+  guide,
+  garden,
+}: {
+  saved: KindInput;
+  kind: Kind | undefined;
+  guide: Guide;
+  garden: Garden;
+}) {
+  const draft = useDraft<KindInput>(`plant:${saved.id}`, saved);
+  const input = draft.value;
+  const navigate = useNavigate();
+  const done = useTold(garden.id);
+  const save = useAct(
+    garden.id,
+    (body: KindInput) =>
+      edit(api.PUT("/api/gardens/{garden}/species", { params: { path: { garden: garden.id } }, body })),
+    ({ now, act }: Edited<Kind>) => {
+      draft.drop();
+      done(`${now.name}: saved.`, act);
+      if (!kind)
+        void navigate({
+          to: "/g/$garden/year/plants/$kind",
+          params: { garden: garden.id, kind: now.key },
+          replace: true,
+        });
+    },
+  );
+  const faults = save.error?.faults ?? [];
+  const theirs = kind && draft.changed && input.version !== kind.version ? inputOf(kind) : undefined;
+  const shownKind = { group: input.group, differs: kind?.differs ?? {}, traits: {} };
+  const poison = told(guide, { ...shownKind, traits: input.traits }, "toxicity").text;
+  return (
+    <form
+      aria-label="Plant"
+      className="min-w-0"
+      onSubmit={(e) => {
+        e.preventDefault();
+        save.mutate(input);
+      }}
+    >
+      <Link to="/g/$garden/year/plants" params={{ garden: garden.id }} className="note">
+        ← the whole guide
+      </Link>
+      <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
+        <h1 className="text-2xl">{input.name || "A new plant"}</h1>
+        <p className="note">
+          <i>{input.scientific}</i> · {words("groups", input.group)}
+          {kind && kind.lots > 0 && ` · ${kind.lots} ${kind.lots === 1 ? "lot" : "lots"} on the bench`}
+        </p>
+        {poison !== "harmless" && (
+          <p className="text-stop">
+            <b>▲ {words("toxicity", poison)}</b>
+          </p>
+        )}
+      </div>
+      <p className="note mb-2 max-w-3xl">
+        Values are typical ones, from memory. What most of its group share is marked “as its group”; what you write here
+        counts for this garden, and a blank field goes back to the guide. A single lot can differ: its own page, Plant.
+      </p>
+      {!input.shipped && (
+        <div className="grid gap-x-4 sm:grid-cols-3">
+          <TextField
+            label="Name"
+            field="species.name"
+            faults={faults}
+            value={input.name}
+            onChange={(name) => draft.change({ name })}
+          />
+          <TextField
+            label="Botanical name"
+            field="species.scientific"
+            faults={faults}
+            value={input.scientific}
+            onChange={(scientific) => draft.change({ scientific })}
+          />
+          <ChoiceField
+            label="Group"
+            field="species.group"
+            faults={faults}
+            value={input.group}
+            onChange={(group) => draft.change({ group })}
+            options={guide.groups.map((g) => ({ value: g.key, label: words("groups", g.key) }))}
+          />
+        </div>
+      )}
+      <TraitTable
+        guide={guide}
+        kind={shownKind}
+        typed={input.traits}
+        change={(traits) => draft.change({ traits })}
+        faults={faults}
+      />
+      {theirs && (
+        <Conflict
+          mine={input}
+          theirs={theirs}
+          named={() => undefined}
+          keep={() => save.mutate({ ...input, version: theirs.version })}
+          take={draft.drop}
+        />
+      )}
+      {save.isError && !theirs && (save.error.retry || save.error.faults.length === 0) && (
+        <Trouble problem={save.error} />
+      )}
+      <div className="sticky bottom-14 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
+        <Button look="ink" type="submit" disabled={save.isPending || (!draft.changed && kind !== undefined)}>
+          {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : kind ? "Save changes" : "Add this plant"}
+        </Button>
+        {draft.changed && (
+          <Button look="quiet" onClick={draft.drop}>
+            Put back
+          </Button>
+        )}
+        {kind && kind.version > 0 && !kind.retired && <Retire kind="species" thing={kind} garden={garden} />}
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,77 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
+import { useState } from "react";
+import type { Guide, Kind } from "../../api";
+import { guideQuery, useGardenId } from "../../api/queries";
+import { words } from "../../text";
+import { told } from "../../text/plants";
+import { Loading, Nothing, Trouble } from "../../ui/States";
+
+/** Every plant of the guide, group by group. */
+export function Plants() {
+  const id = useGardenId();
+  const guide = useQuery(guideQuery(id));
+  const [find, setFind] = useState("");
+  if (guide.isPending) return <Loading what="the guide" />;
+  if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
+  const sought = find.toLowerCase();
+  const found = guide.data.kinds.filter(
+    (k) => !k.retired && [k.name, k.scientific, words("groups", k.group)].some((n) => n.toLowerCase().includes(sought)),
+  );
+  const groups = guide.data.groups
+    .map((g) => ({ key: g.key, kinds: found.filter((k) => k.group === g.key) }))
+    .filter((g) => g.kinds.length > 0);
+  return (
+    <div className="min-w-0">
+      <div className="mb-2 flex flex-wrap items-center gap-3">
+        <h1 className="text-2xl">Plants</h1>
+        <input
+          type="search"
+          aria-label="Find a plant or a group"
+          placeholder="Find a plant or a group"
+          className="box !w-64 !font-text"
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+        />
+        <p className="note">{guide.data.kinds.length} in the guide · ▲ toxic · ? unknown, treat as toxic</p>
+      </div>
+      {groups.length === 0 && <Nothing title="No plant is named like that." />}
+      <div className="gap-x-6 sm:columns-2 lg:columns-3">
+        {groups.map((g) => (
+          <section key={g.key} aria-label={words("groups", g.key)} className="mb-3 break-inside-avoid">
+            <h2 className="head">{words("groups", g.key)}</h2>
+            <ul className="m-0 list-none p-0">
+              {g.kinds.map((k) => (
+                <Line key={k.key} kind={k} guide={guide.data} garden={id} />
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+const POISON: Record<string, string> = { toxic: "▲", unknown: "?" };
+
+function Line({ kind: k, guide, garden }: { kind: Kind; guide: Guide; garden: string }) {
+  const poison = told(guide, k, "toxicity").text;
+  return (
+    <li className="border-b border-rule">
+      <Link
+        to="/g/$garden/year/plants/$kind"
+        params={{ garden, kind: k.key }}
+        className="flex min-h-8 items-baseline justify-between gap-2 no-underline hover:underline"
+      >
+        <span className="min-w-0">
+          {k.name} <i className="note">{k.scientific}</i>
+          {k.lots > 0 && <b className="note"> · {k.lots}</b>}
+        </span>
+        <span className="note shrink-0" title={words("toxicity", poison)}>
+          {POISON[poison]}
+          <span className="sr-only">{words("toxicity", poison)}</span>
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,2 @@
+/** What can be seen of the year; each a page of its own. */
+export const YEAR_PAGES = [{ to: "/g/$garden/year/plants", label: "The whole guide" }] as const;
