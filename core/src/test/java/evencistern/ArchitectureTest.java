@@ -96,7 +96,8 @@ class ArchitectureTest {
     static final ArchRule theCoreKnowsOnlyTheJob = classes()
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("evencistern..", "java..", "org.jspecify..", "org.hipparchus..", "org.ojalgo..");
+            .resideInAnyPackage(
+                    "evencistern..", "java..", "org.jspecify..", "org.hipparchus..", "org.ojalgo..", "org.shredzone..");
 
     @ArchTest
     static final ArchRule noClockAndNoChance = noClasses()

@@ -6,28 +6,30 @@ import evencistern.fault.Faults;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
-/**
- * Where plants stand.
- *
- * @param lows,highs mean daily minimum and maximum of each month, January first, °C, −40 to 60
- * @param humidityPercent mean relative humidity, 5–100
- * @param lightShare share of the light outdoors that reaches the plants, 0.01–1
- * @param sunshine share of the possible sun that the sky lets through in an average day, 0–1
- * @param lamps electric light on top of what comes in from outdoors, empty where there is none
- * @param frosts first and last frost of the cold season, empty where none comes
- */
-public record Place(
-        double latitude,
-        Kind kind,
-        List<Double> lows,
-        List<Double> highs,
-        double humidityPercent,
-        double lightShare,
-        double sunshine,
-        Optional<Lamps> lamps,
-        Optional<Frosts> frosts) {
+/** Where plants stand: its average year, and on days of which the weather is known, that. */
+public final class Place {
+    private static final int LONGEST_YEAR = 366;
+
+    private final double latitude;
+    private final Kind kind;
+    private final List<Double> lows;
+    private final List<Double> highs;
+    private final double humidityPercent;
+    private final double lightShare;
+    private final double sunshine;
+    private final Optional<Lamps> lamps;
+    private final Optional<Frosts> frosts;
+    private final Exposure exposure;
+    private final Map<LocalDate, Weather> weather;
+    /** Average days by the day of the year, common and leap, worked out when first asked for. */
+    private final @Nullable Day[] common = new Day[LONGEST_YEAR + 1];
+
+    private final @Nullable Day[] leap = new Day[LONGEST_YEAR + 1];
 
     /** Under a roof water use follows light and dry air; outdoors the weather. */
     public enum Kind {
@@ -54,15 +56,77 @@ public record Place(
     /** The first frost of autumn and the last of spring. */
     public record Frosts(MonthDay first, MonthDay last) {}
 
-    public Place {
-        lows = List.copyOf(lows);
-        highs = List.copyOf(highs);
+    /**
+     * What of wind, rain and sky reaches a place.
+     *
+     * @param air empty where nobody has said
+     * @param rainShare of the rain that falls into the pots, 0–1
+     * @param aspect the way its window looks, empty without one
+     * @param altitudeM above the sea, −430 to 5 000
+     */
+    public record Exposure(Optional<Air> air, double rainShare, Optional<Aspect> aspect, double altitudeM) {
+        public static final Exposure UNTOLD = new Exposure(Optional.empty(), 0, Optional.empty(), 0);
+
+        public Exposure {
+            Faults faults = new Faults();
+            faults.within("place.rain", rainShare, 0, 1, "");
+            faults.within("place.altitude", altitudeM, -430, 5000, "m");
+            faults.throwIfAny();
+        }
+    }
+
+    /**
+     * What a weather service says of a day outdoors.
+     *
+     * @param globalMj sun on level ground, MJ/m²
+     * @param windMs at 2 m
+     */
+    public record Weather(
+            double lowC, double highC, double humidityPercent, double globalMj, double rainMm, double windMs) {}
+
+    /** A place of whose air, rain and windows nobody has said anything. */
+    public Place(
+            double latitude,
+            Kind kind,
+            List<Double> lows,
+            List<Double> highs,
+            double humidityPercent,
+            double lightShare,
+            double sunshine,
+            Optional<Lamps> lamps,
+            Optional<Frosts> frosts) {
+        this(latitude, kind, lows, highs, humidityPercent, lightShare, sunshine, lamps, frosts, Exposure.UNTOLD);
+    }
+
+    /**
+     * A place; refused with every fault.
+     *
+     * @param latitude −66 to 66, north positive
+     * @param lows,highs mean daily minimum and maximum of each month, January first, °C, −40 to 60
+     * @param humidityPercent mean relative humidity, 5–100
+     * @param lightShare share of the light outdoors that reaches the plants over the year, 0.01–1
+     * @param sunshine share of the possible sun that the sky lets through in an average day, 0–1
+     * @param lamps electric light on top of what comes in from outdoors, empty where there is none
+     * @param frosts first and last frost of the cold season, empty where none comes
+     */
+    public Place(
+            double latitude,
+            Kind kind,
+            List<Double> lows,
+            List<Double> highs,
+            double humidityPercent,
+            double lightShare,
+            double sunshine,
+            Optional<Lamps> lamps,
+            Optional<Frosts> frosts,
+            Exposure exposure) {
+        this(latitude, kind, lows, highs, humidityPercent, lightShare, sunshine, lamps, frosts, exposure, Map.of());
         Faults faults = new Faults();
         faults.within("place.latitude", latitude, -66, 66, "°");
         faults.within("place.humidity", humidityPercent, 5, 100, "%");
         faults.within("place.light", lightShare, 0.01, 1, "");
         faults.within("place.sunshine", sunshine, 0, 1, "");
-        if (lows.size() != 12 || highs.size() != 12) {
+        if (this.lows.size() != 12 || this.highs.size() != 12) {
             faults.add(new Fault(FaultCode.MISSING, "place.months", Integer.toString(lows.size()), "12", ""));
         } else {
             for (int m = 0; m < 12; m++) {
@@ -73,15 +137,129 @@ public record Place(
         faults.throwIfAny();
     }
 
-    /** One average day here. Temperatures run straight from the middle of one month to the middle of the next. */
+    private Place(
+            double latitude,
+            Kind kind,
+            List<Double> lows,
+            List<Double> highs,
+            double humidityPercent,
+            double lightShare,
+            double sunshine,
+            Optional<Lamps> lamps,
+            Optional<Frosts> frosts,
+            Exposure exposure,
+            Map<LocalDate, Weather> weather) {
+        this.latitude = latitude;
+        this.kind = kind;
+        this.lows = List.copyOf(lows);
+        this.highs = List.copyOf(highs);
+        this.humidityPercent = humidityPercent;
+        this.lightShare = lightShare;
+        this.sunshine = sunshine;
+        this.lamps = lamps;
+        this.frosts = frosts;
+        this.exposure = exposure;
+        this.weather = Map.copyOf(weather);
+    }
+
+    /** The same place on days of which the weather is known; under a roof only its sun counts. */
+    public Place knowing(Map<LocalDate, Weather> days) {
+        return new Place(
+                latitude, kind, lows, highs, humidityPercent, lightShare, sunshine, lamps, frosts, exposure, days);
+    }
+
+    public double latitude() {
+        return latitude;
+    }
+
+    public Kind kind() {
+        return kind;
+    }
+
+    public List<Double> lows() {
+        return lows;
+    }
+
+    public List<Double> highs() {
+        return highs;
+    }
+
+    public double humidityPercent() {
+        return humidityPercent;
+    }
+
+    public Optional<Frosts> frosts() {
+        return frosts;
+    }
+
+    public Exposure exposure() {
+        return exposure;
+    }
+
+    /** A day here: as its weather was told, or else an average one. */
     public Day on(LocalDate date) {
+        Weather told = weather.get(date);
+        return told == null ? average(date) : as(told, average(date), date);
+    }
+
+    private Day as(Weather told, Day average, LocalDate date) {
+        double sun = told.globalMj() * shareOn(date) + lampMj();
+        return kind == Kind.OUTDOORS
+                ? new Day(
+                        told.lowC(),
+                        told.highC(),
+                        told.humidityPercent(),
+                        average.extraterrestrialMj(),
+                        sun,
+                        average.daylengthHours(),
+                        OptionalDouble.of(told.windMs()),
+                        told.rainMm() * exposure.rainShare())
+                : new Day(
+                        average.lowC(),
+                        average.highC(),
+                        average.humidityPercent(),
+                        average.extraterrestrialMj(),
+                        sun,
+                        average.daylengthHours(),
+                        OptionalDouble.empty(),
+                        told.rainMm() * exposure.rainShare());
+    }
+
+    /** An average day here; temperatures run straight from the middle of one month to the middle of the next. */
+    private Day average(LocalDate date) {
+        @Nullable Day[] days = date.isLeapYear() ? leap : common;
+        Day known = days[date.getDayOfYear()];
+        if (known == null) {
+            known = reckon(date);
+            days[date.getDayOfYear()] = known;
+        }
+        return known;
+    }
+
+    private Day reckon(LocalDate date) {
         SolarDay sun = SolarDay.of(latitude, date);
-        double low = between(lows, date);
-        double high = between(highs, date);
         // FAO-56 equation 35 with its default a = 0.25, b = 0.50
-        double global = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj() * lightShare;
-        double lamp = lamps.map(Lamps::molPerDay).orElse(0.0) / Day.MOL_PER_MJ;
-        return new Day(low, high, humidityPercent, sun.extraterrestrialMj(), global + lamp, sun.daylengthHours());
+        double global = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj() * shareOn(date);
+        return new Day(
+                between(lows, date),
+                between(highs, date),
+                humidityPercent,
+                sun.extraterrestrialMj(),
+                global + lampMj(),
+                Daylight.hours(latitude, date),
+                OptionalDouble.empty(),
+                0);
+    }
+
+    /** A window's share of the light changes with the sun's height. */
+    private double shareOn(LocalDate date) {
+        return exposure.aspect()
+                .map(a -> Math.min(1, lightShare * a.against(latitude, date)))
+                .orElse(lightShare);
+    }
+
+    private double lampMj() {
+        return lamps.map(Lamps::molPerDay).orElse(0.0) / Day.MOL_PER_MJ;
     }
 
     private static double between(List<Double> months, LocalDate date) {
@@ -98,6 +276,8 @@ public record Place(
      *
      * @param extraterrestrialMj radiation above the air, MJ/m²/d
      * @param globalMj radiation that reaches the plants, MJ/m²/d
+     * @param windMs at 2 m, where it is known
+     * @param rainMm that falls into the pots
      */
     public record Day(
             double lowC,
@@ -105,9 +285,22 @@ public record Place(
             double humidityPercent,
             double extraterrestrialMj,
             double globalMj,
-            double daylengthHours) {
+            double daylengthHours,
+            OptionalDouble windMs,
+            double rainMm) {
         /** mol of photosynthetic light per MJ of sunlight: 0.45 of the energy at 4.57 µmol/J [THIMIJAN1983]. */
         private static final double MOL_PER_MJ = 0.45 * 4.57;
+
+        /** A dry day without word of the wind. */
+        public Day(
+                double lowC,
+                double highC,
+                double humidityPercent,
+                double extraterrestrialMj,
+                double globalMj,
+                double daylengthHours) {
+            this(lowC, highC, humidityPercent, extraterrestrialMj, globalMj, daylengthHours, OptionalDouble.empty(), 0);
+        }
 
         public double meanC() {
             return (lowC + highC) / 2;

@@ -25,7 +25,7 @@ public record SolarDay(double extraterrestrialMj, double daylengthHours) {
         double phi = Math.toRadians(latitude);
         double year = 2 * Math.PI * date.getDayOfYear() / 365;
         double dr = 1 + 0.033 * Math.cos(year);
-        double delta = 0.409 * Math.sin(year - 1.39);
+        double delta = declination(date);
         double sunset = Math.acos(Math.max(-1, Math.min(1, -Math.tan(phi) * Math.tan(delta))));
         double ra = 24
                 * 60
@@ -34,5 +34,10 @@ public record SolarDay(double extraterrestrialMj, double daylengthHours) {
                 * dr
                 * (sunset * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(sunset));
         return new SolarDay(Math.max(0, ra), 24 / Math.PI * sunset);
+    }
+
+    /** How far north of the equator the sun stands overhead, radians. */
+    static double declination(LocalDate date) {
+        return 0.409 * Math.sin(2 * Math.PI * date.getDayOfYear() / 365 - 1.39);
     }
 }

@@ -63,7 +63,7 @@ public record LotPlan(
     /** Works the plan out; the same situation always gives the same plan, whatever the day it is asked. */
     public static LotPlan of(Situation s, Working working) {
         PotWater potWater = new PotWater(s.mix(), s.pot());
-        WaterNeed need = new WaterNeed(potWater, s.pot(), s.species(), s.place(), working);
+        WaterNeed need = new WaterNeed(potWater, s.pot(), s.species(), s.place(), s.particulars(), working);
         LocalDate from = s.lastWatered().orElse(s.startedOn());
         need.useOn(from.plusDays(1), working);
         WaterNeed.Days days = need.daysAfter(from, working);

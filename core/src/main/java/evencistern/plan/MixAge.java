@@ -124,6 +124,7 @@ public record MixAge(
                     situation.pot(),
                     situation.species(),
                     story.stays().get(at).place(),
+                    situation.particulars(),
                     Working.off());
         }
 

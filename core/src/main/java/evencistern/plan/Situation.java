@@ -1,7 +1,6 @@
 package evencistern.plan;
 
 import evencistern.climate.Place;
-import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.media.Mix;
 import evencistern.plant.Species;
@@ -14,7 +13,6 @@ import java.util.OptionalDouble;
  * Everything the plan of a lot rests on.
  *
  * @param startedOn the day its first watering is due
- * @param tallM how tall the plant stands, m, for labels that go by it
  * @param repottedOn when it last got fresh mix, if that is known
  */
 public record Situation(
@@ -27,13 +25,14 @@ public record Situation(
         Optional<LocalDate> repottedOn,
         Optional<LocalDate> lastWatered,
         Optional<LocalDate> lastFed,
-        OptionalDouble tallM) {
+        Particulars particulars) {
 
-    public Situation {
-        tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
+    /** How tall the plant stands, m, for labels that go by it. */
+    OptionalDouble tallM() {
+        return particulars.tallM();
     }
 
-    /** A situation of which nobody has said how tall the plant is. */
+    /** A situation of which no more is known. */
     public Situation(
             Species species,
             Pot pot,
@@ -44,6 +43,6 @@ public record Situation(
             Optional<LocalDate> repottedOn,
             Optional<LocalDate> lastWatered,
             Optional<LocalDate> lastFed) {
-        this(species, pot, mix, place, feed, startedOn, repottedOn, lastWatered, lastFed, OptionalDouble.empty());
+        this(species, pot, mix, place, feed, startedOn, repottedOn, lastWatered, lastFed, Particulars.NONE);
     }
 }

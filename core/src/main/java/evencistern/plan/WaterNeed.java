@@ -7,6 +7,7 @@ import evencistern.climate.Place;
 import evencistern.climate.ReferenceWaterUse;
 import evencistern.media.PotWater;
 import evencistern.plant.Species;
+import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.working.Working;
@@ -16,16 +17,17 @@ import java.time.LocalDate;
  * How much a pot takes and how long that lasts.
  *
  * <p><b>Answers</b> how many litres does this pot want, and how many days until the next watering?
- * <p><b>Formula</b> usable = available · depletion; use = E · (crop · canopy + wall · surface); days = first k with Σ use ≥ usable; pour =
+ * <p><b>Formula</b> usable = available · depletion; use = r · E · (crop · canopy + wall · surface) − rain; days = first k with Σ use ≥ usable; pour =
  * deficit / (1 − LF)
  * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; canopy in m²
- * <p><b>Valid for</b> one plant a pot; daily use good to ± 30 %, which gives the range of days; at most 90 days
- * <p><b>Source</b> [FAO56] equations 58, 82 and 83 for use and readily available water; leaching fraction 0.15 [COMMON]
+ * <p><b>Valid for</b> one plant a pot; r learned from its waterings, else 1 and good to ± 30 % in four lots of five, which
+ * gives the range of days; at most 90 days; canopy not below the pot's top; rain on the pot's top where it reaches it
+ * <p><b>Source</b> [FAO56] equations 58, 82 and 83 for use and readily available water; leaching fraction 0.15, 0 where
+ * nothing drains [COMMON]
  * <p><b>Checked by</b> CareTest
  */
 public final class WaterNeed {
     static final double LEACHING_FRACTION = 0.15;
-    static final double USE_PLUS_MINUS = 0.30;
     public static final int LONGEST_DAYS = 90;
 
     private final Species species;
@@ -34,8 +36,16 @@ public final class WaterNeed {
     private final double wallM2;
     private final double availableLitres;
     private final double usableLitres;
+    private final double surfaceM2;
+    private final Learned learned;
+    private final double leaching;
+    private final ReferenceWaterUse method;
 
-    WaterNeed(PotWater water, Pot pot, Species species, Place place, Working working) {
+    WaterNeed(PotWater water, Pot pot, Species species, Place place, Particulars particulars, Working working) {
+        this.method = ReferenceWaterUse.of(place);
+        this.surfaceM2 = pot.surfaceM2();
+        this.learned = particulars.learned();
+        this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
         this.species = species;
         this.place = place;
         this.canopyM2 = pot.surfaceM2() * species.canopyRatio();
@@ -62,36 +72,54 @@ public final class WaterNeed {
     }
 
     double useOn(LocalDate date, Working working) {
-        ReferenceWaterUse method = ReferenceWaterUse.of(place.kind());
         Place.Day day = place.on(date);
         double reference = working.step(
                 "water.reference",
-                place.kind() == Place.Kind.OUTDOORS
-                        ? "E = 0.0023·(T + 17.8)·√(Tmax − Tmin)·Ra·0.408"
-                        : "E = 0.5·0.408·Rs + 0.7·VPD",
+                switch (method.source()) {
+                    case "FAO56 eq. 6" -> "E = (0.408·Δ·Rn + γ·900/(T + 273)·u·VPD)/(Δ + γ·(1 + 0.34·u))";
+                    case "FAO56 eq. 52" -> "E = 0.0023·(T + 17.8)·√(Tmax − Tmin)·Ra·0.408";
+                    default -> "E = 0.5·0.408·Rs + 0.7·air·VPD";
+                },
                 method.mmPerDay(day),
                 Unit.MILLIMETRE_PER_DAY,
                 method.source(),
                 table("T", day.meanC(), Unit.CELSIUS, "place:temperature"),
                 table("Rs", day.globalMj(), Unit.MEGAJOULE_PER_M2_DAY, "place:light"),
                 table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
+        double planned = reference * (species.cropFactor() * canopyM2 + wallM2);
         return working.step(
                 "water.daily",
-                "use = E·(crop·canopy + wall)",
-                reference * (species.cropFactor() * canopyM2 + wallM2),
+                "use = r·E·(crop·canopy + wall)",
+                learned.factor() * planned,
                 Unit.LITRE,
                 "FAO56 eq. 58",
                 earlier("E", reference, Unit.MILLIMETRE_PER_DAY, "water.reference"),
                 table("crop", species.cropFactor(), Unit.ONE, "species:crop"),
                 table("canopy", canopyM2 * 10_000, Unit.SQUARE_CENTIMETRE, "species:canopy"),
-                table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"));
+                table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),
+                table("r", learned.factor(), Unit.ONE, "lot:learned"));
+    }
+
+    /** What the pot loses on a day, less the rain that falls into it; below 0 on a wet one. */
+    private double lossOn(LocalDate date, double share) {
+        return useOn(date) * share - place.on(date).rainMm() * surfaceM2;
+    }
+
+    /** What the pot's own waterings have taught. */
+    public Learned learned() {
+        return learned;
+    }
+
+    /** Litres a day as planned, before anything was learned. */
+    public double plannedOn(LocalDate date) {
+        return useOn(date) / learned.factor();
     }
 
     /** Litres missing on {@code date} in a pot that was drained full on {@code wateredOn}; never more than available. */
     public double deficit(LocalDate wateredOn, LocalDate date) {
         double missing = 0;
         for (LocalDate d = wateredOn.plusDays(1); !d.isAfter(date) && missing < availableLitres; d = d.plusDays(1)) {
-            missing += useOn(d);
+            missing = Math.max(0, missing + lossOn(d, 1));
         }
         return Math.min(missing, availableLitres);
     }
@@ -101,11 +129,11 @@ public final class WaterNeed {
         return working.step(
                 "water.full_pour",
                 "pour = usable/(1 − LF)",
-                usableLitres / (1 - LEACHING_FRACTION),
+                usableLitres / (1 - leaching),
                 Unit.LITRE,
                 "COMMON",
                 earlier("usable", usableLitres, Unit.LITRE, "water.usable"),
-                table("LF", LEACHING_FRACTION * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 
     /** Litres to pour to make up a deficit and let the leaching fraction run through. */
@@ -113,19 +141,21 @@ public final class WaterNeed {
         return working.step(
                 "water.pour",
                 "pour = deficit/(1 − LF)",
-                deficitLitres / (1 - LEACHING_FRACTION),
+                deficitLitres / (1 - leaching),
                 Unit.LITRE,
                 "COMMON",
                 earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
-                table("LF", LEACHING_FRACTION * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 
     /** Days from a watering to the next, as likely, and as short and long as the uncertainty of the use makes it. */
     public record Days(int shortest, int likely, int longest) {}
 
     Days daysAfter(LocalDate watered, Working working) {
-        Days days =
-                new Days(daysAt(watered, 1 + USE_PLUS_MINUS), daysAt(watered, 1), daysAt(watered, 1 - USE_PLUS_MINUS));
+        Days days = new Days(
+                daysAt(watered, learned.high() / learned.factor()),
+                daysAt(watered, 1),
+                daysAt(watered, learned.low() / learned.factor()));
         working.step(
                 "water.days",
                 "days = first k with Σ use ≥ usable",
@@ -140,7 +170,7 @@ public final class WaterNeed {
     private int daysAt(LocalDate watered, double share) {
         double used = 0;
         for (int k = 1; k < LONGEST_DAYS; k++) {
-            used += useOn(watered.plusDays(k)) * share;
+            used = Math.max(0, used + lossOn(watered.plusDays(k), share));
             if (used >= usableLitres) {
                 return k;
             }

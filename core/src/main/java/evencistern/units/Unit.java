@@ -79,6 +79,7 @@ public enum Unit {
     WEEK("wk", TIME, 7),
     YEAR("yr", TIME, 365.25),
     HOUR("h", TIME, 1.0 / 24),
+    MINUTE("min", TIME, 1.0 / 1440),
 
     MILLIGRAM_CACO3_PER_LITRE("mg/L CaCO₃", ALKALINITY, 1),
     MEQ_PER_LITRE("meq/L", ALKALINITY, 50.0435),

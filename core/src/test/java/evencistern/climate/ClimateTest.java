@@ -6,8 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultException;
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.Collections;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,22 +49,163 @@ class ClimateTest {
     @ParameterizedTest
     @CsvSource({"10, 1.228", "15, 1.705", "20, 2.338", "24.5, 3.075", "30, 4.243"})
     void saturationPressureIsThePublishedTable(double celsius, double kPa) {
-        assertThat(IndoorLightAndDryness.saturationKPa(celsius)).isCloseTo(kPa, within(0.001));
+        assertThat(PenmanMonteith.saturation(celsius)).isCloseTo(kPa, within(0.001));
     }
 
     @ParameterizedTest
     @EnumSource(Place.Kind.class)
     void everyModelIsNeverNegativeAndRisesWithWarmthAndLight(Place.Kind kind) {
-        ReferenceWaterUse model = ReferenceWaterUse.of(kind);
+        for (Optional<Air> air : List.of(Optional.<Air>empty(), Optional.of(Air.MOVING))) {
+            risesWithWarmthAndLight(ReferenceWaterUse.of(place(52, kind, air, Optional.empty())));
+        }
+    }
+
+    private static void risesWithWarmthAndLight(ReferenceWaterUse model) {
         assertThat(model.mmPerDay(new Place.Day(-30, -25, 100, 0, 0, 1))).isGreaterThanOrEqualTo(0);
         double mild = model.mmPerDay(new Place.Day(10, 20, 60, 30, 10, 12));
         assertThat(model.mmPerDay(new Place.Day(15, 25, 60, 30, 10, 12))).isGreaterThan(mild);
         assertThat(model.mmPerDay(new Place.Day(10, 20, 60, 40, 14, 14))).isGreaterThan(mild);
     }
 
+    private static Place place(double latitude, Place.Kind kind, Optional<Air> air, Optional<Aspect> aspect) {
+        return new Place(
+                latitude,
+                kind,
+                Collections.nCopies(12, 12.0),
+                Collections.nCopies(12, 20.0),
+                60,
+                0.4,
+                0.4,
+                Optional.empty(),
+                Optional.empty(),
+                new Place.Exposure(air, 1, aspect, 0));
+    }
+
+    // --- Penman–Monteith: FAO-56, the worked examples recomputed from their inputs ---
+
+    /** Example 17, Bangkok in April: net radiation 14.33, 5.72 mm/d. */
+    @Test
+    void penmanMonteithGivesBangkokInApril() {
+        double net = PenmanMonteith.netRadiation(34.8, 25.6, 2.85, 22.65, 38.06, 2);
+        assertThat(net).isCloseTo(14.33, within(0.05));
+        double es = (PenmanMonteith.saturation(34.8) + PenmanMonteith.saturation(25.6)) / 2;
+        assertThat(PenmanMonteith.mmPerDay(30.2, es, 2.85, net - 0.14, 2, 2)).isCloseTo(5.72, within(0.02));
+    }
+
+    /** Example 18, Uccle on 6 July: 22.07 MJ of sun, net 13.28, wind 2.078 m/s, 3.9 mm/d. */
+    @Test
+    void penmanMonteithGivesUccleInJuly() {
+        double es = (PenmanMonteith.saturation(21.5) + PenmanMonteith.saturation(12.3)) / 2;
+        Place.Day day = new Place.Day(12.3, 21.5, 1.409 / es * 100, 41.09, 22.07, 16.1, OptionalDouble.of(2.078), 0);
+        assertThat(PenmanMonteith.netRadiation(21.5, 12.3, 1.409, 22.07, 41.09, 100))
+                .isCloseTo(13.28, within(0.02));
+        assertThat(new PenmanMonteith(100, 1).mmPerDay(day)).isCloseTo(3.9, within(0.05));
+    }
+
+    /** Example 20, Lyon in July with wind and vapour estimated: 4.6 mm/d. */
+    @Test
+    void penmanMonteithGivesLyonInJuly() {
+        double es = (PenmanMonteith.saturation(26.6) + PenmanMonteith.saturation(14.8)) / 2;
+        double ea = PenmanMonteith.saturation(14.8);
+        double sun = 0.16 * Math.sqrt(26.6 - 14.8) * 40.55;
+        Place.Day day = new Place.Day(14.8, 26.6, ea / es * 100, 40.55, sun, 15);
+        assertThat(new PenmanMonteith(200, 2).mmPerDay(day)).isCloseTo(4.6, within(0.06));
+    }
+
+    @Test
+    void theMethodIsTheOneTheDataAtHandAllow() {
+        assertThat(ReferenceWaterUse.of(place(52, Place.Kind.OUTDOORS, Optional.empty(), Optional.empty())))
+                .isInstanceOf(Hargreaves1985.class);
+        assertThat(ReferenceWaterUse.of(place(52, Place.Kind.OUTDOORS, Optional.of(Air.WINDY), Optional.empty())))
+                .isInstanceOf(PenmanMonteith.class);
+        assertThat(ReferenceWaterUse.of(place(52, Place.Kind.INDOORS, Optional.of(Air.WINDY), Optional.empty())))
+                .isInstanceOf(IndoorLightAndDryness.class);
+    }
+
+    @Test
+    void windAndAFanTakeMore() {
+        for (Place.Kind kind : Place.Kind.values()) {
+            Place still = place(52, kind, Optional.of(Air.STILL), Optional.empty());
+            Place windy = place(52, kind, Optional.of(Air.WINDY), Optional.empty());
+            LocalDate july = LocalDate.of(2026, 7, 1);
+            assertThat(ReferenceWaterUse.of(windy).mmPerDay(windy.on(july)))
+                    .isGreaterThan(ReferenceWaterUse.of(still).mmPerDay(still.on(july)));
+        }
+    }
+
+    // --- sun times and windows ---
+
+    /** Published almanac times to the minute, from memory: Greenwich and Sydney at the solstices. */
+    @ParameterizedTest
+    @CsvSource({
+        "51.48, 0, 2026-06-21, Europe/London, 04:43, 21:21",
+        "51.48, 0, 2026-12-21, Europe/London, 08:04, 15:53",
+        "-33.87, 151.21, 2026-12-21, Australia/Sydney, 05:41, 20:05",
+        "-33.87, 151.21, 2026-06-21, Australia/Sydney, 07:00, 16:54"
+    })
+    void theSunRisesAndSetsByTheAlmanac(
+            double latitude, double longitude, LocalDate date, ZoneId zone, LocalTime rise, LocalTime set) {
+        Daylight.Sun sun = Daylight.sun(latitude, longitude, date, zone).orElseThrow();
+        assertThat(sun.rises().toLocalTime()).isCloseTo(rise, within(2, ChronoUnit.MINUTES));
+        assertThat(sun.sets().toLocalTime()).isCloseTo(set, within(2, ChronoUnit.MINUTES));
+    }
+
+    /** Geometry: refraction and the sun's edge lengthen the day by some minutes over the sun's centre. */
+    @ParameterizedTest
+    @ValueSource(doubles = {-60, -34, 0, 5, 52.4, 65})
+    void daylightIsALittleLongerThanTheSunsCentreGives(double latitude) {
+        for (int month = 1; month <= 12; month++) {
+            LocalDate date = LocalDate.of(2026, month, 21);
+            assertThat(Daylight.hours(latitude, date)
+                            - SolarDay.of(latitude, date).daylengthHours())
+                    .isBetween(-0.1, 1.0);
+        }
+    }
+
+    /** Geometry: a window to the sun's side gains in winter, one away from it in summer; in the south it is turned round. */
+    @ParameterizedTest
+    @CsvSource({"52, SOUTH, 12, 6", "52, NORTH, 6, 12", "-34, NORTH, 6, 12", "-34, SOUTH, 12, 6"})
+    void aWindowHasItsOwnYear(double latitude, Aspect aspect, int more, int less) {
+        assertThat(aspect.against(latitude, LocalDate.of(2026, more, 21)))
+                .isGreaterThan(aspect.against(latitude, LocalDate.of(2026, less, 21)));
+    }
+
+    @Test
+    void aWindowsYearIsOneOnAverage() {
+        for (Aspect aspect : Aspect.values()) {
+            double light = 0;
+            double even = 0;
+            for (LocalDate d = LocalDate.of(2026, 1, 1); d.getYear() == 2026; d = d.plusDays(1)) {
+                double ra = SolarDay.of(52, d).extraterrestrialMj();
+                light += ra * aspect.against(52, d);
+                even += ra;
+            }
+            assertThat(light / even).isCloseTo(1, within(0.02));
+        }
+    }
+
+    // --- weather ---
+
+    @Test
+    void aDayWhoseWeatherIsKnownIsThatDayAndTheOthersAreAverage() {
+        LocalDate hot = LocalDate.of(2026, 7, 14);
+        Place average = place(52, Place.Kind.OUTDOORS, Optional.of(Air.MOVING), Optional.empty());
+        Place told = average.knowing(Map.of(hot, new Place.Weather(18, 34, 40, 27, 4, 1)));
+        assertThat(told.on(hot).meanC()).isEqualTo(26);
+        assertThat(told.on(hot).globalMj()).isCloseTo(27 * 0.4, within(1e-9));
+        assertThat(told.on(hot).rainMm()).isEqualTo(4);
+        assertThat(told.on(hot.plusDays(1))).isEqualTo(average.on(hot.plusDays(1)));
+        Place sill = place(52, Place.Kind.INDOORS, Optional.empty(), Optional.empty());
+        assertThat(sill.knowing(Map.of(hot, new Place.Weather(18, 34, 40, 27, 4, 1)))
+                        .on(hot)
+                        .meanC())
+                .as("a room keeps its own warmth")
+                .isEqualTo(sill.on(hot).meanC());
+    }
+
     @Test
     void drierAirTakesMoreIndoors() {
-        IndoorLightAndDryness model = new IndoorLightAndDryness();
+        IndoorLightAndDryness model = new IndoorLightAndDryness(1);
         assertThat(model.mmPerDay(new Place.Day(18, 22, 30, 30, 4, 12)))
                 .isGreaterThan(model.mmPerDay(new Place.Day(18, 22, 70, 30, 4, 12)));
     }

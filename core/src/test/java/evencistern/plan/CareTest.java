@@ -158,8 +158,8 @@ class CareTest {
                 SILL.lows(),
                 SILL.highs(),
                 SILL.humidityPercent(),
-                SILL.lightShare(),
-                SILL.sunshine(),
+                0.25,
+                0.4,
                 Optional.empty(),
                 Optional.empty());
         assertThat(days(at("streptocarpus", pot(0.12, 0.11), "peat_perlite", sill, winter)))
@@ -475,7 +475,7 @@ class CareTest {
                 s.repottedOn(),
                 s.lastWatered(),
                 s.lastFed(),
-                OptionalDouble.of(1.5));
+                Particulars.tall(OptionalDouble.of(1.5)));
         assertThat(Supply.scale(byHeight, tall)).isEqualTo(1.5);
     }
 }

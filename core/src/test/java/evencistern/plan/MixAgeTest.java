@@ -102,7 +102,7 @@ class MixAgeTest {
         int times = 540 / gap;
         MixAge age = age(s, every(gap, 1, times), POTTED.plusDays((long) gap * times));
         PotWater water = new PotWater(s.mix(), POT);
-        WaterNeed need = new WaterNeed(water, POT, s.species(), s.place(), Working.off());
+        WaterNeed need = new WaterNeed(water, POT, s.species(), s.place(), s.particulars(), Working.off());
         Mix m = s.mix();
         double k = m.cycledYears() / m.wetYears() - 1;
         double days = 0;

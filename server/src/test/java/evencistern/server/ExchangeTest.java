@@ -51,6 +51,8 @@ class ExchangeTest {
             "journal_potting",
             "journal_moving",
             "journal_note",
+            "journal_seen",
+            "journal_skipping",
             "journal_reading",
             "journal_feeding",
             "journal_watering",

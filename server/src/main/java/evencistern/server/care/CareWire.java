@@ -5,6 +5,7 @@ import evencistern.feed.Nutrients;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
+import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -24,6 +25,7 @@ public record CareWire(
     /**
      * Water and air of the pot, and when it is next watered.
      *
+     * @param dailyLitres,plannedLitres what one pot drinks on the day, as learned, and as planned for its kind
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
      * @param wetKg mix, water and pot, drained
      * @param potKg of that, the pot itself
@@ -34,6 +36,8 @@ public record CareWire(
             double litresMissing,
             double fullPourLitres,
             double dailyLitres,
+            double plannedLitres,
+            LearnedWire learned,
             int daysShort,
             int daysLikely,
             int daysLong,
@@ -48,6 +52,13 @@ public record CareWire(
             double potKg,
             double potHeightCm,
             double topWidthCm) {}
+
+    /** What the pots of a lot drink against the plan: between low and high in four lots of five. */
+    public record LearnedWire(double factor, double low, double high, int from) {
+        static LearnedWire of(Learned l) {
+            return new LearnedWire(l.factor(), l.low(), l.high(), l.from());
+        }
+    }
 
     /** Water by height, floor first; cm and fractions of the mix volume. */
     public record LayerWire(double aboveFloorCm, double widthCm, double water, double porosity) {
@@ -165,6 +176,8 @@ public record CareWire(
                         care.missingLitres(),
                         care.fullPourLitres(),
                         plan.need().useOn(day),
+                        plan.need().plannedOn(day),
+                        LearnedWire.of(plan.need().learned()),
                         plan.days().shortest(),
                         plan.days().likely(),
                         plan.days().longest(),

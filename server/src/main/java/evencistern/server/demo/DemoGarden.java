@@ -2,6 +2,7 @@ package evencistern.server.demo;
 
 import evencistern.feed.Declared;
 import evencistern.label.Question;
+import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
 import evencistern.pot.Material;
 import evencistern.server.GardenId;
@@ -422,7 +423,7 @@ public class DemoGarden implements ApplicationRunner {
                     garden,
                     new Acts.Tick(
                             "demo-" + planted.id().toString().substring(0, 8) + "-" + n,
-                            List.of(new Acts.Item(planted.id(), feed ? state.feedItem() : state.waterItem())),
+                            List.of(new Acts.Item(planted.id(), feed ? state.feedItem() : state.waterItem(), null)),
                             null,
                             at(g, due)));
             state = lots.require(garden, planted.id()).state();
@@ -460,7 +461,7 @@ public class DemoGarden implements ApplicationRunner {
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
-            LotPlan plan = LotPlan.of(lots.situation(ground, lot, feed, watered, fed), Working.off());
+            LotPlan plan = LotPlan.of(lots.situation(ground, lot, feed, watered, fed, Learned.NOTHING), Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {

@@ -33,6 +33,8 @@ class GardenFileStore {
             new Table("journal", "id"),
             new Table("journal_watering", "journal_id"),
             new Table("journal_feeding", "journal_id"),
+            new Table("journal_seen", "journal_id"),
+            new Table("journal_skipping", "journal_id"),
             new Table("journal_reading", "journal_id"),
             new Table("journal_note", "journal_id"),
             new Table("journal_moving", "journal_id"),

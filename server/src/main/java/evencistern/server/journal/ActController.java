@@ -29,6 +29,11 @@ class ActController {
         return acts.tick(new GardenId(garden), tick);
     }
 
+    @PostMapping("/skips")
+    Act.Recorded skip(@PathVariable UUID garden, @RequestBody Acts.Skip skip) {
+        return acts.skip(new GardenId(garden), skip);
+    }
+
     /** The key under which an undo is sent. */
     record Undo(String clientKey) {}
 

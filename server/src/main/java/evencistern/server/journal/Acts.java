@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
+import evencistern.plan.Learning;
 import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.LotCare;
@@ -63,8 +64,56 @@ public class Acts {
         this.clock = clock;
     }
 
-    /** A piece of work: the lot and the name of the item that is due. */
-    public record Item(UUID lotId, String item) {}
+    /** A piece of work: the lot, the name of the item that is due, and what was seen while it was done. */
+    public record Item(UUID lotId, String item, @Nullable Seen seen) {}
+
+    /**
+     * What was seen of one pot while it was watered.
+     *
+     * @param before,after what it weighed, before and drained afterwards
+     * @param runoff what ran through
+     */
+    public record Seen(
+            Learning.@Nullable Dryness dryness,
+            @Nullable Typed before,
+            @Nullable Typed after,
+            @Nullable Typed runoff,
+            @Nullable String note) {
+        private static final double HEAVIEST_G = 2e6;
+
+        /** As it is kept; refused with every fault. Empty where nothing was seen. */
+        Optional<JournalStore.Seen> read() {
+            Faults faults = new Faults();
+            OptionalDouble beforeG = weight(before, "seen.before", faults);
+            OptionalDouble afterG = weight(after, "seen.after", faults);
+            OptionalDouble ran = Typed.optional(runoff, "seen.runoff", faults);
+            ran.ifPresent(l -> faults.within("seen.runoff", l, 0, MOST_LITRES, "L"));
+            if (beforeG.isPresent() && afterG.isPresent() && beforeG.getAsDouble() > afterG.getAsDouble()) {
+                faults.within("seen.after", afterG.getAsDouble(), beforeG.getAsDouble(), HEAVIEST_G, "g");
+            }
+            String text = note == null || note.isBlank() ? null : faults.text("note", note, LONGEST_NOTE);
+            faults.throwIfAny();
+            boolean nothing = dryness == null && beforeG.isEmpty() && afterG.isEmpty() && ran.isEmpty() && text == null;
+            return nothing
+                    ? Optional.empty()
+                    : Optional.of(new JournalStore.Seen(
+                            dryness == null ? null : dryness.id(), kg(beforeG), kg(afterG), orNull(ran), text));
+        }
+
+        private static OptionalDouble weight(@Nullable Typed typed, String field, Faults faults) {
+            OptionalDouble grams = Typed.optional(typed, field, faults);
+            grams.ifPresent(g -> faults.within(field, g, 1, HEAVIEST_G, "g"));
+            return grams;
+        }
+
+        private static @Nullable Double kg(OptionalDouble grams) {
+            return grams.isPresent() ? grams.getAsDouble() / 1000 : null;
+        }
+
+        private static @Nullable Double orNull(OptionalDouble value) {
+            return value.isPresent() ? value.getAsDouble() : null;
+        }
+    }
 
     /**
      * Work done.
@@ -93,9 +142,70 @@ public class Acts {
             // always in the same order, so that two people never wait for each other's lots
             tick.items().stream().sorted(Comparator.comparing(Item::lotId)).forEach(item -> {
                 Standing lot = lots.lock(garden, item.lotId());
-                give(ground, act, lot, item.item(), due(garden, lot, item.item()), moment, can, OptionalDouble.empty());
+                give(
+                        ground,
+                        act,
+                        lot,
+                        item.item(),
+                        due(garden, lot, item.item()),
+                        moment,
+                        can,
+                        OptionalDouble.empty(),
+                        item.seen());
             });
         });
+    }
+
+    /** Why due work was left. */
+    public enum Reason {
+        still_wet,
+        sick,
+        weather,
+        away,
+        no_time,
+        other
+    }
+
+    /**
+     * Due work left for now.
+     *
+     * @param days until it is looked at again, 1–90
+     * @param occurredAt when that was said, or null for now
+     */
+    public record Skip(
+            String clientKey,
+            List<Item> items,
+            Reason reason,
+            int days,
+            @Nullable String note,
+            @Nullable Instant occurredAt) {}
+
+    /** Records that due work was left, and puts it off; it stays due once. */
+    @Transactional
+    public Act.Recorded skip(GardenId garden, Skip skip) {
+        GardenWire g = gardens.require(garden);
+        checkCount(skip.items().size());
+        Faults faults = new Faults();
+        faults.within("skip.days", skip.days(), 1, 90, "d");
+        String note = skip.note() == null || skip.note().isBlank() ? "" : faults.text("note", skip.note(), 200);
+        faults.throwIfAny();
+        Moment moment = moment(skip.occurredAt());
+        LocalDate until =
+                LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone())).plusDays(skip.days());
+        return history.once(
+                garden,
+                "skip",
+                skip.clientKey(),
+                act -> skip.items().stream()
+                        .sorted(Comparator.comparing(Item::lotId))
+                        .forEach(item -> {
+                            Standing lot = lots.lock(garden, item.lotId());
+                            due(garden, lot, item.item());
+                            long row = row(garden, act, lot.lot().id(), "skipping", moment);
+                            store.insertSkipping(
+                                    garden, row, item.item(), skip.reason().name(), until, note);
+                            lots.rebuild(garden, lot.lot().id());
+                        }));
     }
 
     private static void checkCount(int items) {
@@ -134,7 +244,8 @@ public class Acts {
             List<UUID> lotIds,
             boolean feed,
             @Nullable LocalDate on,
-            @Nullable Typed litresEach) {}
+            @Nullable Typed litresEach,
+            @Nullable Seen seen) {}
 
     /** Records watering or feeding that was done outside the list. */
     @Transactional
@@ -158,7 +269,7 @@ public class Acts {
                 }
                 Optional<FeedWire> feed =
                         gift.feed() && feedId != null ? Optional.of(feeds.require(garden, feedId)) : Optional.empty();
-                give(ground, act, lot, "own:" + act.id(), feed, moment, can, litres);
+                give(ground, act, lot, "own:" + act.id(), feed, moment, can, litres, gift.seen());
             });
         });
     }
@@ -171,7 +282,8 @@ public class Acts {
             Optional<FeedWire> feed,
             Moment moment,
             double can,
-            OptionalDouble litres) {
+            OptionalDouble litres,
+            @Nullable Seen seen) {
         GardenWire g = ground.garden();
         GardenId garden = new GardenId(g.id());
         Lot lot = standing.lot();
@@ -199,6 +311,9 @@ public class Acts {
                             CareWire.measureId(feed.get().toFeed().rate().measure()),
                             watered ? ((Care.Watered) given).can().mgPerL().n() : null,
                             lot.pots()));
+        }
+        if (seen != null) {
+            seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
         }
         lots.rebuild(garden, lot.id());
     }

@@ -1,6 +1,7 @@
 package evencistern.server.journal;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -12,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param note what was written down, or why pots were lost or retired
  * @param litresBefore,litresAfter of mix in a pot, where it was potted on
  * @param fresh,rootsCut per cent of the mix that is fresh, and of the roots that were cut away, there
+ * @param dryness,beforeKg,afterKg,runoffLitres what was seen of one pot while it was watered
+ * @param reason,untilOn why work was left, and until when
  * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
  */
 public record EntryWire(
@@ -47,12 +50,19 @@ public record EntryWire(
         @Nullable Double rootsCut,
         @Nullable Integer potsBefore,
         @Nullable Integer potsAfter,
-        @Nullable String otherLot) {
+        @Nullable String otherLot,
+        @Nullable String dryness,
+        @Nullable Double beforeKg,
+        @Nullable Double afterKg,
+        @Nullable Double runoffLitres,
+        @Nullable String reason,
+        @Nullable LocalDate untilOn) {
 
     /** What a row records. */
     public enum Kind {
         watering,
         feeding,
+        skipping,
         reading,
         note,
         moving,

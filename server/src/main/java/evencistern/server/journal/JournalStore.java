@@ -4,6 +4,7 @@ import evencistern.server.GardenId;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -89,6 +90,31 @@ public class JournalStore {
                 .update();
     }
 
+    /** What was seen of a pot while it was watered. */
+    record Seen(
+            @Nullable String dryness,
+            @Nullable Double beforeKg,
+            @Nullable Double afterKg,
+            @Nullable Double runoffLitres,
+            @Nullable String note) {}
+
+    void insertSeen(GardenId garden, long row, Seen s) {
+        db.sql("""
+                        insert into journal_seen (garden_id, journal_id, dryness, before_kg, after_kg, runoff_litres, note)
+                        values (?, ?, ?, ?, ?, ?, ?)
+                        """)
+                .params(Arrays.asList(
+                        garden.value(), row, s.dryness(), s.beforeKg(), s.afterKg(), s.runoffLitres(), s.note()))
+                .update();
+    }
+
+    void insertSkipping(GardenId garden, long row, String item, String reason, LocalDate until, String note) {
+        db.sql("""
+                        insert into journal_skipping (garden_id, journal_id, item, reason, until_on, note)
+                        values (?, ?, ?, ?, ?, ?)
+                        """).params(garden.value(), row, item, reason, until, note).update();
+    }
+
     /** When a piece of work was ticked, if it was and has not been undone. */
     Optional<Instant> findTick(GardenId garden, UUID lot, String item) {
         return db.sql("""
@@ -168,6 +194,9 @@ public class JournalStore {
                         + " ec_typed, ec_unit, ph_plus_minus, ec_plus_minus) select garden_id, ?, method,"
                         + " meter_id, ph, ph_typed, ec, ec_typed, ec_unit, ph_plus_minus, ec_plus_minus from"
                         + " journal_reading";
+            case "skipping" ->
+                "journal_skipping (garden_id, journal_id, item, reason, until_on, note) select garden_id, ?, item,"
+                        + " reason, until_on, note from journal_skipping";
             case "note" ->
                 "journal_note (garden_id, journal_id, text) select garden_id, ?, text from" + " journal_note";
             case "moving" ->
@@ -184,6 +213,11 @@ public class JournalStore {
         db.sql("insert into " + copy + " where garden_id = ? and journal_id = ?")
                 .params(to, garden.value(), from)
                 .update();
+        db.sql("""
+                        insert into journal_seen (garden_id, journal_id, dryness, before_kg, after_kg, runoff_litres, note)
+                        select garden_id, ?, dryness, before_kg, after_kg, runoff_litres, note
+                        from journal_seen where garden_id = ? and journal_id = ?
+                        """).params(to, garden.value(), from).update();
     }
 
     /** Changes how much a copied watering or feeding gave; the product follows the litres. */
@@ -272,7 +306,7 @@ public class JournalStore {
     /** What was done since {@code since} and still stands, newest first. */
     public List<EntryWire> listDoneSince(GardenId garden, Instant since, int limit) {
         return db.sql(ENTRIES + """
-                           where j.garden_id = ? and j.occurred_at >= ? and j.kind in ('watering', 'feeding')
+                           where j.garden_id = ? and j.occurred_at >= ? and j.kind in ('watering', 'feeding', 'skipping')
                              and u.id is null order by j.id desc limit ?
                           """)
                 .params(garden.value(), since.atOffset(ZoneOffset.UTC), limit)
@@ -285,8 +319,9 @@ public class JournalStore {
                    u.id is not null as undone,
                    coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
                    fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, l.name as lot_name,
-                   coalesce(n.text, c.why) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
-                   p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot
+                   coalesce(n.text, c.why, o.note, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
+                   p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
+                   o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, k.until_on
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
             left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
@@ -299,6 +334,8 @@ public class JournalStore {
             left join place mt on mt.garden_id = j.garden_id and mt.id = m.to_place
             left join journal_potting p on p.garden_id = j.garden_id and p.journal_id = j.id
             left join journal_count c on c.garden_id = j.garden_id and c.journal_id = j.id
+            left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
+            left join journal_skipping k on k.garden_id = j.garden_id and k.journal_id = j.id
             left join lot ol on ol.garden_id = j.garden_id and ol.id = c.other_lot
             join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
@@ -337,6 +374,12 @@ public class JournalStore {
                 r.getObject("roots_cut", Double.class),
                 r.getObject("pots_before", Integer.class),
                 r.getObject("pots_after", Integer.class),
-                r.getString("other_lot"));
+                r.getString("other_lot"),
+                r.getString("dryness"),
+                r.getObject("before_kg", Double.class),
+                r.getObject("after_kg", Double.class),
+                r.getObject("runoff_litres", Double.class),
+                r.getString("reason"),
+                r.getObject("until_on", LocalDate.class));
     }
 }

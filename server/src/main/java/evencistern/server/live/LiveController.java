@@ -9,9 +9,14 @@ import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
+import evencistern.plan.Condition;
+import evencistern.plan.FeedRhythm;
+import evencistern.plan.Learned;
+import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
 import evencistern.reading.Verdict;
 import evencistern.server.care.CareWire;
+import evencistern.server.care.CareWire.LearnedWire;
 import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
@@ -182,6 +187,10 @@ class LiveController {
             @Nullable LocalDate lastWateredOn,
             @Nullable LocalDate lastFedOn,
             @Nullable Typed tall,
+            @Nullable LearnedWire learned,
+            @Nullable Map<Condition, LocalDate> conditions,
+            @Nullable String rhythm,
+            @Nullable Boolean undrained,
             boolean working) {}
 
     @PostMapping("/care")
@@ -197,6 +206,7 @@ class LiveController {
         double can = ask.can().read("can", faults);
         OptionalDouble share = Typed.optional(ask.share(), "share", faults);
         OptionalDouble tall = Typed.optional(ask.tall(), "lot.tall", faults);
+        var particulars = faults.attempt(() -> particulars(ask, tall));
         faults.throwIfAny();
         Situation situation = new Situation(
                 species.orElseThrow(),
@@ -208,7 +218,7 @@ class LiveController {
                 Optional.ofNullable(ask.repottedOn()),
                 Optional.ofNullable(ask.lastWateredOn()),
                 Optional.ofNullable(ask.lastFedOn()),
-                tall);
+                particulars.orElseThrow());
         Care.Tools tools = new Care.Tools(
                 can,
                 HandMeasure.valueOf(ask.hand().name().toUpperCase(Locale.ROOT)),
@@ -218,6 +228,17 @@ class LiveController {
         Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
         Care care = Care.on(ask.today(), situation, tools, recorder == null ? Working.off() : recorder);
         return CareWire.of(care, ask.water().ec(), ask.today(), recorder);
+    }
+
+    private static Particulars particulars(CareAsk ask, OptionalDouble tall) {
+        LearnedWire l = ask.learned();
+        return new Particulars(
+                tall,
+                l == null ? Learned.NOTHING : new Learned(l.factor(), l.low(), l.high(), l.from()),
+                !Boolean.TRUE.equals(ask.undrained()),
+                ask.conditions() == null ? Map.of() : ask.conditions(),
+                ask.rhythm() == null || ask.rhythm().isBlank() ? FeedRhythm.LABEL : FeedRhythm.require(ask.rhythm()),
+                Optional.empty());
     }
 
     // --- the reading ---

@@ -1,5 +1,6 @@
 package evencistern.server.lot;
 
+import evencistern.plan.Learned;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -9,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param waterItem,feedItem names of the work that is next due; ticking it once makes it a thing of the past
  * @param phFinding,ecFinding what the last reading says of the root zone
  * @param feedPerDay product one pot takes in a day on average, in the label's measure
+ * @param learned what its pots drink against the plan, between low and high in four lots of five, from so many waterings
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -25,7 +27,15 @@ public record LotState(
         LocalDate dueOn,
         @Nullable String phFinding,
         @Nullable String ecFinding,
-        double feedPerDay) {
+        double feedPerDay,
+        double learned,
+        double learnedLow,
+        double learnedHigh,
+        int learnedFrom) {
+
+    Learned toLearned() {
+        return new Learned(learned, learnedLow, learnedHigh, learnedFrom);
+    }
 
     /** Of the days between waterings, the share still to come on a day: 1 just watered, 0 due. */
     double leftOn(LocalDate today) {

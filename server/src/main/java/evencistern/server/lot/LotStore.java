@@ -1,5 +1,6 @@
 package evencistern.server.lot;
 
+import evencistern.plan.Learning;
 import evencistern.pot.Box;
 import evencistern.pot.Material;
 import evencistern.pot.Oval;
@@ -11,12 +12,14 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -39,11 +42,14 @@ class LotStore {
                          where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_places,
                    s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
-                   s.ec_finding, s.feed_per_day
+                   s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
             """;
+
+    /** How the name of work begins that was done at the person's own time, outside the list. */
+    static final String OWN_TIME = "own:";
 
     private final JdbcClient db;
 
@@ -111,7 +117,11 @@ class LotStore {
                         r.getObject("due_on", LocalDate.class),
                         r.getString("ph_finding"),
                         r.getString("ec_finding"),
-                        r.getDouble("feed_per_day")));
+                        r.getDouble("feed_per_day"),
+                        r.getDouble("learned"),
+                        r.getDouble("learned_low"),
+                        r.getDouble("learned_high"),
+                        r.getInt("learned_from")));
     }
 
     private static Typed typed(String stored) {
@@ -456,6 +466,62 @@ class LotStore {
                 .optional();
     }
 
+    /**
+     * The last waterings that stand since the lot was last moved or repotted, newest first.
+     *
+     * @param zone whose days they are counted in
+     */
+    List<Learning.Watering> listWaterings(GardenId garden, UUID lot, ZoneId zone, int limit) {
+        return db.sql("""
+                        select j.occurred_at, coalesce(w.item, f.item) as item, o.dryness, o.before_kg, o.after_kg
+                        from journal j
+                        left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
+                        left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
+                        left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
+                        where j.garden_id = ? and j.lot_id = ? and j.kind in ('watering', 'feeding')
+                          and coalesce(w.litres_each, f.litres_each) > 0
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                          and not exists (select 1 from journal m
+                                          where m.garden_id = j.garden_id and m.lot_id = j.lot_id
+                                            and m.kind in ('moving', 'potting') and m.occurred_at > j.occurred_at
+                                            and not exists (select 1 from journal c where c.garden_id = m.garden_id
+                                                            and c.corrects = m.id))
+                        order by j.occurred_at desc, j.id desc limit ?
+                        """)
+                .params(garden.value(), lot, limit)
+                .query((r, n) -> new Learning.Watering(
+                        LocalDate.ofInstant(
+                                r.getObject("occurred_at", java.time.OffsetDateTime.class)
+                                        .toInstant(),
+                                zone),
+                        r.getString("item").startsWith(OWN_TIME),
+                        Optional.ofNullable(r.getString("dryness"))
+                                .map(d -> Learning.Dryness.valueOf(d.toUpperCase(Locale.ROOT))),
+                        optional(r.getObject("before_kg", Double.class)),
+                        optional(r.getObject("after_kg", Double.class))))
+                .list();
+    }
+
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** The last skip that stands, and until when it holds. */
+    Optional<LocalDate> findSkippedUntil(GardenId garden, UUID lot, String waterItem, String feedItem) {
+        return db.sql("""
+                        select s.until_on from journal j
+                        join journal_skipping s on s.garden_id = j.garden_id and s.journal_id = j.id
+                        where j.garden_id = ? and j.lot_id = ? and s.item in (?, ?)
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        order by j.id desc limit 1
+                        """)
+                .params(garden.value(), lot, waterItem, feedItem)
+                .query(LocalDate.class)
+                .optional();
+    }
+
     /** One live event: not corrected by a later row. */
     record Event(long id, Instant at) {}
 
@@ -489,8 +555,9 @@ class LotStore {
                         insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
-                                               feed_per_day, retired, place_id, species, name, name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                               feed_per_day, learned, learned_low, learned_high, learned_from,
+                                               retired, place_id, species, name, name_folded)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 (select retired from l), (select place_id from l), (select species from l),
                                 (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
@@ -501,6 +568,8 @@ class LotStore {
                           feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
                           due_on = excluded.due_on, ph_finding = excluded.ph_finding,
                           ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
+                          learned = excluded.learned, learned_low = excluded.learned_low,
+                          learned_high = excluded.learned_high, learned_from = excluded.learned_from,
                           retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
                           name = excluded.name, name_folded = excluded.name_folded
                         """)
@@ -522,7 +591,11 @@ class LotStore {
                         s.dueOn(),
                         s.phFinding(),
                         s.ecFinding(),
-                        s.feedPerDay()))
+                        s.feedPerDay(),
+                        s.learned(),
+                        s.learnedLow(),
+                        s.learnedHigh(),
+                        s.learnedFrom()))
                 .update();
     }
 }

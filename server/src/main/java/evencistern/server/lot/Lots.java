@@ -5,7 +5,11 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.PotWater;
+import evencistern.plan.FeedRhythm;
+import evencistern.plan.Learned;
+import evencistern.plan.Learning;
 import evencistern.plan.LotPlan;
+import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
 import evencistern.reading.Verdict;
@@ -13,6 +17,7 @@ import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.GardenWire.PlaceWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.Changed;
@@ -26,7 +31,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -42,6 +49,7 @@ public class Lots {
     private static final List<String> WATERED = List.of("watering", "feeding");
     private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
+    private static final int MOST_LEARNED = 25;
 
     private final LotStore store;
     private final Gardens gardens;
@@ -235,8 +243,10 @@ public class Lots {
 
     /** All that the lots of a garden rest on. */
     public Ground ground(GardenId garden) {
+        GardenWire g = gardens.require(garden);
         return new Ground(
-                gardens.require(garden),
+                g,
+                g.places().stream().collect(Collectors.toMap(PlaceWire::id, PlaceWire::toPlace)),
                 kinds.shelf(garden),
                 mixes.shelf(garden),
                 feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f)));
@@ -249,23 +259,47 @@ public class Lots {
                 s.lot(),
                 feed,
                 Optional.ofNullable(s.state().lastWateredOn()),
-                Optional.ofNullable(s.state().lastFedOn()));
+                Optional.ofNullable(s.state().lastFedOn()),
+                s.state().toLearned());
     }
 
     /** The situation of a lot that was last watered and fed on the given days. */
     public Situation situation(
-            Ground ground, Lot lot, @Nullable FeedWire feed, Optional<LocalDate> watered, Optional<LocalDate> fed) {
+            Ground ground,
+            Lot lot,
+            @Nullable FeedWire feed,
+            Optional<LocalDate> watered,
+            Optional<LocalDate> fed,
+            Learned learned) {
         return new Situation(
                 ground.kinds().require(lot.species(), lot.traits()),
                 lot.pot().toPot(),
                 ground.mixes().require(lot.mix()),
-                ground.garden().place(lot.placeId()).toPlace(),
+                ground.place(lot.placeId()),
                 Optional.ofNullable(feed).map(FeedWire::toFeed),
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
                 watered,
                 fed,
-                lot.tallM() == null ? OptionalDouble.empty() : OptionalDouble.of(lot.tallM()));
+                particulars(lot, learned));
+    }
+
+    private static Particulars particulars(Lot lot, Learned learned) {
+        return new Particulars(
+                optional(lot.tallM()),
+                learned,
+                !Boolean.TRUE.equals(lot.undrained()),
+                lot.conditions() == null ? Map.of() : lot.conditions(),
+                lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
+                Optional.empty());
+    }
+
+    /** What the waterings of a lot have taught, against the plan of its kind. */
+    private Learned learned(GardenId garden, Situation planned, UUID lot, ZoneId zone) {
+        List<Learning.Watering> waterings = new ArrayList<>(store.listWaterings(garden, lot, zone, MOST_LEARNED));
+        Collections.reverse(waterings);
+        LotPlan plan = LotPlan.of(planned, Working.off());
+        return Learning.from(waterings, plan.need(), plan.potWater().wetKg());
     }
 
     /** Works a lot's state out from its journal and keeps it; called in the transaction of every change to it. */
@@ -288,9 +322,14 @@ public class Lots {
         ZoneId zone = ZoneId.of(g.timeZone());
         Optional<LocalDate> wateredOn = later(watered.map(e -> dateOf(e.at(), zone)), lot.wateredBefore());
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
-        Situation situation = situation(ground, lot, ground.feed(lot).orElse(null), wateredOn, fedOn);
+        FeedWire feed = ground.feed(lot).orElse(null);
+        Learned learned = learned(garden, situation(ground, lot, feed, wateredOn, fedOn, Learned.NOTHING), id, zone);
+        Situation situation = situation(ground, lot, feed, wateredOn, fedOn, learned);
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed();
+        String waterItem = "water:" + watered.map(LotStore.Event::id).orElse(0L);
+        String feedItem = "feed:" + fed.map(LotStore.Event::id).orElse(0L);
+        Optional<LocalDate> skipped = store.findSkippedUntil(garden, id, waterItem, feedItem);
         LocalDate due = next.map(LotPlan.FeedDate::date)
                 .filter(d -> d.isBefore(plan.nextWater()))
                 .orElse(plan.nextWater());
@@ -301,18 +340,22 @@ public class Lots {
                 new LotState(
                         wateredOn.orElse(null),
                         fedOn.orElse(null),
-                        "water:" + watered.map(LotStore.Event::id).orElse(0L),
-                        "feed:" + fed.map(LotStore.Event::id).orElse(0L),
+                        waterItem,
+                        feedItem,
                         plan.nextWater(),
                         plan.days().likely(),
                         next.map(LotPlan.FeedDate::date).orElse(null),
                         next.map(f -> f.binding().id()).orElse(null),
                         next.map(LotPlan.FeedDate::earliest).orElse(null),
                         next.map(LotPlan.FeedDate::latest).orElse(null),
-                        due,
+                        skipped.filter(s -> s.isAfter(due)).orElse(due),
                         verdict.flatMap(Verdict::ph).map(j -> j.finding().id()).orElse(null),
                         verdict.flatMap(Verdict::ec).map(j -> j.finding().id()).orElse(null),
-                        Supply.perDay(situation, plan)));
+                        Supply.perDay(situation, plan),
+                        learned.factor(),
+                        learned.low(),
+                        learned.high(),
+                        learned.from()));
     }
 
     private static Verdict judge(LotStore.LastReading r, Situation s, GardenWire g, Lot lot) {

@@ -1,0 +1,43 @@
+package evencistern.plan;
+
+import evencistern.fault.Faults;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is known of one lot beyond its kind, pot, mix and place.
+ *
+ * @param tallM how tall the plant stands, m, for labels that go by it
+ * @param learned what its pots drink against the plan
+ * @param drains whether what runs through runs away; from a cachepot, tray or reservoir it does not
+ * @param conditions what it is going through, each since a day
+ * @param rhythm in which it is fed
+ * @param lastFlushed when plain water last ran through in plenty
+ */
+public record Particulars(
+        OptionalDouble tallM,
+        Learned learned,
+        boolean drains,
+        Map<Condition, LocalDate> conditions,
+        FeedRhythm rhythm,
+        Optional<LocalDate> lastFlushed) {
+    /** A lot of which nothing more is known. */
+    public static final Particulars NONE = new Particulars(
+            OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+
+    public Particulars {
+        tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
+        conditions = Map.copyOf(conditions);
+    }
+
+    public Particulars with(Learned what) {
+        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed);
+    }
+
+    /** These of a lot so tall. */
+    public static Particulars tall(OptionalDouble metres) {
+        return new Particulars(metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+    }
+}
