@@ -118,6 +118,12 @@ public record Dose(
         Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
         Working.Input label = typed("label", rate.max(), per, "feed.label");
         Working.Input low = typed("low", rate.min(), per, "feed.label");
+        if (target instanceof Target.Weakened weak) {
+            Wanted full = wanted(weak.target(), rate, contents);
+            List<Working.Input> inputs = new ArrayList<>(full.inputs());
+            inputs.add(table("dry air", weak.share() * 100, Unit.PER_CENT, "place:humidity"));
+            return new Wanted(full.perLitre() * weak.share(), "(" + full.formula() + ")·dry air", inputs);
+        }
         if (target instanceof Target.ByAppetite a) {
             return new Wanted(
                     within(rate, a.place()), "low + appetite·(label − low)", List.of(appetite(a.place()), low, label));

@@ -19,6 +19,17 @@ public sealed interface Target {
     /** A share of the label's top rate, above 0. */
     record OfLabel(double share) implements Target {}
 
+    /**
+     * Another target, weakened.
+     *
+     * @param share of its strength, above 0 and at most 1
+     */
+    record Weakened(Target target, double share) implements Target {
+        public Weakened {
+            Faults.require("share", share * 100, 1, 100, "%");
+        }
+    }
+
     /** So much nitrogen, mg/L, above 0. */
     record Nitrogen(double mgPerL) implements Target {}
 

@@ -5,6 +5,7 @@ import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
 import evencistern.caution.Caution;
+import evencistern.climate.Place;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -20,6 +21,7 @@ import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.plant.Appetite;
+import evencistern.plant.Trait;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.water.SourceWater;
@@ -44,6 +46,7 @@ import java.util.Set;
  *
  * @param litresNow to pour today into one pot
  * @param fullPourLitres to pour once the pot has dried to its watering point
+ * @param notes what to mind
  * @param missingLitres what the pot has lost by today
  */
 public record Care(
@@ -52,7 +55,27 @@ public record Care(
         double fullPourLitres,
         double missingLitres,
         Optional<Feeding> feeding,
+        List<Note> notes,
         List<Caution> cautions) {
+
+    /** What to mind at this watering. */
+    public enum Note {
+        VELAMEN_A_MINUTE,
+        VELAMEN_FRESH_EACH,
+        VELAMEN_PLAIN_LATER,
+        DRY_AIR_WEAKER,
+        FLUSH_FIRST,
+        FLUSH_OVER_A_DRAIN,
+        SAME_FOOD_OTHER_RHYTHM,
+        GRAFTED_LIQUID_ONLY,
+        TOO_COLD_HERE,
+        TOO_DARK_HERE,
+        TOO_BRIGHT_HERE;
+
+        public String id() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
+    }
 
     /**
      * The tools at hand.
@@ -104,28 +127,53 @@ public record Care(
         // the dose of the day on which it is next poured, not of a pot just watered
         double fullPour = need.fullPour(working);
         Poured poured = pour > fullPour ? new Poured(pour, "water.pour") : new Poured(fullPour, "water.full_pour");
-        Optional<Feeding> feeding = s.feed().map(f -> feeding(f, s, poured, tools, working));
+        Optional<Feeding> feeding = s.feed().map(f -> feeding(f, s, plan, poured, tools, working));
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
-        return new Care(plan, pour, fullPour, missing, feeding, cautions);
+        return new Care(plan, pour, fullPour, missing, feeding, notes(today, s, plan), cautions);
+    }
+
+    private static List<Note> notes(LocalDate today, Situation s, LotPlan plan) {
+        List<Note> notes = new ArrayList<>(RootsInAir.notes(s, today));
+        if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
+            notes.add(s.particulars().drains() ? Note.FLUSH_FIRST : Note.FLUSH_OVER_A_DRAIN);
+        }
+        boolean watered = s.feed().filter(f -> !LotPlan.strewn(f)).isPresent();
+        if (watered && s.particulars().rhythm() != FeedRhythm.LABEL) {
+            notes.add(Note.SAME_FOOD_OTHER_RHYTHM);
+        }
+        if (s.particulars().conditions().containsKey(Condition.GRAFTED)
+                && s.species().traits().number(Trait.GRAFT_DAYS) > 0) {
+            notes.add(Note.GRAFTED_LIQUID_ONLY);
+        }
+        Place.Day day = s.place().on(today);
+        if (day.lowC() < s.species().traits().number(Trait.COLDEST)) {
+            notes.add(Note.TOO_COLD_HERE);
+        }
+        if (day.lightMol() < s.species().traits().number(Trait.LIGHT_LOW)) {
+            notes.add(Note.TOO_DARK_HERE);
+        }
+        if (day.lightMol() > s.species().traits().number(Trait.LIGHT_HIGH)) {
+            notes.add(Note.TOO_BRIGHT_HERE);
+        }
+        return notes;
     }
 
     /** Litres that carry the feed, and the step of the working they come from. */
     private record Poured(double litres, String step) {}
 
-    private static Feeding feeding(Feed feed, Situation s, Poured poured, Tools tools, Working working) {
+    private static Feeding feeding(Feed feed, Situation s, LotPlan plan, Poured poured, Tools tools, Working working) {
         if (feed.rate() instanceof Rate.PerWater rate) {
-            return watered(feed, rate, s, poured, tools, working);
+            return watered(feed, rate, s, plan, poured, tools, working);
         }
         return strewn(feed, s, tools, working);
     }
 
     private static Watered watered(
-            Feed feed, Rate.PerWater rate, Situation s, Poured poured, Tools tools, Working working) {
-        Target target = tools.share().isPresent()
-                ? new Target.OfLabel(tools.share().getAsDouble())
-                : new Target.ByAppetite(s.species().appetite().placeInRange());
+            Feed feed, Rate.PerWater rate, Situation s, LotPlan plan, Poured poured, Tools tools, Working working) {
+        Target target =
+                tools.share().isPresent() ? new Target.OfLabel(tools.share().getAsDouble()) : target(feed, s, plan);
         Dose dose =
                 Dose.choose(feed, rate, s.species().cap(), target, tools.water().ecMsCm(), working);
         CanDose mixed = CanDose.of(feed, dose, tools.canLitres(), tools.hand(), tools.spoons(), tools.water(), working);
@@ -141,6 +189,18 @@ public record Care(
                 earlier("pour", poured.litres(), Unit.LITRE, poured.step()),
                 typed("can", tools.canLitres(), Unit.LITRE, "can"));
         return new Watered(dose, mixed, forPot);
+    }
+
+    /** By appetite; the same food where the lot is fed in a rhythm of its own; weaker in dry air on bare roots. */
+    static Target target(Feed feed, Situation s, LotPlan plan) {
+        double place = s.species().appetite().placeInRange();
+        double gap = Math.max(1, plan.days().likely());
+        Target target = s.particulars().rhythm() == FeedRhythm.LABEL
+                ? new Target.ByAppetite(place)
+                : new Target.SameFood(
+                        place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(LotPlan.rhythm(feed, s), gap));
+        double share = RootsInAir.strength(s.species(), s.place().humidityPercent());
+        return share < 1 ? new Target.Weakened(target, share) : target;
     }
 
     private static Strewn strewn(Feed feed, Situation s, Tools tools, Working working) {

@@ -2,6 +2,7 @@ package evencistern.plan;
 
 import evencistern.climate.Place;
 import evencistern.plant.Species;
+import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.EnumSet;
@@ -12,42 +13,93 @@ import java.util.Set;
  * Why a plant is not fed for now.
  *
  * <p><b>Answers</b> is this a day to feed, and if not, what holds it back and until when?
- * <p><b>Formula</b> cold: warmth below 0.1; dark: light below 0.15 of enough; frost: from 7 weeks before the first frost
- * until 4 weeks before the last; repotted: for the species' days after repotting
+ * <p><b>Formula</b> cold: warmth below 0.1; dark: light below 0.15 of enough; dormant: daily mean below the kind's resting
+ * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by; frost: from 7
+ * weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
+ * fruit set: while told, for kinds that take no feed then; grafted: nothing strewn for the kind's days; sick: while told
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any latitude: seasons come from the place's own temperatures, light and frost dates
- * <p><b>Source</b> [COMMON] last feed 6–8 weeks before frost, none below about 10–12 °C, 3–6 weeks after repotting
- * <p><b>Checked by</b> CareTest
+ * <p><b>Source</b> [COMMON] last feed 6–8 weeks before frost, none below about 10–12 °C, 3–6 weeks after repotting, liquid
+ * feed only in the first year after grafting
+ * <p><b>Checked by</b> HoldTest
  */
 public enum Hold {
     COLD,
     DARK,
+    DORMANT,
     FROST_NEAR,
-    REPOTTED;
+    REPOTTED,
+    FLOWERING,
+    FRUIT_SET,
+    GRAFTED,
+    SICK;
 
     private static final double WARMTH_NEEDED = 0.1;
     private static final double LIGHT_NEEDED = 0.15;
     private static final int DAYS_BEFORE_FIRST_FROST = 49;
     private static final int DAYS_BEFORE_LAST_FROST = 28;
 
-    static Set<Hold> on(LocalDate date, Species species, Place place, Optional<LocalDate> repotted) {
+    public String id() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** Whether nobody can say when it ends: it ends when the person says so. */
+    public boolean open() {
+        return this == FLOWERING || this == FRUIT_SET || this == SICK;
+    }
+
+    /** What holds feed back on a day. */
+    static Set<Hold> on(LocalDate date, Situation s) {
         Set<Hold> holds = EnumSet.noneOf(Hold.class);
-        Growth growth = Growth.on(date, species, place);
-        if (growth.warmth() < WARMTH_NEEDED) {
-            holds.add(COLD);
-        }
-        if (growth.light() < LIGHT_NEEDED) {
-            holds.add(DARK);
-        }
-        if (place.frosts().isPresent() && nearFrost(date, place.frosts().get())) {
-            holds.add(FROST_NEAR);
-        }
-        if (repotted.isPresent()
-                && !date.isBefore(repotted.get())
-                && date.isBefore(repotted.get().plusDays(species.repotHoldDays()))) {
-            holds.add(REPOTTED);
+        for (Hold hold : values()) {
+            if (hold.holds(date, s)) {
+                holds.add(hold);
+            }
         }
         return holds;
+    }
+
+    boolean holds(LocalDate date, Situation s) {
+        Species species = s.species();
+        Particulars told = s.particulars();
+        return switch (this) {
+            case COLD -> Growth.on(date, species, s.place()).warmth() < WARMTH_NEEDED;
+            case DARK -> Growth.on(date, species, s.place()).light() < LIGHT_NEEDED;
+            case DORMANT -> dormant(species, s.place().on(date));
+            case FROST_NEAR ->
+                s.place().frosts().filter(f -> nearFrost(date, f)).isPresent();
+            case REPOTTED ->
+                s.repottedOn()
+                        .filter(r -> within(date, r, species.repotHoldDays()))
+                        .isPresent();
+            case FLOWERING ->
+                toldSince(date, told, Condition.FLOWERING) && species.traits().is(Trait.HOLDS, "flowering");
+            case FRUIT_SET ->
+                toldSince(date, told, Condition.FRUIT_SET) && species.traits().is(Trait.HOLDS, "fruit_set");
+            case GRAFTED ->
+                s.feed().filter(LotPlan::strewn).isPresent()
+                        && Optional.ofNullable(told.conditions().get(Condition.GRAFTED))
+                                .filter(g ->
+                                        within(date, g, (int) species.traits().number(Trait.GRAFT_DAYS)))
+                                .isPresent();
+            case SICK -> toldSince(date, told, Condition.SICK);
+        };
+    }
+
+    private static boolean toldSince(LocalDate date, Particulars told, Condition condition) {
+        LocalDate since = told.conditions().get(condition);
+        return since != null && !date.isBefore(since);
+    }
+
+    private static boolean within(LocalDate date, LocalDate from, int days) {
+        return !date.isBefore(from) && date.isBefore(from.plusDays(days));
+    }
+
+    private static boolean dormant(Species species, Place.Day day) {
+        return (species.restsBy("cold") && day.meanC() < species.traits().number(Trait.DORMANT_BELOW))
+                || (species.restsBy("short_days")
+                        && day.daylengthHours() < species.traits().number(Trait.DORMANT_HOURS))
+                || (species.restsBy("dry_heat") && day.meanC() > species.restsAboveC());
     }
 
     private static boolean nearFrost(LocalDate date, Place.Frosts frosts) {

@@ -12,8 +12,13 @@ import evencistern.plant.Appetite;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * When a lot is next watered and fed, and which rule says so.
@@ -21,16 +26,26 @@ import java.util.Set;
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> water: last watering + days of the water need. Feed: of the watering days between last feed + the
  * label's shortest and longest gap, the one nearest to longest − growth · (longest − shortest); a hold moves it to the
- * first free day
+ * first free day; a flush, or plain water after drying out, comes first. Flush: last one + the kind's weeks, where nothing drains at most 4; twice the water
+ * the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
  * <p><b>Source</b> [COMMON] feed on a watering day, inside the label's window, as growth asks
  * <p><b>Checked by</b> CareTest
  *
+ * @param flush empty for kinds that want none
  * @param nextFeed empty where the lot has no feed, or takes none at the roots
  */
 public record LotPlan(
-        PotWater potWater, WaterNeed need, WaterNeed.Days days, LocalDate nextWater, Optional<FeedDate> nextFeed) {
+        PotWater potWater,
+        WaterNeed need,
+        WaterNeed.Days days,
+        LocalDate nextWater,
+        Optional<FeedDate> nextFeed,
+        Optional<Flush> flush) {
+    private static final int FLUSH_UNDRAINED_DAYS = 28;
+    private static final double FLUSH_WATERS = 2;
+
     private static final int LOOK_AHEAD_DAYS = 400;
 
     /** The rule that set a feed's date. */
@@ -39,10 +54,17 @@ public record LotPlan(
         FIRST_FEED,
         WATERING_IN_WINDOW,
         RHYTHM_LATEST,
+        AFTER_FLUSH,
+        AFTER_DRYING_OUT,
         HOLD_COLD,
         HOLD_DARK,
+        HOLD_DORMANT,
         HOLD_FROST_NEAR,
-        HOLD_REPOTTED;
+        HOLD_REPOTTED,
+        HOLD_FLOWERING,
+        HOLD_FRUIT_SET,
+        HOLD_GRAFTED,
+        HOLD_SICK;
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);
@@ -57,8 +79,19 @@ public record LotPlan(
      * A feed's date with its window.
      *
      * @param earliest,latest the label's window, before any hold
+     * @param held what holds it back from the day it would have been, each until a day; the binding one lasts longest
      */
-    public record FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest) {}
+    public record FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest, List<Held> held) {
+        FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest) {
+            this(date, binding, earliest, latest, List.of());
+        }
+    }
+
+    /** A hold, and the first day on which it no longer holds; empty where the person will say so. */
+    public record Held(Hold hold, Optional<LocalDate> until) {}
+
+    /** Plain water in plenty, to carry off salt: from a day on, so many litres for one pot. */
+    public record Flush(LocalDate on, double litres) {}
 
     /** Works the plan out; the same situation always gives the same plan, whatever the day it is asked. */
     public static LotPlan of(Situation s, Working working) {
@@ -75,31 +108,73 @@ public record LotPlan(
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
+        Optional<Flush> flush = flush(s, potWater);
+        Optional<Binding> plainFirst = driedOut(s)
+                ? Optional.of(Binding.AFTER_DRYING_OUT)
+                : flush.filter(f -> !f.on().isAfter(nextWater)).map(f -> Binding.AFTER_FLUSH);
         Optional<FeedDate> nextFeed = s.feed()
                 .filter(f -> s.species().appetite() != Appetite.NONE)
-                .map(f -> feedDate(f, s, nextWater, days.likely(), working));
-        return new LotPlan(potWater, need, days, nextWater, nextFeed);
+                .map(f -> feedDate(f, s, new Waterings(nextWater, days.likely(), plainFirst), working));
+        return new LotPlan(potWater, need, days, nextWater, nextFeed, flush);
     }
 
-    private static FeedDate feedDate(Feed feed, Situation s, LocalDate nextWater, int gap, Working working) {
-        FeedDate free = byRhythm(feed, s, nextWater, gap, working);
-        Set<Hold> holds = Hold.on(free.date(), s.species(), s.place(), s.repottedOn());
+    /** The waterings to come: the first, the days between, and why the first is of plain water, where it must be. */
+    private record Waterings(LocalDate first, int gap, Optional<Binding> plainFirst) {
+        LocalDate fed() {
+            return plainFirst.isPresent() ? first.plusDays(gap) : first;
+        }
+    }
+
+    /** Whether it was told that the pot dried right out and it has not been watered since. */
+    private static boolean driedOut(Situation s) {
+        LocalDate since = s.particulars().conditions().get(Condition.DRIED_OUT);
+        return since != null && s.lastWatered().filter(w -> !w.isBefore(since)).isEmpty();
+    }
+
+    private static Optional<Flush> flush(Situation s, PotWater water) {
+        int days = s.species().flushDays();
+        if (days == 0) {
+            return Optional.empty();
+        }
+        int every = s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS);
+        LocalDate last = Stream.of(s.particulars().lastFlushed(), s.repottedOn(), Optional.of(s.startedOn()))
+                .flatMap(Optional::stream)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        return Optional.of(new Flush(last.plusDays(every), FLUSH_WATERS * water.capacity() * water.mixLitres()));
+    }
+
+    private static FeedDate feedDate(Feed feed, Situation s, Waterings waterings, Working working) {
+        FeedDate free = byRhythm(feed, s, waterings, working);
+        Set<Hold> holds = Hold.on(free.date(), s);
         if (holds.isEmpty()) {
             return free;
         }
         LocalDate date = free.date();
         LocalDate end = date.plusDays(LOOK_AHEAD_DAYS);
+        Map<Hold, LocalDate> until = new EnumMap<>(Hold.class);
         Hold last = holds.iterator().next();
         while (!holds.isEmpty() && date.isBefore(end)) {
-            last = holds.iterator().next();
+            last = holds.stream()
+                    .filter(Hold::open)
+                    .findFirst()
+                    .orElse(holds.iterator().next());
             date = date.plusDays(1);
-            holds = Hold.on(date, s.species(), s.place(), s.repottedOn());
+            Set<Hold> still = Hold.on(date, s);
+            LocalDate day = date;
+            holds.stream().filter(h -> !still.contains(h)).forEach(h -> until.put(h, day));
+            still.forEach(until::remove);
+            holds = still;
         }
-        return new FeedDate(date, Binding.of(last), free.earliest(), free.latest());
+        List<Held> held = Hold.on(free.date(), s).stream()
+                .map(h -> new Held(h, Optional.ofNullable(until.get(h))))
+                .toList();
+        return new FeedDate(date, Binding.of(last), free.earliest(), free.latest(), held);
     }
 
-    private static FeedDate byRhythm(Feed feed, Situation s, LocalDate nextWater, int gap, Working working) {
-        if (feed.rhythm() instanceof Rhythm.EveryDays window && s.lastFed().isPresent()) {
+    private static FeedDate byRhythm(Feed feed, Situation s, Waterings waterings, Working working) {
+        Rhythm rhythm = rhythm(feed, s);
+        if (rhythm instanceof Rhythm.EveryDays window && s.lastFed().isPresent()) {
             LocalDate fed = s.lastFed().get();
             LocalDate earliest = fed.plusDays(window.min());
             LocalDate latest = fed.plusDays(window.max());
@@ -114,24 +189,35 @@ public record LotPlan(
                     typed("shortest", window.min(), Unit.DAY, "feed.label"),
                     typed("longest", window.max(), Unit.DAY, "feed.label"),
                     table("growth", growth * 100, Unit.PER_CENT, "species:growth"));
-            return inWindow(earliest, target, latest, nextWater, gap);
+            return inWindow(earliest, target, latest, waterings);
         }
-        Binding binding = feed.rhythm() instanceof Rhythm.EveryWatering ? Binding.EVERY_WATERING : Binding.FIRST_FEED;
-        return new FeedDate(nextWater, binding, nextWater, nextWater);
+        Binding binding = waterings
+                .plainFirst()
+                .orElse(rhythm instanceof Rhythm.EveryWatering ? Binding.EVERY_WATERING : Binding.FIRST_FEED);
+        return new FeedDate(waterings.fed(), binding, waterings.fed(), waterings.fed());
     }
 
-    private static FeedDate inWindow(
-            LocalDate earliest, LocalDate target, LocalDate latest, LocalDate nextWater, int gap) {
+    /** The rhythm in which a lot is fed: its own where it has one and the feed is watered on. */
+    static Rhythm rhythm(Feed feed, Situation s) {
+        return strewn(feed) ? feed.rhythm() : s.particulars().rhythm().over(feed.rhythm());
+    }
+
+    private static FeedDate inWindow(LocalDate earliest, LocalDate target, LocalDate latest, Waterings waterings) {
         LocalDate best = null;
-        for (LocalDate d = nextWater; !d.isAfter(latest); d = d.plusDays(gap)) {
+        for (LocalDate d = waterings.fed(); !d.isAfter(latest); d = d.plusDays(waterings.gap())) {
             boolean nearer = best == null || distance(d, target) < distance(best, target);
             if (!d.isBefore(earliest) && nearer) {
                 best = d;
             }
         }
-        return best == null
-                ? new FeedDate(latest, Binding.RHYTHM_LATEST, earliest, latest)
-                : new FeedDate(best, Binding.WATERING_IN_WINDOW, earliest, latest);
+        if (best != null) {
+            return new FeedDate(best, Binding.WATERING_IN_WINDOW, earliest, latest);
+        }
+        return waterings
+                .plainFirst()
+                .filter(why -> latest.isBefore(waterings.fed()))
+                .map(why -> new FeedDate(waterings.fed(), why, earliest, latest))
+                .orElse(new FeedDate(latest, Binding.RHYTHM_LATEST, earliest, latest));
     }
 
     private static long distance(LocalDate a, LocalDate b) {

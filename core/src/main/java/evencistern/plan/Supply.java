@@ -6,9 +6,7 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
-import evencistern.feed.Target;
 import evencistern.label.Rate;
-import evencistern.label.Rhythm;
 import evencistern.working.Working;
 import java.util.OptionalDouble;
 
@@ -37,21 +35,13 @@ public final class Supply {
             return 0;
         }
         Feed feed = s.feed().get();
-        double gap = feed.rhythm() instanceof Rhythm.EveryDays days
-                ? (days.min() + days.max()) / 2.0
-                : plan.days().likely();
+        double gap = FeedRhythm.days(LotPlan.rhythm(feed, s), plan.days().likely());
         return each(feed, s, plan) / gap;
     }
 
     private static double each(Feed feed, Situation s, LotPlan plan) {
         if (feed.rate() instanceof Rate.PerWater rate) {
-            Dose dose = Dose.choose(
-                    feed,
-                    rate,
-                    s.species().cap(),
-                    new Target.ByAppetite(s.species().appetite().placeInRange()),
-                    0,
-                    Working.off());
+            Dose dose = Dose.choose(feed, rate, s.species().cap(), Care.target(feed, s, plan), 0, Working.off());
             return dose.perLitre() * plan.need().fullPour(Working.off());
         }
         Rate strewn = feed.rate();

@@ -59,6 +59,26 @@ public record Species(String key, String common, String scientific, String group
         return traits.number(Trait.LIGHT);
     }
 
+    /** At and above this daily mean it rests, °C; 60 for one that never does. */
+    public double restsAboveC() {
+        return traits.number(Trait.REST_ABOVE);
+    }
+
+    /** Whether it is put to rest by what this word of {@link Trait#DORMANCY} says. */
+    public boolean restsBy(String cause) {
+        return traits.is(Trait.DORMANCY, cause);
+    }
+
+    /** Whether its roots are aerial ones with a sponge coat. */
+    public boolean velamen() {
+        return traits.is(Trait.ROOTS, "velamen");
+    }
+
+    /** Days between flushes; 0 where it wants none. */
+    public int flushDays() {
+        return (int) Math.round(traits.number(Trait.FLUSH_WEEKS) * 7);
+    }
+
     /** Days without feed after repotting. */
     public int repotHoldDays() {
         return (int) traits.number(Trait.REPOT_HOLD);

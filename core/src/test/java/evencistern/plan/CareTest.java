@@ -263,7 +263,8 @@ class CareTest {
                 Optional.empty());
         for (int month = 1; month <= 12; month++) {
             assertThat(Hold.on(
-                            LocalDate.of(2026, month, 10), SpeciesGuide.require("fuchsia"), tropics, Optional.empty()))
+                            LocalDate.of(2026, month, 10),
+                            at("fuchsia", pot(0.12, 0.11), "peat_perlite", tropics, MAY)))
                     .isEmpty();
         }
     }

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.Collections;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,8 +30,24 @@ class HoldTest {
                 frosts);
     }
 
+    private static Set<Hold> on(LocalDate date, Place place, Optional<LocalDate> repotted) {
+        Situation plain = CareTest.situation(Optional.empty());
+        return Hold.on(
+                date,
+                new Situation(
+                        FUCHSIA,
+                        plain.pot(),
+                        plain.mix(),
+                        place,
+                        Optional.empty(),
+                        plain.startedOn(),
+                        repotted,
+                        Optional.empty(),
+                        Optional.empty()));
+    }
+
     private static boolean held(Hold hold, LocalDate date, Place place) {
-        return Hold.on(date, FUCHSIA, place, Optional.empty()).contains(hold);
+        return on(date, place, Optional.empty()).contains(hold);
     }
 
     /** Common practice: seven weeks before the first frost, here 25 October, is 6 September; four before 5 May, 7 April. */
@@ -70,12 +87,9 @@ class HoldTest {
     void aDayBeforeRepottingIsNotHeldAndTheLastHeldDayIsTheTwentySeventhAfter() {
         Place warm = place(20, 22, 1, Optional.empty());
         LocalDate repotted = LocalDate.of(2026, 6, 1);
-        assertThat(Hold.on(repotted.minusDays(1), FUCHSIA, warm, Optional.of(repotted)))
-                .isEmpty();
-        assertThat(Hold.on(repotted, FUCHSIA, warm, Optional.of(repotted))).containsExactly(Hold.REPOTTED);
-        assertThat(Hold.on(repotted.plusDays(27), FUCHSIA, warm, Optional.of(repotted)))
-                .containsExactly(Hold.REPOTTED);
-        assertThat(Hold.on(repotted.plusDays(28), FUCHSIA, warm, Optional.of(repotted)))
-                .isEmpty();
+        assertThat(on(repotted.minusDays(1), warm, Optional.of(repotted))).isEmpty();
+        assertThat(on(repotted, warm, Optional.of(repotted))).containsExactly(Hold.REPOTTED);
+        assertThat(on(repotted.plusDays(27), warm, Optional.of(repotted))).containsExactly(Hold.REPOTTED);
+        assertThat(on(repotted.plusDays(28), warm, Optional.of(repotted))).isEmpty();
     }
 }

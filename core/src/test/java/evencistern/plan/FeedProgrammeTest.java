@@ -1,0 +1,320 @@
+package evencistern.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.climate.Place;
+import evencistern.feed.Analysis;
+import evencistern.feed.Feed;
+import evencistern.feed.HandMeasure;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.media.Recipes;
+import evencistern.plan.LotPlan.Binding;
+import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Pot;
+import evencistern.pot.RoundTaper;
+import evencistern.water.SourceWater;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Rhythms, holds, flushes and roots in the air. Rules of thumb are common practice, no source. */
+class FeedProgrammeTest {
+    private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
+    private static final Rhythm FORTNIGHT = new Rhythm.EveryDays(14, 14);
+
+    /** A kind, where it stands, and what is told of the lot; watered and fed two weeks before. */
+    private record Lot(
+            String species,
+            double humidity,
+            double lowC,
+            double highC,
+            Map<Condition, LocalDate> conditions,
+            FeedRhythm rhythm,
+            boolean strewn,
+            boolean drains,
+            LocalDate startedOn,
+            Optional<LocalDate> flushed) {
+        static Lot of(String species) {
+            return new Lot(
+                    species, 60, 16, 22, Map.of(), FeedRhythm.LABEL, false, true, MAY.minusDays(20), Optional.empty());
+        }
+
+        Lot in(Condition condition, LocalDate since) {
+            return new Lot(
+                    species,
+                    humidity,
+                    lowC,
+                    highC,
+                    Map.of(condition, since),
+                    rhythm,
+                    strewn,
+                    drains,
+                    startedOn,
+                    flushed);
+        }
+
+        Lot by(FeedRhythm how) {
+            return new Lot(species, humidity, lowC, highC, conditions, how, strewn, drains, startedOn, flushed);
+        }
+
+        Lot onTheMix() {
+            return new Lot(species, humidity, lowC, highC, conditions, rhythm, true, drains, startedOn, flushed);
+        }
+
+        Lot at(double rh, double low, double high) {
+            return new Lot(species, rh, low, high, conditions, rhythm, strewn, drains, startedOn, flushed);
+        }
+
+        Lot since(LocalDate start, boolean draining) {
+            return new Lot(species, humidity, lowC, highC, conditions, rhythm, strewn, draining, start, flushed);
+        }
+
+        Situation situation() {
+            Place place = new Place(
+                    52,
+                    Place.Kind.INDOORS,
+                    Collections.nCopies(12, lowC),
+                    Collections.nCopies(12, highC),
+                    humidity,
+                    0.6,
+                    0.4,
+                    Optional.empty(),
+                    Optional.empty());
+            Feed feed = new Feed(
+                    Analysis.npk(10, 5, 15),
+                    ProductForm.DRY,
+                    OptionalDouble.of(0.9),
+                    OptionalDouble.empty(),
+                    strewn ? new Rate.PerPlant(5, 5, Measure.GRAMS) : new Rate.PerWater(0.1, 1, Measure.GRAMS),
+                    FORTNIGHT);
+            return new Situation(
+                    SpeciesGuide.require(species),
+                    Pot.filled(new RoundTaper(0.14, 0.1, 0.13)),
+                    Recipes.require("peat_perlite"),
+                    place,
+                    Optional.of(feed),
+                    startedOn,
+                    Optional.empty(),
+                    Optional.of(MAY),
+                    Optional.of(MAY.minusDays(14)),
+                    new Particulars(OptionalDouble.empty(), Learned.NOTHING, drains, conditions, rhythm, flushed));
+        }
+
+        LotPlan plan() {
+            return LotPlan.of(situation(), Working.off());
+        }
+
+        LotPlan.FeedDate feed() {
+            return plan().nextFeed().orElseThrow();
+        }
+
+        double perLitre() {
+            Care.Tools tools = new Care.Tools(
+                    5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
+            return ((Care.Watered) Care.on(MAY, situation(), tools, Working.off())
+                            .feeding()
+                            .orElseThrow())
+                    .dose()
+                    .perLitre();
+        }
+
+        List<Care.Note> notes() {
+            Care.Tools tools = new Care.Tools(
+                    5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
+            return Care.on(MAY, situation(), tools, Working.off()).notes();
+        }
+    }
+
+    // --- rhythms at equal food ---
+
+    /** Arithmetic: fed twice as often, half as strong; the food of a fortnight stays what it was. */
+    @Test
+    void theWeekIsHalfAsStrongAsTheFortnight() {
+        Lot lot = Lot.of("kalanchoe");
+        assertThat(lot.by(FeedRhythm.WEEKLY).perLitre()).isCloseTo(lot.perLitre() / 2, within(1e-9));
+        assertThat(lot.by(FeedRhythm.FORTNIGHTLY).perLitre()).isCloseTo(lot.perLitre(), within(1e-9));
+    }
+
+    /** Strength and days between keep their ratio unless the label's top or the kind's limit stops the strength. */
+    @ParameterizedTest
+    @EnumSource(FeedRhythm.class)
+    void noRhythmGivesMoreFoodThanTheLabel(FeedRhythm rhythm) {
+        Lot lot = Lot.of("kalanchoe").by(rhythm);
+        double watering = lot.plan().days().likely();
+        double days = FeedRhythm.days(rhythm.over(FORTNIGHT), watering);
+        assertThat(lot.perLitre() / days)
+                .isLessThanOrEqualTo(Lot.of("kalanchoe").perLitre() / 14 * (1 + 1e-9));
+        assertThat(lot.perLitre()).isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void aStrewnFeedKeepsItsLabelsRhythm() {
+        assertThat(LotPlan.rhythm(
+                        Lot.of("kalanchoe").onTheMix().situation().feed().orElseThrow(),
+                        Lot.of("kalanchoe").onTheMix().by(FeedRhythm.WEEKLY).situation()))
+                .isEqualTo(FORTNIGHT);
+    }
+
+    // --- holds ---
+
+    @ParameterizedTest
+    @CsvSource({"azalea_bonsai, FLOWERING, HOLD_FLOWERING", "olive, FRUIT_SET, HOLD_FRUIT_SET", "olive, SICK, HOLD_SICK"
+    })
+    void aConditionHoldsUntilItIsSaidToBeOver(String species, Condition condition, Binding binding) {
+        LotPlan.FeedDate feed = Lot.of(species).in(condition, MAY).feed();
+        assertThat(feed.binding()).isEqualTo(binding);
+        assertThat(feed.held())
+                .filteredOn(h -> h.hold().open())
+                .singleElement()
+                .satisfies(h -> assertThat(h.until()).isEmpty());
+        assertThat(Lot.of(species).feed().binding()).isNotEqualTo(binding);
+    }
+
+    @Test
+    void aKindThatIsFedInFlowerIsFedInFlower() {
+        assertThat(Lot.of("kalanchoe").in(Condition.FLOWERING, MAY).feed().held())
+                .isEmpty();
+    }
+
+    /** The first year after grafting: nothing strewn, liquid as ever; 365 days from the day are over on that day. */
+    @Test
+    void aFreshGraftTakesOnlyLiquidFeed() {
+        LocalDate grafted = MAY.minusDays(100);
+        Lot lot = Lot.of("lemon").in(Condition.GRAFTED, grafted);
+        assertThat(lot.feed().held()).isEmpty();
+        LotPlan.FeedDate strewn = lot.onTheMix().feed();
+        assertThat(strewn.binding()).isEqualTo(Binding.HOLD_GRAFTED);
+        assertThat(strewn.date()).isEqualTo(grafted.plusDays(365));
+        assertThat(lot.notes()).contains(Care.Note.GRAFTED_LIQUID_ONLY);
+    }
+
+    @Test
+    void whatDriedOutIsWateredPlainFirst() {
+        LotPlan.FeedDate feed =
+                Lot.of("kalanchoe").in(Condition.DRIED_OUT, MAY.plusDays(1)).feed();
+        LotPlan plain = Lot.of("kalanchoe").plan();
+        assertThat(feed.binding()).isEqualTo(Binding.AFTER_DRYING_OUT);
+        assertThat(feed.date())
+                .isEqualTo(plain.nextWater().plusDays(plain.days().likely()));
+        assertThat(Lot.of("kalanchoe")
+                        .in(Condition.DRIED_OUT, MAY.minusDays(1))
+                        .feed()
+                        .binding())
+                .as("watered since")
+                .isNotEqualTo(Binding.AFTER_DRYING_OUT);
+    }
+
+    /** Each hold is told with the day it ends; the one that lasts longest binds. */
+    @Test
+    void everyHoldIsNamedWithItsEnd() {
+        Lot cold = Lot.of("lemon").at(60, 8, 12).in(Condition.GRAFTED, MAY).onTheMix();
+        assertThat(cold.feed().held()).extracting(LotPlan.Held::hold).contains(Hold.COLD, Hold.DORMANT, Hold.GRAFTED);
+        assertThat(cold.feed().held())
+                .filteredOn(h -> h.hold() == Hold.GRAFTED)
+                .singleElement()
+                .satisfies(h -> assertThat(h.until()).contains(MAY.plusDays(365)));
+    }
+
+    /** Cool growers rest in heat and grow in the cool; a warm one the other way round. */
+    @Test
+    void whatGrowsInTheCoolRestsInTheHeat() {
+        assertThat(Lot.of("cyclamen").at(60, 20, 28).feed().held())
+                .extracting(LotPlan.Held::hold)
+                .contains(Hold.DORMANT);
+        assertThat(Lot.of("cyclamen").at(60, 10, 16).feed().held()).isEmpty();
+        assertThat(Lot.of("kalanchoe").at(60, 20, 28).feed().held()).isEmpty();
+    }
+
+    /** Short days put a larch to rest in mid-winter at 52° north, and in June at 52° south, whatever the warmth. */
+    @ParameterizedTest
+    @CsvSource({"52, 2026-12-21, true", "52, 2026-06-21, false", "-52, 2026-06-21, true", "2, 2026-12-21, false"})
+    void shortDaysPutToRest(double latitude, LocalDate date, boolean rests) {
+        Situation s = Lot.of("larch_bonsai").situation();
+        Place place = new Place(
+                latitude,
+                Place.Kind.OUTDOORS,
+                Collections.nCopies(12, 14.0),
+                Collections.nCopies(12, 20.0),
+                60,
+                1,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
+        Situation there = new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                place,
+                s.feed(),
+                s.startedOn(),
+                s.repottedOn(),
+                s.lastWatered(),
+                s.lastFed(),
+                s.particulars());
+        assertThat(Hold.DORMANT.holds(date, there)).isEqualTo(rests);
+    }
+
+    // --- flushes ---
+
+    /** Arithmetic: a kind flushed every 12 weeks, put up 90 days before: due 84 days after; twice the held water. */
+    @Test
+    void aFlushComesAfterTheKindsWeeksAndBeforeTheFeed() {
+        Lot old = Lot.of("kalanchoe").since(MAY.minusDays(90), true);
+        LotPlan plan = old.plan();
+        assertThat(plan.flush().orElseThrow().on()).isEqualTo(MAY.minusDays(6));
+        assertThat(plan.flush().orElseThrow().litres())
+                .isCloseTo(2 * plan.potWater().capacity() * plan.potWater().mixLitres(), within(1e-9));
+        assertThat(old.feed().binding()).isEqualTo(Binding.AFTER_FLUSH);
+        assertThat(old.feed().date()).isAfter(plan.nextWater());
+        assertThat(old.notes()).contains(Care.Note.FLUSH_FIRST);
+    }
+
+    @Test
+    void whereNothingDrainsTheFlushComesSoonerAndOverADrain() {
+        Lot kept = Lot.of("kalanchoe").since(MAY.minusDays(40), false);
+        assertThat(kept.plan().flush().orElseThrow().on()).isEqualTo(MAY.minusDays(12));
+        assertThat(kept.notes()).contains(Care.Note.FLUSH_OVER_A_DRAIN);
+        assertThat(Lot.of("pitcher_plant").plan().flush()).isEmpty();
+    }
+
+    // --- roots in the air ---
+
+    /** Common practice: half as strong at 30 % humidity, full strength from 50 %. */
+    @ParameterizedTest
+    @CsvSource({"20, 0.5", "30, 0.5", "40, 0.75", "50, 1", "75, 1"})
+    void dryAirWeakensTheFeedOfRootsInTheAir(double humidity, double share) {
+        Lot orchid = Lot.of("moth_orchid");
+        assertThat(orchid.at(humidity, 16, 22).perLitre())
+                .isCloseTo(share * orchid.at(60, 16, 22).perLitre(), within(1e-9));
+        assertThat(Lot.of("kalanchoe").at(humidity, 16, 22).perLitre())
+                .isEqualTo(Lot.of("kalanchoe").perLitre());
+    }
+
+    @Test
+    void rootsInTheAirAreFedWithCare() {
+        assertThat(Lot.of("moth_orchid").notes())
+                .contains(Care.Note.VELAMEN_A_MINUTE, Care.Note.VELAMEN_FRESH_EACH)
+                .doesNotContain(Care.Note.VELAMEN_PLAIN_LATER, Care.Note.DRY_AIR_WEAKER);
+        assertThat(Lot.of("moth_orchid").at(30, 18, 28).notes())
+                .contains(Care.Note.VELAMEN_PLAIN_LATER, Care.Note.DRY_AIR_WEAKER);
+        assertThat(Lot.of("kalanchoe").notes()).doesNotContain(Care.Note.VELAMEN_A_MINUTE);
+    }
+
+    @Test
+    void aPlaceThatDoesNotSuitIsTold() {
+        assertThat(Lot.of("moth_orchid").at(60, 8, 18).notes()).contains(Care.Note.TOO_COLD_HERE);
+        assertThat(Lot.of("maidenhair").notes()).contains(Care.Note.TOO_BRIGHT_HERE);
+    }
+}
