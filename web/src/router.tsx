@@ -142,6 +142,11 @@ const yearStart = createRoute({
     throw redirect({ to: "/g/$garden/year/plants", params });
   },
 });
+const weather = createRoute({
+  getParentRoute: () => year,
+  path: "weather",
+  component: lazyRouteComponent(() => import("./views/year/WeatherPage"), "WeatherPage"),
+});
 const plants = createRoute({
   getParentRoute: () => year,
   path: "plants",
@@ -225,7 +230,7 @@ export const router = createRouter({
       bench.addChildren([lot]),
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
-      year.addChildren([yearStart, plants, plant]),
+      year.addChildren([yearStart, weather, plants, plant]),
       shelf,
       settings,
     ]),

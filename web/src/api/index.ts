@@ -118,6 +118,7 @@ export type Kind = Schemas["KindWire"];
 export type KindInput = Schemas["KindInput"];
 export type KindAsk = Schemas["KindAsk"];
 export type Trait = Schemas["TraitWire"];
+export type Weather = Schemas["WeatherWire"];
 export type Recorded = Schemas["Recorded"];
 export type Fault = Schemas["FaultWire"];
 

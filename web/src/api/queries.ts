@@ -105,6 +105,13 @@ export const mixesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/mixes", { params: { path: { garden } } })),
   });
 
+/** The weather of the last weeks and of the days to come. */
+export const weatherQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "weather"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/weather", { params: { path: { garden } } })),
+  });
+
 /** The species guide, as the garden has it. */
 export const guideQuery = (garden: string) =>
   queryOptions({

@@ -95,9 +95,23 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             <Worked step="water.daily" open={open}>
               {shown.litres(w.dailyLitres)}
             </Worked>{" "}
-            <span className="note fig">±&nbsp;30&nbsp;%</span>
+            <span className="note fig">
+              {shown.litres((w.dailyLitres * w.learned.low) / w.learned.factor)}–
+              {shown.litres((w.dailyLitres * w.learned.high) / w.learned.factor)}
+            </span>
           </Line>
         </dl>
+        <Learned water={w} shown={shown} />
+        {care.drip && (
+          <p className="note mt-1">
+            On the drip line{" "}
+            <Worked step="water.drip" open={open}>
+              {figures(care.drip.minutes)} min
+            </Worked>{" "}
+            each time; the line draws {shown.litres(care.drip.drawLitresPerHour)} an hour.
+            {care.drip.overlong && " ▲ More pots than the 25–30 that one line serves."}
+          </p>
+        )}
       </div>
       <div>
         <h2 className="head mt-4 !border-feed xl:mt-0">{feed ? feed.name : "Feed"}</h2>
@@ -110,10 +124,40 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           <p className="my-2 border-l-4 border-feed pl-3">
             Next feed{" "}
             <Worked step="plan.feed_gap" open={open} big>
-              {dayFrom(care.nextFeed.date, garden.today)}
+              {openEnded(care.nextFeed) ? "when that is over" : dayFrom(care.nextFeed.date, garden.today)}
             </Worked>
             <span className="note block">{words("bindings", care.nextFeed.binding)}</span>
+            {care.nextFeed.held.length > 0 && (
+              <span className="note block">
+                Held back by{" "}
+                {care.nextFeed.held
+                  .map(
+                    (h) =>
+                      `${words("holds", h.hold)} ${h.until ? `until ${day(h.until)}` : "until you say it is over"}`,
+                  )
+                  .join("; ")}
+                .
+              </span>
+            )}
           </p>
+        )}
+        {care.flush && (
+          <p className="my-2 border-l-4 border-water pl-3">
+            Flush{" "}
+            <b className="text-lg">
+              {care.flush.on <= garden.today ? "with the next watering" : dayFrom(care.flush.on, garden.today)}
+            </b>
+            <span className="note block">
+              {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}: twice what it holds.
+            </span>
+          </p>
+        )}
+        {care.notes.length > 0 && (
+          <ul aria-label="To mind" className="mt-2 list-none p-0 text-sm">
+            {care.notes.map((n) => (
+              <li key={n}>→ {words("care_notes", n)}</li>
+            ))}
+          </ul>
         )}
         <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
           {care.cautions.map((c) => (
@@ -124,6 +168,30 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         </ul>
       </div>
     </div>
+  );
+}
+
+/** Whether nobody knows yet when the feed may go on. */
+function openEnded(feed: NonNullable<Care["nextFeed"]>): boolean {
+  return feed.held.some((h) => h.until === undefined);
+}
+
+/** What this lot's own waterings have taught, beside what is planned for its kind. */
+function Learned({ water: w, shown }: { water: Care["water"]; shown: Shown }) {
+  const l = w.learned;
+  if (l.from === 0)
+    return (
+      <p className="note mt-1">
+        As planned for its kind, pot and place; four lots of five drink within that span. Say how dry it feels, or weigh
+        it, when you water: then this learns what yours drinks.
+      </p>
+    );
+  return (
+    <p className="note mt-1">
+      Learned from {l.from} {l.from === 1 ? "watering" : "waterings"}: it drinks{" "}
+      <b className="fig">{figures(l.factor, 2)}</b> times what is planned ({shown.litres(w.plannedLitres)} a day),
+      between {figures(l.low, 2)} and {figures(l.high, 2)}.
+    </p>
   );
 }
 

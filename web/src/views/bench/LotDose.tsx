@@ -39,6 +39,12 @@ type Props = {
   shown: Shown;
 };
 
+/** What the waterings of a lot have taught, as the rules ask for it. */
+function learnedOf(lot: Lot): CareAsk["learned"] {
+  const s = lot.state;
+  return { factor: s.learned, low: s.learnedLow, high: s.learnedHigh, from: s.learnedFrom };
+}
+
 /** Inputs on the left in the order the hand thinks, the answer on the right, redrawn with every keystroke. */
 export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) {
   const draft = useDraft<LotInput>(`lot:${saved.id}`, saved);
@@ -53,6 +59,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
   const can = garden.vessels.find((v) => v.id === garden.usualVesselId);
   const guide = useQuery(guideQuery(garden.id)).data;
   const kind = askOfKind(guide, input.species, input.traits);
+  const drip = garden.vessels.find((v) => v.use === "drip" && !v.retired);
   const ask: CareAsk | undefined =
     place && water && can && mix && kind
       ? {
@@ -72,6 +79,11 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
           lastWateredOn: lot?.state.lastWateredOn ?? input.wateredBefore,
           lastFedOn: lot?.state.lastFedOn ?? input.fedBefore,
           ...(input.tall ? { tall: input.tall } : {}),
+          ...(lot ? { learned: learnedOf(lot) } : {}),
+          conditions: input.conditions,
+          rhythm: input.rhythm,
+          undrained: input.undrained,
+          ...(drip ? { drip: { text: String(drip.litres), unit: "L" }, pots: input.pots } : {}),
           working: working !== undefined,
         }
       : undefined;

@@ -101,6 +101,10 @@ function inputOf(p: Place, shown: Shown): PlaceInput {
     lightShare: typed("lightShare", p.lightShare * 100, "%"),
     lampHours: typed("lampHours", p.lampHours, "h"),
     lampPpfd: typed("lampPpfd", p.lampPpfd, ""),
+    air: p.air,
+    rainShare: typed("rainShare", p.rainShare === undefined ? undefined : p.rainShare * 100, "%"),
+    aspect: p.aspect,
+    altitude: typed("altitude", p.altitudeM, "m"),
     firstFrost: p.firstFrost,
     lastFrost: p.lastFrost,
     version: p.version,
@@ -193,6 +197,51 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
               hint="A north window about 15–20 %, a south window 40 %, a clean glasshouse 60 %."
             />
             <div className="grid grid-cols-2 gap-2">
+              <ChoiceField
+                label="Air"
+                field="place.air"
+                faults={faults}
+                value={input.air ?? ""}
+                onChange={(air) => set({ air: (air || undefined) as PlaceInput["air"] })}
+                options={[
+                  { value: "", label: "not told" },
+                  ...(["STILL", "MOVING", "WINDY"] as const).map((a) => ({
+                    value: a,
+                    label: words("airs", a.toLowerCase()),
+                  })),
+                ]}
+              />
+              <ChoiceField
+                label="Window looks"
+                field="place.aspect"
+                faults={faults}
+                value={input.aspect ?? ""}
+                onChange={(aspect) => set({ aspect: (aspect || undefined) as PlaceInput["aspect"] })}
+                options={[
+                  { value: "", label: "no window" },
+                  ...(["NORTH", "EAST", "SOUTH", "WEST"] as const).map((a) => ({
+                    value: a,
+                    label: words("aspects", a.toLowerCase()),
+                  })),
+                ]}
+              />
+              <NumberField
+                label="Rain that reaches it"
+                field="place.rain"
+                faults={faults}
+                value={input.rainShare ?? { text: "", unit: "%" }}
+                placeholder="none"
+                onChange={(rainShare) => set({ rainShare })}
+              />
+              <NumberField
+                label="Above the sea"
+                field="place.altitude"
+                faults={faults}
+                value={input.altitude ?? { text: "", unit: "m" }}
+                units={["m", "ft"]}
+                placeholder="0"
+                onChange={(altitude) => set({ altitude })}
+              />
               <NumberField
                 label="Lamps"
                 field="place.lamp_hours"

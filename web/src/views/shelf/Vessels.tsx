@@ -5,7 +5,7 @@ import type { Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { List, ThingForm } from "./things";
 
-const USES: Vessel["use"][] = ["can", "tub", "shovel", "handful"];
+const USES: Vessel["use"][] = ["can", "tub", "shovel", "handful", "drip"];
 
 export function Vessels({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (

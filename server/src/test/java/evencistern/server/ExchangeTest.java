@@ -66,6 +66,8 @@ class ExchangeTest {
             "recipe",
             "component",
             "species",
+            "weather_state",
+            "weather_day",
             "feed",
             "vessel",
             "meter",

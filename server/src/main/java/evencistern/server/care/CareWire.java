@@ -5,6 +5,7 @@ import evencistern.feed.Nutrients;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
+import evencistern.plan.Drip;
 import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
 import evencistern.working.Working;
@@ -19,6 +20,9 @@ public record CareWire(
         List<LayerWire> layers,
         @Nullable DoseWire feed,
         @Nullable FeedDateWire nextFeed,
+        @Nullable FlushDueWire flush,
+        @Nullable DripWire drip,
+        List<String> notes,
         List<String> cautions,
         @Nullable List<StepWire> working) {
 
@@ -148,10 +152,35 @@ public record CareWire(
         }
     }
 
+    /** What holds the feed back, and the first day on which it no longer does; absent where the person will say so. */
+    public record HeldWire(String hold, @Nullable LocalDate until) {}
+
+    /**
+     * How long a drip line runs for one pot's full watering.
+     *
+     * @param overlong whether there are more pots on it than a line usually serves
+     */
+    public record DripWire(double minutes, double drawLitresPerHour, boolean overlong) {
+        public static DripWire of(Drip d) {
+            return new DripWire(d.minutes(), d.drawLitresPerHour(), d.overlong());
+        }
+    }
+
+    /** When plain water in plenty is due, and how much for one pot. */
+    public record FlushDueWire(LocalDate on, double litres) {}
+
     /** When the next feed is, and the rule that says so. */
-    public record FeedDateWire(LocalDate date, String binding, LocalDate earliest, LocalDate latest) {
+    public record FeedDateWire(
+            LocalDate date, String binding, LocalDate earliest, LocalDate latest, List<HeldWire> held) {
         static FeedDateWire of(LotPlan.FeedDate f) {
-            return new FeedDateWire(f.date(), f.binding().id(), f.earliest(), f.latest());
+            return new FeedDateWire(
+                    f.date(),
+                    f.binding().id(),
+                    f.earliest(),
+                    f.latest(),
+                    f.held().stream()
+                            .map(h -> new HeldWire(h.hold().id(), h.until().orElse(null)))
+                            .toList());
         }
     }
 
@@ -165,9 +194,11 @@ public record CareWire(
      * Puts an answer on the wire.
      *
      * @param waterEc of the source water, which the meter reads beneath the feed
+     * @param drip how long the line runs, where there is one
      * @param day whose water use is shown
      */
-    public static CareWire of(Care care, double waterEc, LocalDate day, Working.@Nullable Recorder recorder) {
+    public static CareWire of(
+            Care care, double waterEc, LocalDate day, @Nullable DripWire drip, Working.@Nullable Recorder recorder) {
         LotPlan plan = care.plan();
         PotWater pot = plan.potWater();
         return new CareWire(
@@ -197,6 +228,9 @@ public record CareWire(
                         .toList(),
                 care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
                 plan.nextFeed().map(FeedDateWire::of).orElse(null),
+                plan.flush().map(f -> new FlushDueWire(f.on(), f.litres())).orElse(null),
+                drip,
+                care.notes().stream().map(Care.Note::id).toList(),
                 care.cautions().stream().map(c -> c.id()).toList(),
                 recorder == null ? null : StepWire.all(recorder));
     }

@@ -461,7 +461,8 @@ public class DemoGarden implements ApplicationRunner {
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
         while (true) {
-            LotPlan plan = LotPlan.of(lots.situation(ground, lot, feed, watered, fed, Learned.NOTHING), Working.off());
+            LotPlan plan = LotPlan.of(
+                    lots.situation(ground, lot, feed, watered, fed, Learned.NOTHING, Optional.empty()), Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {

@@ -22,6 +22,8 @@ class GardenFileStore {
             new Table("vessel", "id"),
             new Table("feed", "id"),
             new Table("species", "id"),
+            new Table("weather_state", "garden_id"),
+            new Table("weather_day", "day"),
             new Table("component", "id"),
             new Table("recipe", "id"),
             new Table("batch", "number"),

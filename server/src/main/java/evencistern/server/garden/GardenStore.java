@@ -1,5 +1,7 @@
 package evencistern.server.garden;
 
+import evencistern.climate.Air;
+import evencistern.climate.Aspect;
 import evencistern.feed.HandMeasure;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire.MeterWire;
@@ -22,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -125,9 +128,9 @@ class GardenStore {
     void insertPlace(GardenId garden, PlaceWire p) {
         db.sql("""
                         insert into place (name, kind, lows, highs, humidity, light_share, sunshine, lamp_hours,
-                                           lamp_ppfd, first_frost, last_frost, typed, retired, garden_id, id,
-                                           version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                           lamp_ppfd, first_frost, last_frost, air, rain_share, aspect, altitude_m, typed,
+                                           retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, p)).update();
     }
 
@@ -138,7 +141,8 @@ class GardenStore {
         return db.sql("""
                                 update place set name = ?, kind = ?, lows = ?, highs = ?, humidity = ?,
                                                  light_share = ?, sunshine = ?, lamp_hours = ?, lamp_ppfd = ?,
-                                                 first_frost = ?, last_frost = ?, typed = ?, retired = ?, version = version + 1
+                                                 first_frost = ?, last_frost = ?, air = ?, rain_share = ?, aspect = ?,
+                                                 altitude_m = ?, typed = ?, retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
     }
@@ -156,6 +160,10 @@ class GardenStore {
                 p.lampPpfd(),
                 p.firstFrost(),
                 p.lastFrost(),
+                id(p.air()),
+                p.rainShare(),
+                id(p.aspect()),
+                p.altitudeM(),
                 TypedFields.stored(p.typed()),
                 p.retired(),
                 garden.value(),
@@ -164,7 +172,8 @@ class GardenStore {
 
     private static final String PLACES = """
             select p.id, p.name, p.kind, g.latitude, p.lows, p.highs, p.humidity, p.light_share, p.sunshine,
-                   p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.typed, p.version, p.retired
+                   p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.air, p.rain_share, p.aspect,
+                   p.altitude_m, p.typed, p.version, p.retired
             from place p join garden g on g.id = p.garden_id
             where p.garden_id = ?
             """;
@@ -198,9 +207,21 @@ class GardenStore {
                 r.getObject("lamp_ppfd", Double.class),
                 r.getString("first_frost"),
                 r.getString("last_frost"),
+                named(Air.class, r.getString("air")),
+                r.getObject("rain_share", Double.class),
+                named(Aspect.class, r.getString("aspect")),
+                r.getObject("altitude_m", Double.class),
                 TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));
+    }
+
+    private static @Nullable String id(@Nullable Enum<?> choice) {
+        return choice == null ? null : choice.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static <E extends Enum<E>> @Nullable E named(Class<E> type, @Nullable String id) {
+        return id == null ? null : Enum.valueOf(type, id.toUpperCase(Locale.ROOT));
     }
 
     private static List<Double> doubles(Array array) throws SQLException {

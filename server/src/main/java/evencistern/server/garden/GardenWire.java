@@ -1,5 +1,7 @@
 package evencistern.server.garden;
 
+import evencistern.climate.Air;
+import evencistern.climate.Aspect;
 import evencistern.climate.Place;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
@@ -83,6 +85,10 @@ public record GardenWire(
             @Nullable Double lampPpfd,
             @Nullable String firstFrost,
             @Nullable String lastFrost,
+            @Nullable Air air,
+            @Nullable Double rainShare,
+            @Nullable Aspect aspect,
+            @Nullable Double altitudeM,
             @Nullable Map<String, Typed> typed,
             int version,
             boolean retired)
@@ -111,7 +117,12 @@ public record GardenWire(
                     lampHours == null || lampPpfd == null
                             ? Optional.empty()
                             : Optional.of(new Place.Lamps(lampHours, lampPpfd)),
-                    frosts);
+                    frosts,
+                    new Place.Exposure(
+                            Optional.ofNullable(air),
+                            rainShare == null ? 0 : rainShare,
+                            Optional.ofNullable(aspect),
+                            altitudeM == null ? 0 : altitudeM));
         }
     }
 
@@ -195,7 +206,9 @@ public record GardenWire(
             can,
             tub,
             shovel,
-            handful
+            handful,
+            /** A drip line: what one emitter gives in an hour. */
+            drip
         }
 
         /** Whether water is carried in it, now. */

@@ -1,5 +1,7 @@
 package evencistern.server.garden;
 
+import evencistern.climate.Air;
+import evencistern.climate.Aspect;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -296,6 +298,10 @@ public class Gardens {
             @Nullable Typed lampPpfd,
             @Nullable String firstFrost,
             @Nullable String lastFrost,
+            @Nullable Air air,
+            @Nullable Typed rainShare,
+            @Nullable Aspect aspect,
+            @Nullable Typed altitude,
             int version) {
 
         /** What was typed, by field; months as low.1 to high.12. */
@@ -312,6 +318,12 @@ public class Gardens {
             if (lampHours != null && lampPpfd != null) {
                 fields.put("lampHours", lampHours);
                 fields.put("lampPpfd", lampPpfd);
+            }
+            if (rainShare != null) {
+                fields.put("rainShare", rainShare);
+            }
+            if (altitude != null) {
+                fields.put("altitude", altitude);
             }
             return TypedFields.filled(fields);
         }
@@ -334,6 +346,8 @@ public class Gardens {
         if (hours.isPresent() != ppfd.isPresent()) {
             faults.add(FaultCode.MISSING, hours.isPresent() ? "place.lamp_light" : "place.lamp_hours", "");
         }
+        OptionalDouble rain = Typed.optional(input.rainShare(), "place.rain", faults);
+        OptionalDouble altitude = Typed.optional(input.altitude(), "place.altitude", faults);
         String first = frost(input.firstFrost(), faults);
         String last = frost(input.lastFrost(), faults);
         if ((first == null) != (last == null)) {
@@ -354,6 +368,10 @@ public class Gardens {
                 ppfd.isPresent() ? ppfd.getAsDouble() : null,
                 first,
                 last,
+                input.air(),
+                rain.isPresent() ? rain.getAsDouble() / 100 : null,
+                input.aspect(),
+                altitude.isPresent() ? altitude.getAsDouble() : null,
                 input.typed(),
                 input.version(),
                 before.retired());
@@ -399,6 +417,7 @@ public class Gardens {
             case tub -> faults.within("measure.tub", litres, 0.2, 5000, "L");
             case shovel -> faults.within("measure.shovel", litres, 0.1, 50, "L");
             case handful -> faults.within("measure.handful", litres, 0.02, 2, "L");
+            case drip -> faults.within("drip.rate", litres, 0.2, 50, "L");
         }
         faults.throwIfAny();
         return history.edit(

@@ -59,6 +59,10 @@ public enum PlacePreset {
                 ppfd,
                 frosts ? (south ? "05-15" : "10-25") : null,
                 frosts ? (south ? "10-05" : "04-28") : null,
+                null,
+                this == open_bench ? 1.0 : null,
+                null,
+                null,
                 Map.of(),
                 1,
                 false);

@@ -6,6 +6,7 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
 import evencistern.plan.Learning;
+import evencistern.plan.LotPlan;
 import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.LotCare;
@@ -44,6 +45,9 @@ public class Acts {
     private static final int MOST_ITEMS = 500;
     private static final double MOST_LITRES = 500;
     private static final int LONGEST_NOTE = 2000;
+    /** Of a flush, what must be poured for it to count as one. */
+    private static final double FLUSH_ENOUGH = 0.8;
+
     private static final LocalTime NOON = LocalTime.NOON;
 
     private final JournalStore store;
@@ -291,7 +295,15 @@ public class Acts {
         Care pot = care.on(ground, standing, feed.orElse(null), day, can);
         long row = row(garden, act, lot.id(), feed.isEmpty() ? "watering" : "feeding", moment);
         if (feed.isEmpty()) {
-            store.insertWatering(garden, row, item, litres.orElse(pot.litresNow()), lot.pots());
+            Optional<LotPlan.Flush> flush = pot.plan().flush().filter(f -> !f.on().isAfter(day));
+            double poured = litres.orElse(flush.map(LotPlan.Flush::litres).orElse(pot.litresNow()));
+            store.insertWatering(
+                    garden,
+                    row,
+                    item,
+                    poured,
+                    lot.pots(),
+                    flush.filter(f -> poured >= f.litres() * FLUSH_ENOUGH).isPresent());
         } else {
             Care.Feeding given = pot.feeding().orElseThrow();
             boolean watered = given instanceof Care.Watered;

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param litresBefore,litresAfter of mix in a pot, where it was potted on
  * @param fresh,rootsCut per cent of the mix that is fresh, and of the roots that were cut away, there
  * @param dryness,beforeKg,afterKg,runoffLitres what was seen of one pot while it was watered
+ * @param flush whether it was watered in plenty, to carry off salt
  * @param reason,untilOn why work was left, and until when
  * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
  */
@@ -56,7 +57,8 @@ public record EntryWire(
         @Nullable Double afterKg,
         @Nullable Double runoffLitres,
         @Nullable String reason,
-        @Nullable LocalDate untilOn) {
+        @Nullable LocalDate untilOn,
+        boolean flush) {
 
     /** What a row records. */
     public enum Kind {

@@ -55,10 +55,11 @@ public class JournalStore {
                 .single();
     }
 
-    void insertWatering(GardenId garden, long row, String item, double litresEach, int pots) {
-        db.sql("insert into journal_watering (garden_id, journal_id, item, litres_each, pots) values (?, ?, ?, ?, ?)")
-                .params(garden.value(), row, item, litresEach, pots)
-                .update();
+    void insertWatering(GardenId garden, long row, String item, double litresEach, int pots, boolean flush) {
+        db.sql("""
+                        insert into journal_watering (garden_id, journal_id, item, litres_each, pots, flush)
+                        values (?, ?, ?, ?, ?, ?)
+                        """).params(garden.value(), row, item, litresEach, pots, flush).update();
     }
 
     /** What a feeding gave. */
@@ -183,8 +184,8 @@ public class JournalStore {
     void copyDetails(GardenId garden, String kind, long from, long to) {
         String copy = switch (kind) {
             case "watering" ->
-                "journal_watering (garden_id, journal_id, item, litres_each, pots) select"
-                        + " garden_id, ?, item, litres_each, pots from journal_watering";
+                "journal_watering (garden_id, journal_id, item, litres_each, pots, flush) select"
+                        + " garden_id, ?, item, litres_each, pots, flush from journal_watering";
             case "feeding" ->
                 "journal_feeding (garden_id, journal_id, item, feed_id, litres_each,"
                         + " product_each, measure, n_mg_per_l, pots) select garden_id, ?, item, feed_id,"
@@ -321,7 +322,8 @@ public class JournalStore {
                    fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, l.name as lot_name,
                    coalesce(n.text, c.why, o.note, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
                    p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
-                   o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, k.until_on
+                   o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, k.until_on,
+                   coalesce(w.flush, false) as flush
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
             left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
@@ -380,6 +382,7 @@ public class JournalStore {
                 r.getObject("after_kg", Double.class),
                 r.getObject("runoff_litres", Double.class),
                 r.getString("reason"),
-                r.getObject("until_on", LocalDate.class));
+                r.getObject("until_on", LocalDate.class),
+                r.getBoolean("flush"));
     }
 }

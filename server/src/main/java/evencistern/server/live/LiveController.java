@@ -10,12 +10,14 @@ import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Condition;
+import evencistern.plan.Drip;
 import evencistern.plan.FeedRhythm;
 import evencistern.plan.Learned;
 import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
 import evencistern.reading.Verdict;
 import evencistern.server.care.CareWire;
+import evencistern.server.care.CareWire.DripWire;
 import evencistern.server.care.CareWire.LearnedWire;
 import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
@@ -168,6 +170,7 @@ class LiveController {
     /**
      * Everything that decides what one pot gets.
      *
+     * @param drip litres an hour of one emitter, where the lot is on a drip line
      * @param spoons those that are owned; a full set where nothing is said
      */
     record CareAsk(
@@ -191,6 +194,8 @@ class LiveController {
             @Nullable Map<Condition, LocalDate> conditions,
             @Nullable String rhythm,
             @Nullable Boolean undrained,
+            @Nullable Typed drip,
+            @Nullable Typed pots,
             boolean working) {}
 
     @PostMapping("/care")
@@ -206,6 +211,8 @@ class LiveController {
         double can = ask.can().read("can", faults);
         OptionalDouble share = Typed.optional(ask.share(), "share", faults);
         OptionalDouble tall = Typed.optional(ask.tall(), "lot.tall", faults);
+        OptionalDouble rate = Typed.optional(ask.drip(), "drip.rate", faults);
+        OptionalDouble pots = Typed.optional(ask.pots(), "lot.pots", faults);
         var particulars = faults.attempt(() -> particulars(ask, tall));
         faults.throwIfAny();
         Situation situation = new Situation(
@@ -226,8 +233,12 @@ class LiveController {
                 water.orElseThrow(),
                 share.isPresent() ? OptionalDouble.of(share.getAsDouble() / 100) : share);
         Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
-        Care care = Care.on(ask.today(), situation, tools, recorder == null ? Working.off() : recorder);
-        return CareWire.of(care, ask.water().ec(), ask.today(), recorder);
+        Working working = recorder == null ? Working.off() : recorder;
+        Care care = Care.on(ask.today(), situation, tools, working);
+        DripWire drip = rate.isPresent()
+                ? DripWire.of(Drip.of(care.fullPourLitres(), rate.getAsDouble(), 1, (int) pots.orElse(1), working))
+                : null;
+        return CareWire.of(care, ask.water().ec(), ask.today(), drip, recorder);
     }
 
     private static Particulars particulars(CareAsk ask, OptionalDouble tall) {

@@ -31,7 +31,9 @@ public record LotState(
         double learned,
         double learnedLow,
         double learnedHigh,
-        int learnedFrom) {
+        int learnedFrom,
+        @Nullable LocalDate lastFlushedOn,
+        @Nullable LocalDate nextFlushOn) {
 
     Learned toLearned() {
         return new Learned(learned, learnedLow, learnedHigh, learnedFrom);

@@ -42,7 +42,8 @@ class LotStore {
                          where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_places,
                    s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
-                   s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from
+                   s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
+                   s.last_flushed_on, s.next_flush_on
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -121,7 +122,9 @@ class LotStore {
                         r.getDouble("learned"),
                         r.getDouble("learned_low"),
                         r.getDouble("learned_high"),
-                        r.getInt("learned_from")));
+                        r.getInt("learned_from"),
+                        r.getObject("last_flushed_on", LocalDate.class),
+                        r.getObject("next_flush_on", LocalDate.class)));
     }
 
     private static Typed typed(String stored) {
@@ -522,6 +525,21 @@ class LotStore {
                 .optional();
     }
 
+    Optional<Instant> findLastFlush(GardenId garden, UUID lot) {
+        return db.sql("""
+                        select j.occurred_at from journal j
+                        join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
+                        where j.garden_id = ? and j.lot_id = ? and w.flush
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        order by j.occurred_at desc limit 1
+                        """)
+                .params(garden.value(), lot)
+                .query((r, n) -> r.getObject("occurred_at", java.time.OffsetDateTime.class)
+                        .toInstant())
+                .optional();
+    }
+
     /** One live event: not corrected by a later row. */
     record Event(long id, Instant at) {}
 
@@ -556,8 +574,8 @@ class LotStore {
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                                feed_per_day, learned, learned_low, learned_high, learned_from,
-                                               retired, place_id, species, name, name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                               last_flushed_on, next_flush_on, retired, place_id, species, name, name_folded)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 (select retired from l), (select place_id from l), (select species from l),
                                 (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
@@ -570,6 +588,7 @@ class LotStore {
                           ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
                           learned = excluded.learned, learned_low = excluded.learned_low,
                           learned_high = excluded.learned_high, learned_from = excluded.learned_from,
+                          last_flushed_on = excluded.last_flushed_on, next_flush_on = excluded.next_flush_on,
                           retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
                           name = excluded.name, name_folded = excluded.name_folded
                         """)
@@ -595,7 +614,9 @@ class LotStore {
                         s.learned(),
                         s.learnedLow(),
                         s.learnedHigh(),
-                        s.learnedFrom()))
+                        s.learnedFrom(),
+                        s.lastFlushedOn(),
+                        s.nextFlushOn()))
                 .update();
     }
 }

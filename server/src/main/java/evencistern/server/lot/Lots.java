@@ -1,5 +1,6 @@
 package evencistern.server.lot;
 
+import evencistern.climate.Place;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -25,6 +26,7 @@ import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import evencistern.server.mix.Mixes;
 import evencistern.server.plant.Kinds;
+import evencistern.server.weather.Weathers;
 import evencistern.water.Meter;
 import evencistern.working.Working;
 import java.time.Instant;
@@ -56,15 +58,17 @@ public class Lots {
     private final Feeds feeds;
     private final Mixes mixes;
     private final Kinds kinds;
+    private final Weathers weathers;
     private final History history;
     private final Keeping<Lot> keeping;
 
-    Lots(LotStore store, Gardens gardens, Feeds feeds, Mixes mixes, Kinds kinds, History history) {
+    Lots(LotStore store, Gardens gardens, Feeds feeds, Mixes mixes, Kinds kinds, Weathers weathers, History history) {
         this.store = store;
         this.gardens = gardens;
         this.feeds = feeds;
         this.mixes = mixes;
         this.kinds = kinds;
+        this.weathers = weathers;
         this.history = history;
         this.keeping =
                 history.keep(new Keeping<>("lot", Lot.class, store::findLot, store::insertLot, store::updateLot));
@@ -222,7 +226,7 @@ public class Lots {
             case "species" -> rebuild(garden, store.listLotsOf(garden, kinds.keyOf(garden, changed.id())));
             case "recipe", "component" ->
                 rebuild(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
-            case "garden", "place", "feed", "water" -> {
+            case "garden", "place", "feed", "water", "weather" -> {
                 List<UUID> resting = store.listLotsWith(garden, changed.kind(), changed.id());
                 if (changed.retired() && !resting.isEmpty()) {
                     String first = require(garden, resting.get(0)).lot().name();
@@ -244,9 +248,13 @@ public class Lots {
     /** All that the lots of a garden rest on. */
     public Ground ground(GardenId garden) {
         GardenWire g = gardens.require(garden);
+        Map<LocalDate, Place.Weather> known = weathers.known(garden, g.today());
         return new Ground(
                 g,
-                g.places().stream().collect(Collectors.toMap(PlaceWire::id, PlaceWire::toPlace)),
+                g.places().stream()
+                        .collect(Collectors.toMap(
+                                PlaceWire::id,
+                                p -> known.isEmpty() ? p.toPlace() : p.toPlace().knowing(known))),
                 kinds.shelf(garden),
                 mixes.shelf(garden),
                 feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f)));
@@ -260,7 +268,8 @@ public class Lots {
                 feed,
                 Optional.ofNullable(s.state().lastWateredOn()),
                 Optional.ofNullable(s.state().lastFedOn()),
-                s.state().toLearned());
+                s.state().toLearned(),
+                Optional.ofNullable(s.state().lastFlushedOn()));
     }
 
     /** The situation of a lot that was last watered and fed on the given days. */
@@ -270,7 +279,8 @@ public class Lots {
             @Nullable FeedWire feed,
             Optional<LocalDate> watered,
             Optional<LocalDate> fed,
-            Learned learned) {
+            Learned learned,
+            Optional<LocalDate> flushed) {
         return new Situation(
                 ground.kinds().require(lot.species(), lot.traits()),
                 lot.pot().toPot(),
@@ -281,17 +291,17 @@ public class Lots {
                 Optional.ofNullable(lot.repottedOn()),
                 watered,
                 fed,
-                particulars(lot, learned));
+                particulars(lot, learned, flushed));
     }
 
-    private static Particulars particulars(Lot lot, Learned learned) {
+    private static Particulars particulars(Lot lot, Learned learned, Optional<LocalDate> flushed) {
         return new Particulars(
                 optional(lot.tallM()),
                 learned,
                 !Boolean.TRUE.equals(lot.undrained()),
                 lot.conditions() == null ? Map.of() : lot.conditions(),
                 lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
-                Optional.empty());
+                flushed);
     }
 
     /** What the waterings of a lot have taught, against the plan of its kind. */
@@ -322,9 +332,11 @@ public class Lots {
         ZoneId zone = ZoneId.of(g.timeZone());
         Optional<LocalDate> wateredOn = later(watered.map(e -> dateOf(e.at(), zone)), lot.wateredBefore());
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
+        Optional<LocalDate> flushedOn = store.findLastFlush(garden, id).map(at -> dateOf(at, zone));
         FeedWire feed = ground.feed(lot).orElse(null);
-        Learned learned = learned(garden, situation(ground, lot, feed, wateredOn, fedOn, Learned.NOTHING), id, zone);
-        Situation situation = situation(ground, lot, feed, wateredOn, fedOn, learned);
+        Learned learned =
+                learned(garden, situation(ground, lot, feed, wateredOn, fedOn, Learned.NOTHING, flushedOn), id, zone);
+        Situation situation = situation(ground, lot, feed, wateredOn, fedOn, learned, flushedOn);
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed();
         String waterItem = "water:" + watered.map(LotStore.Event::id).orElse(0L);
@@ -355,7 +367,9 @@ public class Lots {
                         learned.factor(),
                         learned.low(),
                         learned.high(),
-                        learned.from()));
+                        learned.from(),
+                        flushedOn.orElse(null),
+                        plan.flush().map(LotPlan.Flush::on).orElse(null)));
     }
 
     private static Verdict judge(LotStore.LastReading r, Situation s, GardenWire g, Lot lot) {

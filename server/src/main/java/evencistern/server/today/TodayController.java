@@ -113,7 +113,7 @@ class TodayController {
         LocalDate feedOn = lot.state().nextFeedOn();
         FeedWire feed = ground.feedIf(feedOn != null && !feedOn.isAfter(today), lot.lot());
         Care pot = care.on(ground, lot, feed, today, LotCare.can(g, vessel));
-        CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null);
+        CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null, null);
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
         DoseWire dose = wire.feed();

@@ -1,0 +1,2 @@
+/** Simulated stand-ins for devices and services outside. */
+package evencistern.server.standin;

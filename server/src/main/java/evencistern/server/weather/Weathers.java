@@ -1,0 +1,178 @@
+package evencistern.server.weather;
+
+import evencistern.climate.Daylight;
+import evencistern.climate.PenmanMonteith;
+import evencistern.climate.Place;
+import evencistern.climate.SolarDay;
+import evencistern.server.GardenId;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.history.Changed;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The weather of a garden: fetched, kept, and given to the plan where it is in use. */
+@Service
+public class Weathers {
+    private static final Logger LOG = LoggerFactory.getLogger(Weathers.class);
+    private static final int DAYS_BACK = 21;
+    private static final int DAYS_AHEAD = 7;
+    private static final Duration FRESH = Duration.ofHours(6);
+    private static final double WIND_MS = 2;
+
+    private final WeatherStore store;
+    private final WeatherService service;
+    private final Gardens gardens;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    Weathers(
+            WeatherStore store,
+            WeatherService service,
+            Gardens gardens,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.store = store;
+        this.service = service;
+        this.gardens = gardens;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /**
+     * A day of weather.
+     *
+     * @param referenceMm what a green surface in the open loses, by FAO-56
+     * @param daylightHours from sunrise to sunset
+     */
+    public record WeatherDay(
+            LocalDate day,
+            double lowC,
+            double highC,
+            double humidity,
+            double sunMj,
+            double rainMm,
+            double windMs,
+            boolean forecast,
+            double referenceMm,
+            double daylightHours) {}
+
+    /**
+     * What is known of the weather.
+     *
+     * @param toldAt when the service last answered
+     * @param failedAt when it last did not, if that was later
+     */
+    public record WeatherWire(
+            boolean inUse,
+            @Nullable Instant toldAt,
+            @Nullable Instant failedAt,
+            List<WeatherDay> days) {}
+
+    /** The weather of the last weeks and the days to come; fetched first where it is no longer fresh. */
+    @Transactional
+    public WeatherWire look(GardenId garden) {
+        GardenWire g = gardens.require(garden);
+        WeatherStore.State state = store.findState(garden);
+        Instant last = later(state.toldAt(), state.failedAt());
+        if (last == null || last.plus(FRESH).isBefore(clock.instant())) {
+            fetch(garden);
+        }
+        return wire(garden, g);
+    }
+
+    /** Asks the service anew. What was told before stays where it does not answer. */
+    @Transactional
+    public WeatherWire fetch(GardenId garden) {
+        GardenWire g = gardens.require(garden);
+        WeatherStore.State state = store.findState(garden);
+        Instant now = clock.instant();
+        try {
+            service.days(
+                            new WeatherService.Site(g.id(), g.latitude()),
+                            g.today().minusDays(DAYS_BACK),
+                            g.today().plusDays(DAYS_AHEAD),
+                            g.today())
+                    .forEach(day -> store.saveDay(garden, day));
+            store.saveState(garden, new WeatherStore.State(state.inUse(), now, null));
+            if (state.inUse()) {
+                events.publishEvent(new Changed(garden, "weather", garden.value(), false));
+            }
+        } catch (WeatherService.NoAnswerException e) {
+            LOG.info("no weather: {}", e.getMessage());
+            store.saveState(garden, new WeatherStore.State(state.inUse(), state.toldAt(), now));
+        }
+        return wire(garden, g);
+    }
+
+    /** Uses the weather in the plan, or the average year again; what rests on it is worked out anew. */
+    @Transactional
+    public WeatherWire use(GardenId garden, boolean inUse) {
+        GardenWire g = gardens.require(garden);
+        WeatherStore.State state = store.findState(garden);
+        if (state.inUse() != inUse) {
+            store.saveState(garden, new WeatherStore.State(inUse, state.toldAt(), state.failedAt()));
+            events.publishEvent(new Changed(garden, "weather", garden.value(), false));
+        }
+        return wire(garden, g);
+    }
+
+    /** The days that the plan knows: none where the weather is not in use. */
+    public Map<LocalDate, Place.Weather> known(GardenId garden, LocalDate today) {
+        return store.findState(garden).inUse()
+                ? store.listDays(garden, today.minusYears(1)).stream()
+                        .collect(Collectors.toMap(WeatherService.Told::day, WeatherService.Told::weather))
+                : Map.of();
+    }
+
+    private static @Nullable Instant later(@Nullable Instant a, @Nullable Instant b) {
+        return a == null ? b : b == null || a.isAfter(b) ? a : b;
+    }
+
+    private WeatherWire wire(GardenId garden, GardenWire g) {
+        WeatherStore.State state = store.findState(garden);
+        return new WeatherWire(
+                state.inUse(),
+                state.toldAt(),
+                state.failedAt(),
+                store.listDays(garden, g.today().minusDays(DAYS_BACK)).stream()
+                        .map(t -> day(t, g.latitude()))
+                        .toList());
+    }
+
+    private static WeatherDay day(WeatherService.Told t, double latitude) {
+        Place.Weather w = t.weather();
+        Place.Day day = new Place.Day(
+                w.lowC(),
+                w.highC(),
+                w.humidityPercent(),
+                SolarDay.of(latitude, t.day()).extraterrestrialMj(),
+                w.globalMj(),
+                0,
+                OptionalDouble.of(w.windMs()),
+                w.rainMm());
+        return new WeatherDay(
+                t.day(),
+                w.lowC(),
+                w.highC(),
+                w.humidityPercent(),
+                w.globalMj(),
+                w.rainMm(),
+                w.windMs(),
+                t.forecast(),
+                new PenmanMonteith(0, WIND_MS).mmPerDay(day),
+                Daylight.hours(latitude, t.day()));
+    }
+}
