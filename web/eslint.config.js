@@ -7,6 +7,14 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.recommended,
   {
+    files: ["public/sw.js"],
+    languageOptions: {
+      globals: Object.fromEntries(
+        ["self", "caches", "fetch", "Response", "Headers", "URL"].map((name) => [name, "readonly"]),
+      ),
+    },
+  },
+  {
     files: ["src/**/*.{ts,tsx}"],
     plugins: { "react-hooks": hooks },
     rules: {

@@ -6,6 +6,7 @@ import { RouterProvider } from "@tanstack/react-router";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { Problem } from "./api";
+import { keepPage } from "./api/away";
 import { router } from "./router";
 import { Notices } from "./ui/Notices";
 
@@ -15,6 +16,8 @@ const client = new QueryClient({
     mutations: { retry: false },
   },
 });
+
+keepPage(() => void client.invalidateQueries());
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

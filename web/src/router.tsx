@@ -139,8 +139,13 @@ const yearStart = createRoute({
   getParentRoute: () => year,
   path: "/",
   beforeLoad: ({ params }) => {
-    throw redirect({ to: "/g/$garden/year/plants", params });
+    throw redirect({ to: "/g/$garden/year/work", params });
   },
+});
+const workToCome = createRoute({
+  getParentRoute: () => year,
+  path: "work",
+  component: lazyRouteComponent(() => import("./views/year/WorkToCome"), "WorkToCome"),
 });
 const weather = createRoute({
   getParentRoute: () => year,
@@ -230,7 +235,7 @@ export const router = createRouter({
       bench.addChildren([lot]),
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
-      year.addChildren([yearStart, weather, plants, plant]),
+      year.addChildren([yearStart, workToCome, weather, plants, plant]),
       shelf,
       settings,
     ]),

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import { heard } from "./away";
 import { words } from "../text";
 import type { components, paths } from "./schema.gen";
 
@@ -118,7 +119,12 @@ export type Kind = Schemas["KindWire"];
 export type KindInput = Schemas["KindInput"];
 export type KindAsk = Schemas["KindAsk"];
 export type Trait = Schemas["TraitWire"];
+export type Calendar = Schemas["CalendarWire"];
+export type AwayAnswer = Schemas["AwayWire"];
+export type AwayAsk = Schemas["AwayAsk"];
 export type Weather = Schemas["WeatherWire"];
+export type Seen = Schemas["Seen"];
+export type SkipReason = Schemas["Skip"]["reason"];
 export type Recorded = Schemas["Recorded"];
 export type Fault = Schemas["FaultWire"];
 
@@ -153,6 +159,9 @@ const token: Middleware = {
     const cookie = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
     if (cookie) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)));
   },
+  onResponse({ response }) {
+    heard(response);
+  },
 };
 
 export const api = createClient<paths>({ baseUrl: "" });
@@ -176,6 +185,9 @@ async function result<T>(request: Promise<Result<T>>): Promise<{ data: T; respon
   const body = (r.error ?? {}) as { detail?: string; faults?: Fault[]; present?: unknown };
   throw new Problem(r.response.status, body.detail ?? words("problems", "unexpected"), body.faults ?? [], body.present);
 }
+
+/** The data of a call with its answer's head. */
+export const answer = result;
 
 /** The data of a call. */
 export async function call<T>(request: Promise<Result<T>>): Promise<T> {

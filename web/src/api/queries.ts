@@ -7,7 +7,8 @@ import {
   useQueryClient,
 } from "@tanstack/react-query";
 import { useParams } from "@tanstack/react-router";
-import { api, call, type Problem, type Sign } from ".";
+import { answer, api, call, type Problem, type Sign } from ".";
+import { setClock } from "./away";
 
 const EVERY_TEN_SECONDS = 10_000;
 
@@ -105,6 +106,13 @@ export const mixesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/mixes", { params: { path: { garden } } })),
   });
 
+/** The days of feeding to come. */
+export const calendarQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "calendar"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/calendar", { params: { path: { garden } } })),
+  });
+
 /** The weather of the last weeks and of the days to come. */
 export const weatherQuery = (garden: string) =>
   queryOptions({
@@ -149,8 +157,13 @@ export const actsQuery = (garden: string, limit: number) =>
 export const todayQuery = (garden: string, vessel: string | undefined) =>
   queryOptions({
     queryKey: ["garden", garden, "today", vessel ?? ""],
-    queryFn: () =>
-      call(api.GET("/api/gardens/{garden}/today", { params: { path: { garden }, query: vessel ? { vessel } : {} } })),
+    queryFn: async () => {
+      const { data, response } = await answer(
+        api.GET("/api/gardens/{garden}/today", { params: { path: { garden }, query: vessel ? { vessel } : {} } }),
+      );
+      setClock(data.now, response);
+      return data;
+    },
     refetchInterval: EVERY_TEN_SECONDS,
   });
 

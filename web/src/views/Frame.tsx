@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, Outlet, useNavigate } from "@tanstack/react-router";
 import { Fragment, lazy, Suspense, useState } from "react";
 import { newId, Problem, type Garden } from "../api";
+import { useAway } from "../api/away";
 import { actsQuery, feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
 import { day } from "../text/numbers";
 import { KEYS, useKeys } from "../ui/keys";
@@ -93,6 +94,7 @@ function FirstSteps({ garden }: { garden: string }) {
 export function Frame() {
   const { id, garden, catalogue } = useGarden();
   const { theme, turn } = useTheme();
+  const away = useAway();
   const navigate = useNavigate();
   const [panel, setPanel] = useState<"find" | "keys">();
   const undoLast = useUndoLast(id);
@@ -179,7 +181,15 @@ export function Frame() {
           </div>
         </div>
       </header>
-      {garden.isRefetchError && (
+      {away && (
+        <p role="status" className="stamp px-3 py-1">
+          <span className="bg-ground px-1">
+            ▲ The server does not answer. You see what was kept; work you tick is kept too, with its time, and sent when
+            it answers.
+          </span>
+        </p>
+      )}
+      {!away && garden.isRefetchError && (
         <p role="status" className="stamp px-3 py-1">
           <span className="bg-ground px-1">▲ No answer just now. What you see may be old; what you type is kept.</span>
         </p>

@@ -56,6 +56,7 @@ public record LotPlan(
         RHYTHM_LATEST,
         AFTER_FLUSH,
         AFTER_DRYING_OUT,
+        CALENDAR_DAY,
         HOLD_COLD,
         HOLD_DARK,
         HOLD_DORMANT,
@@ -84,6 +85,14 @@ public record LotPlan(
     public record FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest, List<Held> held) {
         FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest) {
             this(date, binding, earliest, latest, List.of());
+        }
+
+        /** On the day that the calendar chose, if it lies in the window and nothing holds the feed back then; else as it is. */
+        public FeedDate onDay(LocalDate day, Situation s) {
+            boolean fits = !day.isBefore(earliest)
+                    && !day.isAfter(latest)
+                    && Hold.on(day, s).isEmpty();
+            return fits ? new FeedDate(day, Binding.CALENDAR_DAY, earliest, latest, held) : this;
         }
     }
 

@@ -91,6 +91,11 @@ class CareTest {
         return at("streptocarpus", pot(0.12, 0.11), "peat_perlite", SILL, MAY);
     }
 
+    /** The plain situation, fed. */
+    static Situation fed() {
+        return plain();
+    }
+
     /** The plain situation with another feed, or with none. */
     static Situation situation(Optional<Feed> feed) {
         Situation s = plain();

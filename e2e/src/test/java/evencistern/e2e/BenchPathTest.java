@@ -272,7 +272,7 @@ class BenchPathTest {
     void everythingIsFoundAndDoneByTheKeys() {
         addLot("Larch");
         page.navigate(home + "/today");
-        assertThat(page.getByText("1 lot is due.")).isVisible();
+        assertThat(page.getByText("1 lot is due")).isVisible();
         page.keyboard().press("b");
         assertThat(page).hasURL(java.util.regex.Pattern.compile("/bench"));
         page.keyboard().press("?");
@@ -330,7 +330,7 @@ class BenchPathTest {
             there.navigate("/");
             there.getByText("You have a garden file from before?").click();
             there.getByLabel("Bring a garden back from its file").setInputFiles(file);
-            assertThat(there.getByText("1 lot is due.")).isVisible();
+            assertThat(there.getByText("1 lot is due")).isVisible();
             assertThat(there.getByText("Traveller")).isVisible();
             assertThat(elsewhere.complaints()).isEmpty();
         } finally {

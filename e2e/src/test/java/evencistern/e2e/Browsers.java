@@ -63,4 +63,8 @@ final class Browsers {
     static Opened desk(String address) {
         return open(address, 1280, 800, ColorScheme.LIGHT);
     }
+
+    static Opened phone(String address) {
+        return open(address, 390, 844, ColorScheme.LIGHT);
+    }
 }

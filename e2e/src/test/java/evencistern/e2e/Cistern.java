@@ -49,16 +49,20 @@ final class Cistern implements AutoCloseable {
 
     /** Starts it on that day with the demo garden and waits until it answers. */
     static Cistern start(PostgresSession.Database database, String today) {
-        return start(database, today, true);
+        return start(database, today, true, freePort());
     }
 
     /** The same without a garden, as after {@code ./run --empty}. */
     static Cistern startEmpty(PostgresSession.Database database, String today) {
-        return start(database, today, false);
+        return startEmpty(database, today, freePort());
     }
 
-    private static Cistern start(PostgresSession.Database database, String today, boolean demo) {
-        int port = freePort();
+    /** The same at a port of one's own, to come back to. */
+    static Cistern startEmpty(PostgresSession.Database database, String today, int port) {
+        return start(database, today, false, port);
+    }
+
+    private static Cistern start(PostgresSession.Database database, String today, boolean demo, int port) {
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Xmx256m",

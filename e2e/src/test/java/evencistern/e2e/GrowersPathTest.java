@@ -160,7 +160,7 @@ class GrowersPathTest {
     void todaysWorkIsTickedOnceAndTakenBack() {
         addLot();
         page.navigate(home + "/today");
-        assertThat(page.getByText("1 lot is due.")).isVisible();
+        assertThat(page.getByText("1 lot is due")).isVisible();
         button("Cape primrose, kitchen: done").dblclick();
         assertThat(page.getByText("Done today")).isVisible();
         Api api = cistern.api();
@@ -173,7 +173,7 @@ class GrowersPathTest {
         String journal = "/api/gardens/" + garden.path("id").asString() + "/lots/" + lot + "/journal";
         assertThat(api.get(journal).ok().size()).isEqualTo(1);
         button("Undo Cape primrose, kitchen").click();
-        assertThat(page.getByText("1 lot is due.")).isVisible();
+        assertThat(page.getByText("1 lot is due")).isVisible();
         assertThat(api.get(journal).ok().size()).isEqualTo(2);
     }
 

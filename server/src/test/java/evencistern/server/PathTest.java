@@ -58,7 +58,7 @@ class PathTest {
         JsonNode groups = api.get(home + "/today").ok().path("groups");
         assertThat(groups.size()).isEqualTo(1);
         assertThat(groups.get(0).path("feedName").asString()).isEqualTo("Test salts");
-        assertThat(groups.get(0).path("cans").asInt()).isEqualTo(1);
+        assertThat(groups.get(0).path("carrying").path("cans").asInt()).isEqualTo(1);
         JsonNode due = groups.get(0).path("due");
         assertThat(due.size()).isEqualTo(1);
         api.post(home + "/ticks", Bodies.tick(id, due.get(0).path("item").asString()))

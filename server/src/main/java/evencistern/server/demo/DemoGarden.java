@@ -460,9 +460,10 @@ public class DemoGarden implements ApplicationRunner {
         Start done = new Start(lot, lot.startedOn(), false);
         Optional<LocalDate> watered = Optional.empty();
         Optional<LocalDate> fed = Optional.empty();
+        Optional<LocalDate> flushed = Optional.empty();
         while (true) {
             LotPlan plan = LotPlan.of(
-                    lots.situation(ground, lot, feed, watered, fed, Learned.NOTHING, Optional.empty()), Working.off());
+                    lots.situation(ground, lot, feed, watered, fed, Learned.NOTHING, flushed), Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {
@@ -472,6 +473,9 @@ public class DemoGarden implements ApplicationRunner {
             done = new Start(lot, due, fedToo);
             watered = Optional.of(due);
             fed = fedToo ? watered : fed;
+            boolean flush =
+                    !fedToo && plan.flush().filter(f -> !f.on().isAfter(due)).isPresent();
+            flushed = flush ? watered : flushed;
         }
     }
 

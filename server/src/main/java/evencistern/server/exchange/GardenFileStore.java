@@ -30,6 +30,8 @@ class GardenFileStore {
             new Table("stock", "id"),
             new Table("lot", "id"),
             new Table("lot_move", "lot_id, move_on"),
+            new Table("calendar_state", "garden_id"),
+            new Table("calendar_day", "lot_id"),
             new Table("act", "recorded_at, id"),
             new Table("change", "id"),
             new Table("journal", "id"),

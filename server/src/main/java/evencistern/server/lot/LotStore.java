@@ -52,6 +52,8 @@ class LotStore {
     /** How the name of work begins that was done at the person's own time, outside the list. */
     static final String OWN_TIME = "own:";
 
+    private static final int MOST_LOTS = 20_000;
+
     private final JdbcClient db;
 
     LotStore(JdbcClient db) {
@@ -286,6 +288,21 @@ class LotStore {
                 .params(garden.value(), by, limit)
                 .query(LotStore::standing)
                 .list();
+    }
+
+    List<Standing> listAll(GardenId garden) {
+        return db.sql(LOTS + " where l.garden_id = ? and not l.retired order by l.id limit " + MOST_LOTS)
+                .param(garden.value())
+                .query(LotStore::standing)
+                .list();
+    }
+
+    /** The day on which the calendar has a lot fed, if it has one. */
+    Optional<LocalDate> findCalendarDay(GardenId garden, UUID lot) {
+        return db.sql("select feed_on from calendar_day where garden_id = ? and lot_id = ?")
+                .params(garden.value(), lot)
+                .query(LocalDate.class)
+                .optional();
     }
 
     /** When the next lot falls due, if any does. */

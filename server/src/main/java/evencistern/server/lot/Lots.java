@@ -147,6 +147,16 @@ public class Lots {
         return store.listDue(garden, by, limit);
     }
 
+    /** The day it is in the garden. */
+    public LocalDate today(GardenId garden) {
+        return gardens.today(garden);
+    }
+
+    /** Every lot on the bench. */
+    public List<Standing> listAll(GardenId garden) {
+        return store.listAll(garden);
+    }
+
     public Optional<LocalDate> nextDue(GardenId garden) {
         return store.findNextDue(garden);
     }
@@ -272,6 +282,18 @@ public class Lots {
                 Optional.ofNullable(s.state().lastFlushedOn()));
     }
 
+    /** The situation of a lot as if it were watered today. */
+    public Situation wateredToday(Ground ground, Standing s) {
+        return situation(
+                ground,
+                s.lot(),
+                null,
+                Optional.of(ground.garden().today()),
+                Optional.empty(),
+                s.state().toLearned(),
+                Optional.empty());
+    }
+
     /** The situation of a lot that was last watered and fed on the given days. */
     public Situation situation(
             Ground ground,
@@ -338,7 +360,11 @@ public class Lots {
                 learned(garden, situation(ground, lot, feed, wateredOn, fedOn, Learned.NOTHING, flushedOn), id, zone);
         Situation situation = situation(ground, lot, feed, wateredOn, fedOn, learned, flushedOn);
         LotPlan plan = LotPlan.of(situation, Working.off());
-        Optional<LotPlan.FeedDate> next = plan.nextFeed();
+        Optional<LotPlan.FeedDate> next = plan.nextFeed()
+                .map(f -> store.findCalendarDay(garden, id)
+                        .filter(d -> wateredOn.filter(w -> !w.isBefore(d)).isEmpty())
+                        .map(d -> f.onDay(d, situation))
+                        .orElse(f));
         String waterItem = "water:" + watered.map(LotStore.Event::id).orElse(0L);
         String feedItem = "feed:" + fed.map(LotStore.Event::id).orElse(0L);
         Optional<LocalDate> skipped = store.findSkippedUntil(garden, id, waterItem, feedItem);

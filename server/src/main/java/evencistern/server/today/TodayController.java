@@ -1,7 +1,11 @@
 package evencistern.server.today;
 
 import evencistern.plan.Care;
+import evencistern.plan.Carrying;
+import evencistern.plan.Condition;
+import evencistern.plan.RoundPlace;
 import evencistern.server.GardenId;
+import evencistern.server.calendar.Calendars;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
@@ -14,11 +18,14 @@ import evencistern.server.lot.Ground;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -38,11 +45,15 @@ class TodayController {
     private final Lots lots;
     private final LotCare care;
     private final JournalStore journal;
+    private final Calendars calendars;
+    private final Clock clock;
 
-    TodayController(Lots lots, LotCare care, JournalStore journal) {
+    TodayController(Lots lots, LotCare care, JournalStore journal, Calendars calendars, Clock clock) {
         this.lots = lots;
         this.care = care;
         this.journal = journal;
+        this.calendars = calendars;
+        this.clock = clock;
     }
 
     /**
@@ -55,38 +66,77 @@ class TodayController {
     record DueWire(LotWire lot, String item, int overdueDays, double litresEach, CareWire care) {}
 
     /**
+     * How the water gets to the pots.
+     *
+     * @param tankLitres to mix at once, where the cans are too many
+     * @param stockLitres,stockPerLitre for an injector at 1:100, there
+     */
+    record CarryingWire(
+            int cans,
+            int trips,
+            double minutes,
+            @Nullable Double tankLitres,
+            @Nullable Double stockLitres,
+            @Nullable Double stockPerLitre) {
+        static CarryingWire of(Carrying c) {
+            return new CarryingWire(
+                    c.cans(),
+                    c.trips(),
+                    c.minutes(),
+                    orNull(c.tankLitres()),
+                    orNull(c.stockLitres()),
+                    orNull(c.stockPerLitre()));
+        }
+
+        private static @Nullable Double orNull(OptionalDouble value) {
+            return value.isPresent() ? value.getAsDouble() : null;
+        }
+    }
+
+    /**
      * Work done from the same can.
      *
+     * @param kind water, flush, feed or strewn
+     * @param sick whether its plants are sick or kept apart, and so come last
      * @param feedName what is in it, absent for plain water
      * @param litres for all pots together
      * @param vessel what it is mixed in: the one asked for, or else the smallest that takes it all
-     * @param cans how often the vessel is filled for that
      * @param dose what goes into the can, or for a strewn feed what each pot gets
+     * @param due in the order of the walk: place by place
      */
     record GroupWire(
             String key,
+            String kind,
+            boolean sick,
             @Nullable String feedName,
             String waterName,
             double litres,
             VesselWire vessel,
-            int cans,
+            CarryingWire carrying,
             @Nullable DoseWire dose,
+            List<String> notes,
             List<DueWire> due) {}
 
-    /** The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due. */
+    /**
+     * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
+     *
+     * @param now by the server's clock, by which the page dates what it records
+     */
     record Today(
             LocalDate date,
+            Instant now,
             List<GroupWire> groups,
             List<LotWire> moving,
             List<EntryWire> done,
             @Nullable LocalDate nextDue) {}
 
     private record Found(
-            Standing standing, DueWire due, @Nullable FeedWire feed, String key) {}
+            Standing standing, DueWire due, @Nullable FeedWire feed, RoundPlace at) {}
 
     @GetMapping
     Today getToday(@PathVariable UUID garden, @RequestParam(required = false) @Nullable UUID vessel) {
         GardenId id = new GardenId(garden);
+        calendars.renew(id, lots.today(id));
         Ground ground = lots.ground(id);
         GardenWire g = ground.garden();
         LocalDate today = g.today();
@@ -97,7 +147,7 @@ class TodayController {
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
         List<GroupWire> groups = due.stream()
-                .collect(Collectors.groupingBy(Found::key, TreeMap::new, Collectors.toList()))
+                .collect(Collectors.groupingBy(Found::at, TreeMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
                 .map(group -> group(ground, group.getKey(), group.getValue(), vessel))
@@ -105,7 +155,7 @@ class TodayController {
         List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
                 .map(s -> lots.show(g, s))
                 .toList();
-        return new Today(today, groups, moving, journal.listDoneSince(id, morning, MOST), next);
+        return new Today(today, clock.instant(), groups, moving, journal.listDoneSince(id, morning, MOST), next);
     }
 
     private Found due(Ground ground, Standing lot, LocalDate today, UUID vessel) {
@@ -116,30 +166,38 @@ class TodayController {
         CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null, null);
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
-        DoseWire dose = wire.feed();
-        String key = dose == null || feed == null
-                ? "0 water " + lot.lot().waterId()
-                : String.format(
-                        Locale.ROOT,
-                        "1 %08.3f %s %s %s",
-                        dose.perLitre() == null ? 0 : dose.perLitre() * feed.n(),
-                        feed.id(),
-                        watered ? dose.perLitre() : "strewn",
-                        lot.lot().waterId());
+        boolean flush = feed == null
+                && pot.plan().flush().filter(f -> !f.on().isAfter(today)).isPresent();
+        double each = watered
+                ? pot.fullPourLitres()
+                : flush ? pot.plan().flush().orElseThrow().litres() : pot.litresNow();
         return new Found(
                 lot,
                 new DueWire(
                         lots.show(g, lot),
                         feed == null ? lot.state().waterItem() : lot.state().feedItem(),
                         overdue,
-                        watered ? pot.fullPourLitres() : pot.litresNow(),
+                        each,
                         wire),
                 feed,
-                key);
+                place(lot, wire.feed(), feed, flush));
     }
 
-    /** Groups are sorted by their keys: plain water first, then from weak feed to strong, so that no can is rinsed. */
-    private GroupWire group(Ground ground, String key, List<Found> found, @Nullable UUID asked) {
+    private static RoundPlace place(Standing lot, @Nullable DoseWire dose, @Nullable FeedWire feed, boolean flush) {
+        Map<Condition, LocalDate> conditions = lot.lot().conditions();
+        boolean sick = conditions != null && conditions.containsKey(Condition.SICK);
+        String water = lot.lot().waterId().toString();
+        if (dose == null || feed == null) {
+            return new RoundPlace(sick, flush ? RoundPlace.Kind.FLUSH : RoundPlace.Kind.WATER, 0, water);
+        }
+        Double perLitre = dose.perLitre();
+        return perLitre == null
+                ? new RoundPlace(sick, RoundPlace.Kind.STREWN, 0, feed.id().toString())
+                : new RoundPlace(
+                        sick, RoundPlace.Kind.FEED, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
+    }
+
+    private GroupWire group(Ground ground, RoundPlace at, List<Found> found, @Nullable UUID asked) {
         GardenWire g = ground.garden();
         double litres = found.stream()
                 .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
@@ -152,16 +210,31 @@ class TodayController {
                 .orElse(usual(g));
         List<DueWire> due = found.stream()
                 .map(f -> due(ground, f.standing(), g.today(), vessel.id()).due())
+                .sorted(Comparator.comparing(
+                                (DueWire d) -> g.place(d.lot().lot().placeId()).name())
+                        .thenComparing(d -> d.lot().lot().name()))
                 .toList();
         FeedWire feed = found.get(0).feed();
+        DoseWire dose = due.get(0).care().feed();
+        Double perLitre = dose == null ? null : dose.perLitre();
         return new GroupWire(
-                key,
+                String.join(" ", Boolean.toString(at.sick()), at.kind().id(), at.solution()),
+                at.kind().id(),
+                at.sick(),
                 feed == null ? null : feed.name(),
                 LotCare.water(g, found.get(0).standing().lot().waterId()).name(),
                 litres,
                 vessel,
-                (int) Math.ceil(litres / vessel.litres()),
-                due.get(0).care().feed(),
+                CarryingWire.of(Carrying.of(
+                        litres,
+                        vessel.litres(),
+                        perLitre == null ? OptionalDouble.empty() : OptionalDouble.of(perLitre))),
+                dose,
+                due.stream()
+                        .flatMap(d -> d.care().notes().stream())
+                        .distinct()
+                        .filter(n -> n.startsWith("velamen"))
+                        .toList(),
                 due);
     }
 

@@ -1,0 +1,63 @@
+package evencistern.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class FeedWindowTest {
+    private static final Situation FED = CareTest.fed();
+    private static final LocalDate FED_ON = FED.lastFed().orElseThrow();
+
+    private static Situation with(Map<Condition, LocalDate> conditions, FeedRhythm rhythm) {
+        return new Situation(
+                FED.species(),
+                FED.pot(),
+                FED.mix(),
+                FED.place(),
+                FED.feed(),
+                FED.startedOn(),
+                FED.repottedOn(),
+                FED.lastWatered(),
+                FED.lastFed(),
+                new Particulars(OptionalDouble.empty(), Learned.NOTHING, true, conditions, rhythm, Optional.empty()));
+    }
+
+    /** Arithmetic: fed 10 days ago on a label of 14 to 28 days: between the 4th and the 18th day from today. */
+    @Test
+    void theWindowCountsFromTheLastFeed() {
+        RoundCalendar.Lot lot =
+                FeedWindow.of("a", FED, FED_ON.plusDays(10), 0, 40).orElseThrow();
+        assertThat(lot.first()).isEqualTo(4);
+        assertThat(lot.last()).isEqualTo(18);
+        assertThat(lot.min()).isEqualTo(14);
+        assertThat(lot.max()).isEqualTo(28);
+        assertThat(lot.preferred()).isBetween(14, 28);
+        assertThat(lot.free()).isEqualTo((1L << 40) - 1);
+    }
+
+    @Test
+    void whatIsLateIsDueAtOnceAndOnlyOnce() {
+        RoundCalendar.Lot late =
+                FeedWindow.of("a", FED, FED_ON.plusDays(60), 1, 40).orElseThrow();
+        assertThat(late.first()).isEqualTo(1);
+        assertThat(late.last()).isEqualTo(1);
+        assertThat(RoundCalendar.of(java.util.List.of(late), 12).feeds().get("a"))
+                .containsExactly(1);
+    }
+
+    @Test
+    void aConditionLeavesNoDayFreeAndEveryWateringHasNoDays() {
+        assertThat(FeedWindow.of("a", with(Map.of(Condition.SICK, FED_ON), FeedRhythm.LABEL), FED_ON, 0, 40)
+                        .orElseThrow()
+                        .free())
+                .isZero();
+        assertThat(FeedWindow.of("a", with(Map.of(), FeedRhythm.EVERY_WATERING), FED_ON, 0, 40))
+                .isEmpty();
+        assertThat(FeedWindow.of("a", CareTest.situation(Optional.empty()), FED_ON, 0, 40))
+                .isEmpty();
+    }
+}

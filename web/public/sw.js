@@ -1,0 +1,58 @@
+/* Keeps the page and the work of the day at hand while the server is away. What was kept is told by a header. */
+const KEPT = "cistern-1";
+const DATA = /^\/api\/(catalogue|gardens|gardens\/[^/]+(\/(today|species|feeds|mixes|lots))?)$/;
+
+self.addEventListener("install", (event) => {
+  self.skipWaiting();
+  event.waitUntil(keepShell());
+});
+self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
+
+/** The page itself with the files it begins with, so that the first reload already finds it. */
+async function keepShell() {
+  const cache = await caches.open(KEPT);
+  const page = await fetch("/");
+  const files = [...(await page.clone().text()).matchAll(/"(\/assets\/[^"]+)"/g)].map((m) => m[1]);
+  await Promise.all([cache.put("/", page), cache.addAll(files)]);
+}
+
+async function keep(key, response) {
+  const cache = await caches.open(KEPT);
+  await cache.put(key, response);
+}
+
+async function kept(key) {
+  const found = await (await caches.open(KEPT)).match(key);
+  if (!found) return Response.error();
+  const headers = new Headers(found.headers);
+  headers.set("From-Cache", found.headers.get("Date") ?? "unknown");
+  return new Response(found.body, { status: found.status, headers });
+}
+
+/** The server's word where it gives one, else what was kept of it. */
+async function fresh(request, key) {
+  try {
+    const response = await fetch(request);
+    if (response.ok) await keep(key, response.clone());
+    return response.status >= 502 ? await kept(key) : response;
+  } catch {
+    return kept(key);
+  }
+}
+
+async function asset(request) {
+  const found = await (await caches.open(KEPT)).match(request);
+  if (found) return found;
+  const response = await fetch(request);
+  if (response.ok) await keep(request, response.clone());
+  return response;
+}
+
+self.addEventListener("fetch", (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== "GET" || url.origin !== self.location.origin) return;
+  if (request.mode === "navigate") event.respondWith(fresh(request, "/"));
+  else if (url.pathname.startsWith("/assets/") || url.pathname === "/pot.svg") event.respondWith(asset(request));
+  else if (DATA.test(url.pathname)) event.respondWith(fresh(request, request.url));
+});

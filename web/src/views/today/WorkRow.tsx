@@ -1,0 +1,191 @@
+import { Link } from "@tanstack/react-router";
+import { useState } from "react";
+import type { Due, Garden, Seen, SkipReason } from "../../api";
+import { record } from "../../api/outbox";
+import { PotMark } from "../../parts/PotMark";
+import { words } from "../../text";
+import type { Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { Segmented } from "../../ui/Segmented";
+
+const DRYNESS = ["WET", "MOIST", "RIGHT", "DRY", "BONE_DRY"] as const;
+const REASONS: SkipReason[] = ["still_wet", "weather", "sick", "away", "no_time", "other"];
+
+type Props = { due: Due; garden: Garden; shown: Shown; vessel: string };
+
+/** One lot of the round: what it gets, a tick for a thumb, and more for who looks closer. */
+export function WorkRow({ due: d, garden, shown, vessel }: Props) {
+  const [open, setOpen] = useState(false);
+  const place = garden.places.find((p) => p.id === d.lot.placeId);
+  const done = (seen?: Seen) =>
+    record(garden.id, {
+      lotId: d.lot.id,
+      lotName: d.lot.name,
+      item: d.item,
+      vesselId: vessel,
+      ...(seen ? { seen } : {}),
+    });
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="flex items-center gap-3">
+        <PotMark left={d.care.water.leftShare} shape={d.lot.pot.shape} />
+        <div className="min-w-0 flex-1">
+          <Link
+            to="/g/$garden/bench/$lot"
+            params={{ garden: garden.id, lot: d.lot.id }}
+            className="text-lg no-underline hover:underline"
+          >
+            {d.lot.name}
+          </Link>
+          <p className="note">
+            {place?.name}
+            {d.lot.pots > 1 && ` · ${d.lot.pots} pots`}
+            {d.overdueDays > 0 && (
+              <b className="text-stop">
+                {" "}
+                · ▲ {d.overdueDays} {d.overdueDays === 1 ? "day" : "days"} late
+              </b>
+            )}{" "}
+            <button
+              type="button"
+              aria-expanded={open}
+              aria-label={`${d.lot.name}: say more, or leave it`}
+              onClick={() => setOpen(!open)}
+              className="min-h-8 px-1 underline underline-offset-4"
+            >
+              {open ? "less" : "more"}
+            </button>
+          </p>
+        </div>
+        <p className="text-right">
+          <b className="fig text-2xl whitespace-nowrap">{shown.litres(d.litresEach)}</b>
+          <span className="note block">{d.lot.pots > 1 ? "each pot" : "to this pot"}</span>
+        </p>
+        {!open && (
+          <button
+            type="button"
+            onClick={() => done()}
+            aria-label={`${d.lot.name}: done`}
+            className="min-h-14 min-w-16 rounded-[2px] border-2 border-ink bg-leaf text-lg hover:bg-ink hover:text-ground"
+          >
+            Done
+          </button>
+        )}
+      </div>
+      {open && <More {...{ d, garden, shown, done }} />}
+    </li>
+  );
+}
+
+function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen) => void }) {
+  const us = garden.unitHabit === "us";
+  const [dryness, setDryness] = useState("");
+  const [before, setBefore] = useState("");
+  const [after, setAfter] = useState("");
+  const [runoff, setRunoff] = useState("");
+  const [note, setNote] = useState("");
+  const [reason, setReason] = useState<SkipReason>("still_wet");
+  const [days, setDays] = useState("1");
+  const typed = (text: string, unit: string) => (text.trim() ? { text, unit } : undefined);
+  const seen = (): Seen | undefined => {
+    const s: Seen = {
+      ...(dryness ? { dryness: dryness as NonNullable<Seen["dryness"]> } : {}),
+      ...(before.trim() ? { before: typed(before, us ? "oz" : "g")! } : {}),
+      ...(after.trim() ? { after: typed(after, us ? "oz" : "g")! } : {}),
+      ...(runoff.trim() ? { runoff: typed(runoff, us ? "US fl oz" : "mL")! } : {}),
+      ...(note.trim() ? { note } : {}),
+    };
+    return Object.keys(s).length > 0 ? s : undefined;
+  };
+  const leave = () =>
+    record(garden.id, {
+      lotId: d.lot.id,
+      lotName: d.lot.name,
+      item: d.item,
+      skip: {
+        reason,
+        days: Math.max(1, Math.min(90, Math.round(Number(days)) || 1)),
+        ...(note.trim() ? { note } : {}),
+      },
+    });
+  const field = (label: string, value: string, set: (v: string) => void, unit: string) => (
+    <label className="text-sm">
+      {label}
+      <span className="flex items-center gap-1">
+        <input
+          className="box w-full"
+          inputMode="decimal"
+          autoComplete="off"
+          value={value}
+          onChange={(e) => set(e.target.value)}
+        />
+        <span className="fig note">{unit}</span>
+      </span>
+    </label>
+  );
+  return (
+    <div className="mt-2 border-l-4 border-rule-strong pl-3">
+      <p className="text-sm">Before you water, it felt</p>
+      <Segmented
+        label={`${d.lot.name}: how dry it felt`}
+        value={dryness}
+        onChange={setDryness}
+        options={DRYNESS.map((x) => ({ value: x, label: words("dryness", x.toLowerCase()) }))}
+      />
+      <div className="mt-2 grid grid-cols-3 gap-2">
+        {field("One pot weighs, before", before, setBefore, us ? "oz" : "g")}
+        {field("drained, after", after, setAfter, us ? "oz" : "g")}
+        {field("ran through", runoff, setRunoff, us ? "fl oz" : "mL")}
+      </div>
+      <label className="mt-2 block text-sm">
+        Note
+        <input
+          className="box w-full !font-text"
+          autoComplete="off"
+          value={note}
+          onChange={(e) => setNote(e.target.value)}
+        />
+      </label>
+      <div className="my-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <button
+          type="button"
+          onClick={() => done(seen())}
+          aria-label={`${d.lot.name}: done`}
+          className="min-h-14 min-w-24 rounded-[2px] border-2 border-ink bg-leaf text-lg hover:bg-ink hover:text-ground"
+        >
+          Done
+        </button>
+        <span className="flex flex-wrap items-end gap-2">
+          <label className="text-sm">
+            Or leave it:
+            <select
+              className="box !font-text"
+              value={reason}
+              onChange={(e) => setReason(e.target.value as SkipReason)}
+              aria-label={`${d.lot.name}: why it is left`}
+            >
+              {REASONS.map((r) => (
+                <option key={r} value={r}>
+                  {words("skips", r)}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="text-sm">
+            days
+            <input
+              className="box !w-14"
+              inputMode="numeric"
+              value={days}
+              onChange={(e) => setDays(e.target.value)}
+              aria-label={`${d.lot.name}: days it is put off`}
+            />
+          </label>
+          <Button className="min-h-11" onClick={leave} aria-label={`${d.lot.name}: leave it`}>
+            Leave it
+          </Button>
+        </span>
+      </div>
+    </div>
+  );
+}

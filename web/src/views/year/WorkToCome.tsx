@@ -1,0 +1,118 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
+import { api, call, type Calendar } from "../../api";
+import { calendarQuery, catalogueQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
+import { day, Shown } from "../../text/numbers";
+import { Loading, Nothing, Trouble } from "../../ui/States";
+import { GoingAway } from "./GoingAway";
+
+/** The days of feeding to come, chosen together so that the fewest are needed. */
+export function WorkToCome() {
+  const id = useGardenId();
+  const calendar = useQuery(calendarQuery(id));
+  const garden = useQuery(gardenQuery(id)).data;
+  const units = useQuery(catalogueQuery).data?.units;
+  const use = useAct(id, (inUse: boolean) =>
+    call(api.PUT("/api/gardens/{garden}/calendar", { params: { path: { garden: id } }, body: { inUse } })),
+  );
+  if (calendar.isPending || !garden || !units) return <Loading what="the days to come" />;
+  if (calendar.isLoadingError) return <Trouble problem={calendar.error} again={() => void calendar.refetch()} />;
+  const c = calendar.data;
+  return (
+    <div className="min-w-0 gap-8 xl:grid xl:grid-cols-[1fr_19rem]">
+      <section aria-label="Days of feeding">
+        <h1 className="text-2xl">Work to come</h1>
+        {c.feedDays.length === 0 ? (
+          <Nothing title={`Nothing is to be fed in the next ${c.days} days.`} />
+        ) : (
+          <>
+            <p className="mb-1">
+              <b className="fig text-xl">{c.feedDays.length}</b> days of feeding in the next {c.days} days;{" "}
+              <b className="fig">{c.alone}</b> if each lot went its own way.
+            </p>
+            <p className="note mb-2 max-w-2xl">
+              {c.exact
+                ? "No choice of days needs fewer, and none of that few keeps nearer to the gaps that suit their growth."
+                : `No choice needs fewer than ${c.fewest}; this is the best that was found in the time.`}{" "}
+              Every feed stays inside its label’s window; days on which something holds it back are left out.
+              {c.everyWatering > 0 &&
+                ` ${c.everyWatering} ${c.everyWatering === 1 ? "lot is" : "lots are"} fed whenever watered, and not in it.`}
+            </p>
+            <label className="mb-2 flex min-h-9 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={c.inUse}
+                disabled={use.isPending}
+                onChange={(e) => use.mutate(e.target.checked)}
+              />
+              Feed on these days. Today’s list stays as it is; what is missed is planned again, never doubled.
+            </label>
+            {use.isPending && <p className="note">Planning every lot anew …</p>}
+            {use.isError && <Trouble problem={use.error} />}
+            <Ribbon calendar={c} today={garden.today} />
+            <Days calendar={c} garden={id} />
+          </>
+        )}
+      </section>
+      <GoingAway garden={garden} shown={new Shown(units, garden.unitHabit)} />
+    </div>
+  );
+}
+
+const DAY_MS = 86_400_000;
+
+/** The weeks to come, a stroke for each day of feeding, as high as it has lots. */
+function Ribbon({ calendar: c, today }: { calendar: Calendar; today: string }) {
+  const most = Math.max(...c.feedDays.map((d) => d.lots.length));
+  const at = (iso: string) => ((Date.parse(iso) - Date.parse(today)) / DAY_MS) * 10;
+  const weeks = Array.from({ length: Math.floor(c.days / 7) + 1 }, (_, w) => w * 70);
+  return (
+    <svg
+      viewBox={`-2 0 ${c.days * 10 + 4} 56`}
+      className="mb-3 w-full"
+      role="img"
+      aria-label={`Days of feeding: ${c.feedDays.map((d) => `${day(d.day)}, ${d.lots.length}`).join("; ")}`}
+    >
+      {weeks.map((x) => (
+        <line key={x} x1={x} x2={x} y1="4" y2="46" stroke="var(--rule)" strokeWidth="1" />
+      ))}
+      <line x1="0" x2={c.days * 10} y1="46" y2="46" stroke="var(--ink)" strokeWidth="1.2" />
+      {c.feedDays.map((d) => {
+        const h = 8 + (30 * d.lots.length) / most;
+        return <rect key={d.day} x={at(d.day)} y={46 - h} width="7" height={h} fill="var(--feed)" />;
+      })}
+      {weeks.slice(0, -1).map((x, w) => (
+        <text key={x} x={x + 1} y="55" fontSize="8" fill="var(--soft)">
+          {w === 0 ? "today" : `${w} wk`}
+        </text>
+      ))}
+    </svg>
+  );
+}
+
+function Days({ calendar: c, garden }: { calendar: Calendar; garden: string }) {
+  return (
+    <table className="w-full border-collapse text-left">
+      <tbody>
+        {c.feedDays.map((d) => (
+          <tr key={d.day} className="border-b border-rule align-top">
+            <th className="fig py-1 pr-4 font-semibold whitespace-nowrap">{day(d.day)}</th>
+            <td className="py-1">
+              {d.lots.slice(0, 40).map((l, i) => (
+                <span key={l.lotId}>
+                  {i > 0 && ", "}
+                  <Link to="/g/$garden/bench/$lot" params={{ garden, lot: l.lotId }}>
+                    {l.name}
+                  </Link>
+                  <span className="note"> {l.feedName}</span>
+                </span>
+              ))}
+              {d.lots.length > 40 && <span className="note"> and {d.lots.length - 40} more</span>}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
