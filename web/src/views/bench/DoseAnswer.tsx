@@ -32,6 +32,8 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
   const w = care.water;
   const layers = care.layers;
   const many = pots.trim() !== "1";
+  // the flush has a line of its own
+  const minded = care.notes.filter((n) => n !== "flush_first");
   return (
     <div className="gap-6 xl:grid xl:grid-cols-[1fr_20rem]">
       <div>
@@ -152,9 +154,9 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             </span>
           </p>
         )}
-        {care.notes.length > 0 && (
+        {minded.length > 0 && (
           <ul aria-label="To mind" className="mt-2 list-none p-0 text-sm">
-            {care.notes.map((n) => (
+            {minded.map((n) => (
               <li key={n}>→ {words("care_notes", n)}</li>
             ))}
           </ul>

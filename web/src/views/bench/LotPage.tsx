@@ -49,7 +49,10 @@ export function LotPage() {
           value={tab ?? "dose"}
           onValueChange={(v) => void navigate({ search: (s) => ({ ...s, tab: v as LotTab, working: undefined }) })}
         >
-          <Tabs.List aria-label="Parts of this lot" className="no-print mb-3 flex gap-1 border-b border-rule-strong">
+          <Tabs.List
+            aria-label="Parts of this lot"
+            className="no-print mb-3 flex flex-wrap gap-x-1 border-b border-rule-strong"
+          >
             {LOT_TABS.map((t) => (
               <Tabs.Trigger
                 key={t.id}
