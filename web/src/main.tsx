@@ -17,7 +17,14 @@ const client = new QueryClient({
   },
 });
 
-keepPage(() => void client.invalidateQueries());
+// what is being fetched past the keeper would be fetched once and not kept: it is let end first
+keepPage(() => {
+  const fetching = client
+    .getQueryCache()
+    .getAll()
+    .map((q) => q.promise);
+  void Promise.allSettled(fetching).then(() => client.invalidateQueries());
+});
 
 createRoot(document.getElementById("root")!).render(
   <StrictMode>

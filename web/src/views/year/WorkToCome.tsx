@@ -1,4 +1,5 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Button } from "../../ui/Button";
 import { Link } from "@tanstack/react-router";
 import { api, call, type Calendar } from "../../api";
 import { calendarQuery, catalogueQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
@@ -54,6 +55,7 @@ export function WorkToCome() {
             <Days calendar={c} garden={id} />
           </>
         )}
+        <Subscribe garden={id} />
       </section>
       <GoingAway garden={garden} shown={new Shown(units, garden.unitHabit)} />
     </div>
@@ -88,6 +90,44 @@ function Ribbon({ calendar: c, today }: { calendar: Calendar; today: string }) {
         </text>
       ))}
     </svg>
+  );
+}
+
+/** The work to come in the person's own calendar: as a file, or by an address it fetches again and again. */
+function Subscribe({ garden }: { garden: string }) {
+  const params = { path: { garden } };
+  const client = useQueryClient();
+  const key = ["garden", garden, "subscription"];
+  const address = useQuery({
+    queryKey: key,
+    queryFn: () => call(api.GET("/api/gardens/{garden}/subscription", { params })),
+  }).data;
+  const renew = useMutation({
+    mutationFn: () => call(api.POST("/api/gardens/{garden}/subscription", { params })),
+    onSuccess: (now) => client.setQueryData(key, now),
+  });
+  return (
+    <div className="no-print mt-4">
+      <h2 className="head">In your own calendar</h2>
+      <p>
+        <a href={`/api/gardens/${garden}/work.ics`} download className="inline-flex min-h-8 items-center">
+          The work to come as an iCalendar file
+        </a>
+        . Or give your calendar program this address, which it fetches again by itself:
+      </p>
+      {address && (
+        <p className="fig my-1 text-sm break-all select-all">
+          {location.origin}
+          {address.path}
+        </p>
+      )}
+      <p className="note">
+        Whoever knows the address can read the list.{" "}
+        <Button look="quiet" className="min-h-8" onClick={() => renew.mutate()} disabled={renew.isPending}>
+          Make another, and let this one lead nowhere
+        </Button>
+      </p>
+    </div>
   );
 }
 

@@ -3,9 +3,18 @@ package evencistern.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.testkit.Api;
+import java.io.IOException;
+import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -67,6 +76,52 @@ class CalendarTest {
         JsonNode today = api.get(home + "/today").ok().path("groups");
         api.put(home + "/calendar", Map.of("inUse", true)).ok();
         assertThat(api.get(home + "/today").ok().path("groups")).isEqualTo(today);
+    }
+
+    private static List<VEvent> events(String file) throws IOException, ParserException {
+        Calendar calendar = new CalendarBuilder().build(new StringReader(file));
+        calendar.validate();
+        return calendar.getComponents(Component.VEVENT);
+    }
+
+    private static String text(Optional<? extends Property> property) {
+        return property.orElseThrow().getValue();
+    }
+
+    /** Read back by another library than wrote it: whole days, one event for each can, nothing twice. */
+    @Test
+    void theWorkToComeIsAnICalendarFileThatOthersRead() throws Exception {
+        api.put(home + "/calendar", Map.of("inUse", true)).ok();
+        Api.Answer file = api.get(home + "/work.ics");
+        assertThat(file.status()).isEqualTo(200);
+        assertThat(file.raw().headers().firstValue("Content-Type").orElseThrow())
+                .startsWith("text/calendar");
+        List<VEvent> events = events(file.raw().body());
+        assertThat(events).isNotEmpty();
+        assertThat(events).extracting(e -> text(e.getProperty(Property.UID))).doesNotHaveDuplicates();
+        JsonNode plan = api.get(home + "/calendar").ok();
+        List<String> fed = events.stream()
+                .filter(e -> text(e.getProperty(Property.SUMMARY)).startsWith("Feed with Test salts"))
+                .map(e -> text(e.getProperty(Property.DTSTART)))
+                .toList();
+        assertThat(fed)
+                .containsAll(plan.path("feedDays")
+                        .valueStream()
+                        .map(d -> d.path("day").asString().replace("-", ""))
+                        .toList());
+        assertThat(fed).allMatch(day -> day.matches("\\d{8}"));
+    }
+
+    @Test
+    void theAddressIsPrivateAndCanBeChanged() {
+        String path = api.get(home + "/subscription").ok().path("path").asString();
+        assertThat(api.get(home + "/subscription").ok().path("path").asString()).isEqualTo(path);
+        assertThat(api.get(path).raw().body()).contains("BEGIN:VCALENDAR");
+        String other =
+                api.post(home + "/subscription", Map.of()).ok().path("path").asString();
+        assertThat(other).isNotEqualTo(path);
+        assertThat(api.get(path).status()).isEqualTo(404);
+        assertThat(api.get(other).status()).isEqualTo(200);
     }
 
     @Test

@@ -2,6 +2,8 @@ package evencistern.server.calendar;
 
 import evencistern.server.GardenId;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -14,10 +16,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/gardens/{garden}")
 class CalendarController {
-    private final Calendars calendars;
+    private static final String ICALENDAR = "text/calendar;charset=UTF-8";
 
-    CalendarController(Calendars calendars) {
+    private final Calendars calendars;
+    private final WorkFeed work;
+
+    CalendarController(Calendars calendars, WorkFeed work) {
         this.calendars = calendars;
+        this.work = work;
     }
 
     @GetMapping("/calendar")
@@ -31,6 +37,35 @@ class CalendarController {
     @PutMapping("/calendar")
     Calendars.CalendarWire useCalendar(@PathVariable UUID garden, @RequestBody CalendarUse use) {
         return calendars.use(new GardenId(garden), use.inUse());
+    }
+
+    /** Where a calendar program fetches the work to come: private to whoever knows it. */
+    record Subscription(String path) {
+        static Subscription of(UUID garden, UUID address) {
+            return new Subscription("/api/gardens/" + garden + "/work/" + address + ".ics");
+        }
+    }
+
+    @GetMapping("/subscription")
+    Subscription getSubscription(@PathVariable UUID garden) {
+        return Subscription.of(garden, work.address(new GardenId(garden)));
+    }
+
+    @PostMapping("/subscription")
+    Subscription renewSubscription(@PathVariable UUID garden) {
+        return Subscription.of(garden, work.newAddress(new GardenId(garden)));
+    }
+
+    @GetMapping(path = "/work.ics", produces = ICALENDAR)
+    ResponseEntity<String> getWork(@PathVariable UUID garden) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"work-to-come.ics\"")
+                .body(work.of(new GardenId(garden)));
+    }
+
+    @GetMapping(path = "/work/{address}.ics", produces = ICALENDAR)
+    String subscribedWork(@PathVariable UUID garden, @PathVariable UUID address) {
+        return work.at(new GardenId(garden), address);
     }
 
     @PostMapping("/away")
