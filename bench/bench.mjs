@@ -114,13 +114,17 @@ await measure("bench, searched by name", 400, (i) => send("GET", `${lots}?limit=
 await measure("bench, in one place", 400, () => send("GET", `${lots}?limit=${PAGE}&place=${seed.places[1].id}`));
 await measure("today, with its most of 500 due", 30, () => send("GET", `/api/gardens/${garden}/today`));
 
+await measure("calendar of eight weeks", 10, () => send("GET", `/api/gardens/${garden}/calendar`));
+
 const g = await json("GET", `/api/gardens/${seed.id}`);
 const mixes = await json("GET", `/api/gardens/${seed.id}/mixes`);
 const part = (key, amount) => ({ component: mixes.components.find((c) => c.shipped === key), amount });
 const peat = { key: "peat_perlite", parts: [part("peat_medium", "3"), part("perlite_coarse", "1")] };
+const guide = await json("GET", `/api/gardens/${seed.id}/species`);
+const kind = (key) => ({ kind: guide.kinds.find((k) => k.key === key) });
 const wide = (i) => ({ ...pot, top: typed(String(11 + (i % 40) / 10), "cm") });
 const care = (i) => ({
-  species: "streptocarpus",
+  species: kind("streptocarpus"),
   pot: wide(i),
   mix: peat,
   place: g.places[0],
@@ -137,7 +141,7 @@ const six = ["peat_medium", "coir_pith", "perlite_coarse", "pumice", "pine_bark_
 const mix = (i) => ({
   mix: { key: "typed", parts: six.map((key, k) => part(key, String(1 + ((i + k) % 5)))) },
   pots: [wide(i), wide(i + 13), wide(i + 26)],
-  species: "streptocarpus",
+  species: kind("streptocarpus"),
   lime: "DOLOMITE",
   fineness: "POWDER",
   working: i % 2 === 0,
@@ -182,7 +186,7 @@ const water = { ...g.waters[0], alkalinity: 165, contents: { CA: 60, MG: 5 } };
 const dose = (i) => ({
   feed,
   water,
-  species: species[i % species.length],
+  species: kind(species[i % species.length]),
   aim: "nitrogen",
   value: typed(String(20 + (i % 40)), "mg/L"),
   vessels: g.vessels,
