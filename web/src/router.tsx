@@ -139,7 +139,16 @@ const yearStart = createRoute({
   getParentRoute: () => year,
   path: "/",
   beforeLoad: ({ params }) => {
-    throw redirect({ to: "/g/$garden/year/work", params });
+    throw redirect({ to: "/g/$garden/year/ribbons", params });
+  },
+});
+const ribbons = createRoute({
+  getParentRoute: () => year,
+  path: "ribbons",
+  component: lazyRouteComponent(() => import("./views/year/YearAhead"), "YearAhead"),
+  validateSearch: (s: Record<string, unknown>): { place?: string } => {
+    const place = text(s["place"]);
+    return place ? { place } : {};
   },
 });
 const workToCome = createRoute({
@@ -235,7 +244,7 @@ export const router = createRouter({
       bench.addChildren([lot]),
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
-      year.addChildren([yearStart, workToCome, weather, plants, plant]),
+      year.addChildren([yearStart, ribbons, workToCome, weather, plants, plant]),
       shelf,
       settings,
     ]),

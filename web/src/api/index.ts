@@ -119,6 +119,7 @@ export type Kind = Schemas["KindWire"];
 export type KindInput = Schemas["KindInput"];
 export type KindAsk = Schemas["KindAsk"];
 export type Trait = Schemas["TraitWire"];
+export type Year = Schemas["YearWire"];
 export type Calendar = Schemas["CalendarWire"];
 export type AwayAnswer = Schemas["AwayWire"];
 export type AwayAsk = Schemas["AwayAsk"];

@@ -106,6 +106,19 @@ export const mixesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/mixes", { params: { path: { garden } } })),
   });
 
+/** The year that lies before the lots that are looked at. */
+export const yearQuery = (garden: string, find: string, place: string | undefined) =>
+  queryOptions({
+    queryKey: ["garden", garden, "year", find, place ?? ""],
+    queryFn: () =>
+      call(
+        api.GET("/api/gardens/{garden}/year", {
+          params: { path: { garden }, query: { find, ...(place ? { place } : {}) } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
 /** The days of feeding to come. */
 export const calendarQuery = (garden: string) =>
   queryOptions({

@@ -140,17 +140,26 @@ public record LotPlan(
         return since != null && s.lastWatered().filter(w -> !w.isBefore(since)).isEmpty();
     }
 
-    private static Optional<Flush> flush(Situation s, PotWater water) {
+    /** Days between flushes; empty for kinds that want none. */
+    static Optional<Integer> flushEvery(Situation s) {
         int days = s.species().flushDays();
-        if (days == 0) {
-            return Optional.empty();
-        }
-        int every = s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS);
-        LocalDate last = Stream.of(s.particulars().lastFlushed(), s.repottedOn(), Optional.of(s.startedOn()))
+        return days == 0
+                ? Optional.empty()
+                : Optional.of(s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS));
+    }
+
+    /** When salt was last carried off: by a flush, by fresh mix, or not since it was put up. */
+    static LocalDate lastFlushed(Situation s) {
+        return Stream.of(s.particulars().lastFlushed(), s.repottedOn(), Optional.of(s.startedOn()))
                 .flatMap(Optional::stream)
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
-        return Optional.of(new Flush(last.plusDays(every), FLUSH_WATERS * water.capacity() * water.mixLitres()));
+    }
+
+    private static Optional<Flush> flush(Situation s, PotWater water) {
+        return flushEvery(s)
+                .map(every ->
+                        new Flush(lastFlushed(s).plusDays(every), FLUSH_WATERS * water.capacity() * water.mixLitres()));
     }
 
     private static FeedDate feedDate(Feed feed, Situation s, Waterings waterings, Working working) {

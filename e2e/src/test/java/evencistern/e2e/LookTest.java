@@ -62,6 +62,7 @@ class LookTest {
                 home + "/feeds/remedies",
                 home + "/bench/" + lot + "?tab=food",
                 home + "/bench/" + lot + "?tab=plant",
+                home + "/year/ribbons",
                 home + "/year/work",
                 home + "/year/weather",
                 home + "/year/plants",

@@ -125,6 +125,22 @@ class CalendarTest {
     }
 
     @Test
+    void theYearOfALotIsDrawnFromItsPlan() {
+        JsonNode year = api.get(home + "/year?find=lot%203").ok();
+        assertThat(year.path("all").asInt()).isEqualTo(1);
+        JsonNode lot = year.path("lots").get(0);
+        assertThat(lot.path("growth").size()).isEqualTo(73);
+        assertThat(lot.path("feeds").size()).isPositive();
+        assertThat(lot.path("flushes").size()).isPositive();
+        assertThat(api.get(home + "/year").ok().path("all").asInt()).isEqualTo(5);
+        assertThat(api.get(home + "/year?place=" + java.util.UUID.randomUUID())
+                        .ok()
+                        .path("all")
+                        .asInt())
+                .isZero();
+    }
+
+    @Test
     void whoGoesAwayIsToldWhatWillNotLast() {
         JsonNode away = api.post(
                         home + "/away", Map.of("days", Bodies.typed("30", "d"), "tank", Bodies.typed("100", "L")))

@@ -2,6 +2,7 @@ package evencistern.server.calendar;
 
 import evencistern.server.GardenId;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The calendar over HTTP. */
@@ -20,10 +22,12 @@ class CalendarController {
 
     private final Calendars calendars;
     private final WorkFeed work;
+    private final Years years;
 
-    CalendarController(Calendars calendars, WorkFeed work) {
+    CalendarController(Calendars calendars, WorkFeed work, Years years) {
         this.calendars = calendars;
         this.work = work;
+        this.years = years;
     }
 
     @GetMapping("/calendar")
@@ -66,6 +70,14 @@ class CalendarController {
     @GetMapping(path = "/work/{address}.ics", produces = ICALENDAR)
     String subscribedWork(@PathVariable UUID garden, @PathVariable UUID address) {
         return work.at(new GardenId(garden), address);
+    }
+
+    @GetMapping("/year")
+    Years.YearWire getYear(
+            @PathVariable UUID garden,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(required = false) @Nullable UUID place) {
+        return years.of(new GardenId(garden), find, place);
     }
 
     @PostMapping("/away")

@@ -1,0 +1,119 @@
+package evencistern.plan;
+
+import evencistern.label.Rhythm;
+import evencistern.plant.Appetite;
+import evencistern.plant.Trait;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * The year that lies before a lot.
+ *
+ * <p><b>Answers</b> when does this plant grow, when may it be fed and when not, when is it flushed and repotted?
+ * <p><b>Formula</b> growth day by day; a hold's days as they follow on each other; feeds: each the preferred gap after the one
+ * before, moved to the first free day; repot: last time + the kind's years, then its season
+ * <p><b>Units</b> days; growth 0–1
+ * <p><b>Valid for</b> an average year, as told of the lot today: conditions without an end last the whole year
+ * <p><b>Source</b> [COMMON] as in the plan of a lot
+ * <p><b>Checked by</b> LotYearTest
+ *
+ * @param growth of each day from {@code from} on
+ * @param holds that keep feed back, each over its days
+ * @param feeds days of feeding; none for a lot fed with every watering, or not at all
+ * @param flushes days of plain water in plenty
+ * @param repot from when on it is to be repotted, if that falls into the year
+ */
+public record LotYear(
+        LocalDate from,
+        List<Double> growth,
+        List<Span> holds,
+        List<LocalDate> feeds,
+        List<LocalDate> flushes,
+        Optional<LocalDate> repot) {
+    public static final int DAYS = 365;
+
+    private static final double DAYS_A_YEAR = 365.25;
+    private static final double GROWTH_STARTS = 0.25;
+
+    /** Days of a hold, the last one not counted. */
+    public record Span(Hold hold, LocalDate from, LocalDate to) {}
+
+    /** The year from a day on. */
+    public static LotYear of(Situation s, LocalDate from) {
+        List<Double> growth = new ArrayList<>(DAYS);
+        List<Span> spans = new ArrayList<>();
+        Map<Hold, LocalDate> began = new EnumMap<>(Hold.class);
+        boolean[] free = new boolean[DAYS];
+        for (int d = 0; d < DAYS; d++) {
+            LocalDate day = from.plusDays(d);
+            growth.add(Growth.on(day, s.species(), s.place()).factor());
+            var holds = Hold.on(day, s);
+            free[d] = holds.isEmpty();
+            holds.forEach(h -> began.putIfAbsent(h, day));
+            for (Hold h : List.copyOf(began.keySet())) {
+                if (!holds.contains(h)) {
+                    spans.add(new Span(h, Objects.requireNonNull(began.remove(h)), day));
+                }
+            }
+        }
+        began.forEach((hold, since) -> spans.add(new Span(hold, since, from.plusDays(DAYS))));
+        return new LotYear(from, growth, spans, feeds(s, from, growth, free), flushes(s, from), repot(s, from, growth));
+    }
+
+    private static List<LocalDate> feeds(Situation s, LocalDate from, List<Double> growth, boolean[] free) {
+        List<LocalDate> feeds = new ArrayList<>();
+        if (s.feed().isEmpty()
+                || s.species().appetite() == Appetite.NONE
+                || !(LotPlan.rhythm(s.feed().get(), s) instanceof Rhythm.EveryDays window)) {
+            return feeds;
+        }
+        int day =
+                s.lastFed().map(f -> (int) (f.toEpochDay() - from.toEpochDay())).orElse(-window.max());
+        while (true) {
+            double grows = growth.get(Math.max(0, Math.min(DAYS - 1, day)));
+            int next = Math.max(0, day + window.max() - (int) Math.round(grows * (window.max() - window.min())));
+            while (next < DAYS && !free[next]) {
+                next++;
+            }
+            if (next >= DAYS) {
+                return feeds;
+            }
+            feeds.add(from.plusDays(next));
+            day = next;
+        }
+    }
+
+    private static List<LocalDate> flushes(Situation s, LocalDate from) {
+        List<LocalDate> flushes = new ArrayList<>();
+        LotPlan.flushEvery(s).ifPresent(every -> {
+            LocalDate next = LotPlan.lastFlushed(s).plusDays(every);
+            for (LocalDate d = next.isBefore(from) ? from : next;
+                    d.isBefore(from.plusDays(DAYS));
+                    d = d.plusDays(every)) {
+                flushes.add(d);
+            }
+        });
+        return flushes;
+    }
+
+    private static Optional<LocalDate> repot(Situation s, LocalDate from, List<Double> growth) {
+        LocalDate last = s.repottedOn().orElse(s.startedOn());
+        LocalDate due = last.plusDays(Math.round(s.species().traits().number(Trait.REPOT_YEARS) * DAYS_A_YEAR));
+        int day = (int) Math.max(0, due.toEpochDay() - from.toEpochDay());
+        boolean atStart = s.species().traits().is(Trait.REPOT_SEASON, "as_growth_starts");
+        boolean atRest = s.species().traits().is(Trait.REPOT_SEASON, "while_dormant");
+        for (int d = day; d < DAYS; d++) {
+            boolean grows = growth.get(d) >= GROWTH_STARTS;
+            boolean begins = grows && (d == 0 || growth.get(d - 1) < GROWTH_STARTS || d == day);
+            if ((atStart && begins) || (atRest && !grows) || (!atStart && !atRest)) {
+                return Optional.of(from.plusDays(d));
+            }
+        }
+        return Optional.empty();
+    }
+}

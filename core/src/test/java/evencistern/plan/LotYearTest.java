@@ -1,0 +1,105 @@
+package evencistern.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.climate.Place;
+import evencistern.plant.SpeciesGuide;
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LotYearTest {
+    private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
+
+    private static Situation outdoors(String species, double latitude, boolean south) {
+        List<Double> north = List.of(1.0, 1.0, 3.0, 4.0, 7.0, 10.0, 12.0, 12.0, 10.0, 7.0, 4.0, 2.0);
+        List<Double> lows = new java.util.ArrayList<>();
+        List<Double> highs = new java.util.ArrayList<>();
+        for (int m = 0; m < 12; m++) {
+            lows.add(north.get(south ? (m + 6) % 12 : m));
+            highs.add(lows.get(m) + 10);
+        }
+        Place place = new Place(
+                latitude,
+                Place.Kind.OUTDOORS,
+                lows,
+                highs,
+                75,
+                1,
+                0.4,
+                Optional.empty(),
+                Optional.of(
+                        south
+                                ? new Place.Frosts(MonthDay.of(5, 15), MonthDay.of(10, 5))
+                                : new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(5, 5))));
+        Situation fed = CareTest.fed();
+        return new Situation(
+                SpeciesGuide.require(species),
+                fed.pot(),
+                fed.mix(),
+                place,
+                fed.feed(),
+                MAY.minusDays(30),
+                Optional.empty(),
+                Optional.of(MAY.minusDays(2)),
+                Optional.of(MAY.minusDays(10)));
+    }
+
+    /** The label's window is 14 to 28 days: no two feeds nearer, and none while anything holds it back. */
+    @ParameterizedTest
+    @CsvSource({"fuchsia, 52, false", "fuchsia, -34, true", "olive, 52, false", "larch_bonsai, 52, false"})
+    void feedsKeepTheirGapsAndStayOutOfHolds(String species, double latitude, boolean south) {
+        Situation s = outdoors(species, latitude, south);
+        LotYear year = LotYear.of(s, MAY);
+        assertThat(year.growth()).hasSize(LotYear.DAYS).allMatch(g -> g >= 0 && g <= 1);
+        assertThat(year.feeds()).isNotEmpty();
+        for (int i = 1; i < year.feeds().size(); i++) {
+            assertThat(year.feeds().get(i).toEpochDay()
+                            - year.feeds().get(i - 1).toEpochDay())
+                    .isGreaterThanOrEqualTo(14);
+        }
+        assertThat(year.feeds()).allMatch(d -> Hold.on(d, s).isEmpty());
+    }
+
+    /** Every day of every span is held by its hold, and the days on either side are not. */
+    @Test
+    void spansAreTheDaysOfTheirHolds() {
+        Situation s = outdoors("fuchsia", 52, false);
+        LotYear year = LotYear.of(s, MAY);
+        assertThat(year.holds()).extracting(LotYear.Span::hold).contains(Hold.COLD, Hold.FROST_NEAR);
+        for (LotYear.Span span : year.holds()) {
+            assertThat(span.from()).isBefore(span.to());
+            assertThat(Hold.on(span.from(), s)).contains(span.hold());
+            assertThat(Hold.on(span.to().minusDays(1), s)).contains(span.hold());
+            if (span.to().isBefore(MAY.plusDays(LotYear.DAYS))) {
+                assertThat(Hold.on(span.to(), s)).doesNotContain(span.hold());
+            }
+            if (span.from().isAfter(MAY)) {
+                assertThat(Hold.on(span.from().minusDays(1), s)).doesNotContain(span.hold());
+            }
+        }
+    }
+
+    /** Arithmetic: a kind flushed every six weeks, put up 30 days ago: in 12 days, then every 42. */
+    @Test
+    void flushesFollowTheKindsWeeks() {
+        List<LocalDate> flushes =
+                LotYear.of(outdoors("fuchsia", 52, false), MAY).flushes();
+        assertThat(flushes.get(0)).isEqualTo(MAY.plusDays(12));
+        assertThat(flushes.get(1)).isEqualTo(MAY.plusDays(54));
+        assertThat(LotYear.of(outdoors("pitcher_plant", 52, false), MAY).flushes())
+                .isEmpty();
+    }
+
+    /** A pansy is repotted every half year at any time: 183 days after it was put up. A larch not within three. */
+    @Test
+    void repottingFollowsTheKindsYears() {
+        assertThat(LotYear.of(outdoors("pansy", 52, false), MAY).repot())
+                .contains(MAY.minusDays(30).plusDays(183));
+        assertThat(LotYear.of(outdoors("larch_bonsai", 52, false), MAY).repot()).isEmpty();
+    }
+}

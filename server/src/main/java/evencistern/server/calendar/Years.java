@@ -1,0 +1,97 @@
+package evencistern.server.calendar;
+
+import evencistern.plan.LotYear;
+import evencistern.server.GardenId;
+import evencistern.server.lot.Ground;
+import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The year that lies before the lots of a garden. */
+@Service
+class Years {
+    private static final int MOST = 40;
+    private static final int DAYS_A_POINT = 5;
+
+    private final Lots lots;
+
+    Years(Lots lots) {
+        this.lots = lots;
+    }
+
+    /** Days on which something holds the feed back; the last not counted. */
+    record HoldSpanWire(String hold, LocalDate from, LocalDate to) {}
+
+    /**
+     * The year of a lot.
+     *
+     * @param growth 0–1, every {@code daysAPoint} days
+     */
+    record LotYearWire(
+            UUID lotId,
+            String name,
+            String species,
+            UUID placeId,
+            int daysAPoint,
+            List<Double> growth,
+            List<HoldSpanWire> holds,
+            List<LocalDate> feeds,
+            List<LocalDate> flushes,
+            @Nullable LocalDate repot) {}
+
+    /**
+     * The years of some lots.
+     *
+     * @param all lots that were found, of which these are the first
+     */
+    record YearWire(LocalDate from, int days, int all, List<LotYearWire> lots) {}
+
+    /** The lots of a garden or of a place, those whose name holds a text. */
+    @Transactional(readOnly = true)
+    YearWire of(GardenId garden, String find, @Nullable UUID place) {
+        Ground ground = lots.ground(garden);
+        LocalDate today = ground.garden().today();
+        String wanted = find.strip().toLowerCase(Locale.ROOT);
+        List<Standing> found = lots.listAll(garden).stream()
+                .filter(s -> place == null || s.lot().placeId().equals(place))
+                .filter(s -> s.lot().name().toLowerCase(Locale.ROOT).contains(wanted))
+                .sorted(Comparator.comparing((Standing s) ->
+                                ground.garden().place(s.lot().placeId()).name())
+                        .thenComparing(s -> s.lot().name()))
+                .toList();
+        return new YearWire(
+                today,
+                LotYear.DAYS,
+                found.size(),
+                found.stream().limit(MOST).map(s -> wire(ground, s, today)).toList());
+    }
+
+    private LotYearWire wire(Ground ground, Standing s, LocalDate today) {
+        LotYear year = LotYear.of(lots.situation(ground, s, ground.feed(s.lot()).orElse(null)), today);
+        List<Double> growth = new ArrayList<>();
+        for (int d = 0; d < LotYear.DAYS; d += DAYS_A_POINT) {
+            growth.add(year.growth().get(d));
+        }
+        return new LotYearWire(
+                s.lot().id(),
+                s.lot().name(),
+                s.lot().species(),
+                s.lot().placeId(),
+                DAYS_A_POINT,
+                growth,
+                year.holds().stream()
+                        .map(h -> new HoldSpanWire(h.hold().id(), h.from(), h.to()))
+                        .toList(),
+                year.feeds(),
+                year.flushes(),
+                year.repot().orElse(null));
+    }
+}
