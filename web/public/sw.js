@@ -4,16 +4,31 @@ const DATA = /^\/api\/(catalogue|gardens|gardens\/[^/]+(\/(today|species|feeds|m
 
 self.addEventListener("install", (event) => {
   self.skipWaiting();
-  event.waitUntil(keepShell());
+  event.waitUntil(fetch("/").then(keepShell));
 });
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
 
-/** The page itself with the files it begins with, so that the first reload already finds it. */
-async function keepShell() {
+/** The page itself with the files it begins with; those of an earlier version go. */
+async function keepShell(page) {
   const cache = await caches.open(KEPT);
-  const page = await fetch("/");
-  const files = [...(await page.clone().text()).matchAll(/"(\/assets\/[^"]+)"/g)].map((m) => m[1]);
+  const text = await page.clone().text();
+  const before = await cache.match("/");
+  if (before && (await before.text()) === text) return;
+  const old = (await cache.keys()).filter((k) => new URL(k.url).pathname.startsWith("/assets/"));
+  await Promise.all(old.map((k) => cache.delete(k)));
+  const files = [...text.matchAll(/"(\/assets\/[^"]+)"/g)].map((m) => m[1]);
   await Promise.all([cache.put("/", page), cache.addAll(files)]);
+}
+
+/** The page from the server, kept meanwhile; or as it was kept. */
+async function page(event) {
+  try {
+    const response = await fetch(event.request);
+    if (response.ok) event.waitUntil(keepShell(response.clone()));
+    return response.status >= 502 ? await kept("/") : response;
+  } catch {
+    return kept("/");
+  }
 }
 
 async function keep(key, response) {
@@ -52,7 +67,7 @@ self.addEventListener("fetch", (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== "GET" || url.origin !== self.location.origin) return;
-  if (request.mode === "navigate") event.respondWith(fresh(request, "/"));
+  if (request.mode === "navigate") event.respondWith(page(event));
   else if (url.pathname.startsWith("/assets/") || url.pathname === "/pot.svg") event.respondWith(asset(request));
   else if (DATA.test(url.pathname)) event.respondWith(fresh(request, request.url));
 });

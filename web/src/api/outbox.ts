@@ -102,21 +102,23 @@ async function send(garden: string, sent: (work: Work, act: Recorded) => void) {
 
 const TRY_AGAIN_MS = 3_000;
 
-/** What waits, sent in the background for as long as the page is open. */
-export function useOutbox(garden: string, sent: (work: Work, act: Recorded) => void): Outbox {
-  const box = useSyncExternalStore(
+/** What waits to be sent, and what was refused. */
+export const useOutbox = (garden: string): Outbox =>
+  useSyncExternalStore(
     (l) => {
       listeners.add(l);
       return () => listeners.delete(l);
     },
     () => read(garden),
   );
-  const count = box.waiting.length;
+
+/** Sends what waits in the background, for as long as any page of the garden is open. */
+export function useSending(garden: string, sent: (work: Work, act: Recorded) => void) {
+  const count = useOutbox(garden).waiting.length;
   useEffect(() => {
     if (count === 0) return;
     void send(garden, sent);
     const again = setInterval(() => void send(garden, sent), TRY_AGAIN_MS);
     return () => clearInterval(again);
   }, [garden, count, sent]);
-  return box;
 }

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, Outlet, useNavigate } from "@tanstack/react-router";
-import { Fragment, lazy, Suspense, useState } from "react";
-import { newId, Problem, type Garden } from "../api";
+import { Fragment, lazy, Suspense, useCallback, useEffect, useRef, useState } from "react";
+import { newId, Problem, type Garden, type Recorded } from "../api";
+import { useSending, type Work } from "../api/outbox";
 import { useAway } from "../api/away";
 import { actsQuery, feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
 import { day } from "../text/numbers";
@@ -11,7 +12,7 @@ import { Panel } from "../ui/Panel";
 import { Segmented } from "../ui/Segmented";
 import { Loading, Trouble } from "../ui/States";
 import { useTheme } from "../ui/useTheme";
-import { useUndo } from "../ui/useUndo";
+import { useTold, useUndo } from "../ui/useUndo";
 import { GARDEN_PARTS } from "./garden/parts";
 import { YEAR_PAGES } from "./year/pages";
 import { FEED_PAGES } from "./feeds/pages";
@@ -47,6 +48,24 @@ function Units({ garden }: { garden: Garden }) {
       ]}
     />
   );
+}
+
+/** Sends the work that was ticked, and says so with the way to take it back. */
+function useTicks(garden: string) {
+  const client = useQueryClient();
+  const told = useTold(garden);
+  const tell = useRef(told);
+  useEffect(() => {
+    tell.current = told;
+  });
+  const sent = useCallback(
+    (work: Work, act: Recorded) => {
+      tell.current(`${work.lotName}: recorded.`, act.actId);
+      void client.invalidateQueries({ queryKey: ["garden", garden] });
+    },
+    [client, garden],
+  );
+  useSending(garden, sent);
 }
 
 /** Takes back the last act that has not been taken back. */
@@ -95,6 +114,7 @@ export function Frame() {
   const { id, garden, catalogue } = useGarden();
   const { theme, turn } = useTheme();
   const away = useAway();
+  useTicks(id);
   const navigate = useNavigate();
   const [panel, setPanel] = useState<"find" | "keys">();
   const undoLast = useUndoLast(id);

@@ -1,14 +1,11 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
-import { useCallback, useEffect, useRef } from "react";
-import type { Recorded } from "../../api";
 import { keepsPage } from "../../api/away";
-import { useOutbox, type Work } from "../../api/outbox";
+import { useOutbox } from "../../api/outbox";
 import { catalogueQuery, gardenQuery, todayQuery, useGardenId } from "../../api/queries";
 import { day, longDay, Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
-import { useTold } from "../../ui/useUndo";
 import { DoneList } from "./DoneList";
 import { GroupOfWork } from "./GroupOfWork";
 import { Moving } from "./Moving";
@@ -21,23 +18,10 @@ export function TodayView() {
   const id = useGardenId();
   const { can } = useSearch({ from: "/g/$garden/today" });
   const navigate = useNavigate({ from: "/g/$garden/today" });
-  const client = useQueryClient();
   const today = useQuery(todayQuery(id, can));
   const garden = useQuery(gardenQuery(id)).data;
   const catalogue = useQuery(catalogueQuery).data;
-  const told = useTold(id);
-  const tell = useRef(told);
-  useEffect(() => {
-    tell.current = told;
-  });
-  const sent = useCallback(
-    (work: Work, act: Recorded) => {
-      tell.current(`${work.lotName}: recorded.`, act.actId);
-      void client.invalidateQueries({ queryKey: ["garden", id] });
-    },
-    [client, id],
-  );
-  const box = useOutbox(id, sent);
+  const box = useOutbox(id);
   if (!garden || !catalogue || today.isPending) return <Loading what="the work of today" />;
   if (today.isLoadingError) return <Trouble problem={today.error} again={() => void today.refetch()} />;
   const t = today.data;

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Garden, Year } from "../../api";
 import { gardenQuery, useGardenId, yearQuery } from "../../api/queries";
 import { words } from "../../text";
-import { day } from "../../text/numbers";
+import { day, month } from "../../text/numbers";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 type LotYear = Year["lots"][number];
@@ -55,8 +55,8 @@ export function YearAhead() {
         </select>
       </div>
       <p className="note mb-2">
-        The hill is growth; strokes beneath it feeds; ◇ a flush; ▽ fresh mix is due; hatched: nothing is fed, and why.
-        All by an average year of each place.
+        The hill is growth; strokes beneath it feeds; ◇ a flush; ▽ fresh mix is due by its kind; a dashed line: the mix
+        is used up; hatched: nothing is fed, and why. All by an average year of each place.
       </p>
       {y.lots.length === 0 ? (
         <Nothing title="No lot is here." />
@@ -107,6 +107,7 @@ function told(l: LotYear): string {
     ...holds,
     ...(l.flushes[0] ? [`flush ${day(l.flushes[0])}`] : []),
     ...(l.repot ? [`fresh mix from ${day(l.repot)}`] : []),
+    ...(l.mixSpent ? [`the mix is used up about ${month(l.mixSpent)}`] : []),
   ].join("; ");
 }
 
@@ -161,6 +162,20 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
             ◇
           </text>
         ))}
+        {l.mixSpent && at(l.mixSpent, from) < WIDE && (
+          <g>
+            <title>{`The mix is used up about ${month(l.mixSpent)}`}</title>
+            <line
+              x1={Math.max(1, at(l.mixSpent, from))}
+              x2={Math.max(1, at(l.mixSpent, from))}
+              y1="2"
+              y2="46"
+              stroke="var(--ink)"
+              strokeWidth="1.6"
+              strokeDasharray="3 3"
+            />
+          </g>
+        )}
         {l.repot && (
           <text x={at(l.repot, from)} y="12" fontSize="13" fill="var(--ink)">
             ▽

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** The age of the mix of a lot, from the lot's own waterings, places and repottings. */
 @Service
-class MixAges {
+public class MixAges {
     private static final double ALL = 100;
 
     private final AgeStore store;
@@ -109,6 +109,18 @@ class MixAges {
 
     /** The story, and whether the day it begins with was told. */
     private record Story(MixAge.Story story, boolean known) {}
+
+    /** When the mix of a lot will likely be used up; empty beyond 15 years. */
+    public Optional<LocalDate> spentOn(Ground ground, Standing standing) {
+        GardenWire g = ground.garden();
+        Story told = story(
+                g,
+                standing.lot(),
+                store.listEvents(new GardenId(g.id()), standing.lot().id()));
+        return MixAge.of(lots.situation(ground, standing, null), told.story(), g.today(), Working.off())
+                .lasts()
+                .likely();
+    }
 
     private static Story story(GardenWire g, Lot lot, List<AgeStore.Event> events) {
         ZoneId zone = ZoneId.of(g.timeZone());

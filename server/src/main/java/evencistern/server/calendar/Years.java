@@ -2,6 +2,7 @@ package evencistern.server.calendar;
 
 import evencistern.plan.LotYear;
 import evencistern.server.GardenId;
+import evencistern.server.age.MixAges;
 import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
@@ -22,9 +23,11 @@ class Years {
     private static final int DAYS_A_POINT = 5;
 
     private final Lots lots;
+    private final MixAges ages;
 
-    Years(Lots lots) {
+    Years(Lots lots, MixAges ages) {
         this.lots = lots;
+        this.ages = ages;
     }
 
     /** Days on which something holds the feed back; the last not counted. */
@@ -33,6 +36,7 @@ class Years {
     /**
      * The year of a lot.
      *
+     * @param mixSpent when its mix will likely be used up
      * @param growth 0–1, every {@code daysAPoint} days
      */
     record LotYearWire(
@@ -45,7 +49,8 @@ class Years {
             List<HoldSpanWire> holds,
             List<LocalDate> feeds,
             List<LocalDate> flushes,
-            @Nullable LocalDate repot) {}
+            @Nullable LocalDate repot,
+            @Nullable LocalDate mixSpent) {}
 
     /**
      * The years of some lots.
@@ -92,6 +97,7 @@ class Years {
                         .toList(),
                 year.feeds(),
                 year.flushes(),
-                year.repot().orElse(null));
+                year.repot().orElse(null),
+                ages.spentOn(ground, s).orElse(null));
     }
 }
