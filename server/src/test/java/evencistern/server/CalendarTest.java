@@ -92,7 +92,7 @@ class CalendarTest {
     @Test
     void theWorkToComeIsAnICalendarFileThatOthersRead() throws Exception {
         api.put(home + "/calendar", Map.of("inUse", true)).ok();
-        Api.Answer file = api.get(home + "/work.ics");
+        Api.Answer file = api.get(home + "/calendar.ics");
         assertThat(file.status()).isEqualTo(200);
         assertThat(file.raw().headers().firstValue("Content-Type").orElseThrow())
                 .startsWith("text/calendar");

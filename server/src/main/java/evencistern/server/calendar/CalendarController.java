@@ -46,7 +46,7 @@ class CalendarController {
     /** Where a calendar program fetches the work to come: private to whoever knows it. */
     record Subscription(String path) {
         static Subscription of(UUID garden, UUID address) {
-            return new Subscription("/api/gardens/" + garden + "/work/" + address + ".ics");
+            return new Subscription("/api/gardens/" + garden + "/calendar/" + address + ".ics");
         }
     }
 
@@ -60,14 +60,14 @@ class CalendarController {
         return Subscription.of(garden, work.newAddress(new GardenId(garden)));
     }
 
-    @GetMapping(path = "/work.ics", produces = ICALENDAR)
+    @GetMapping(path = "/calendar.ics", produces = ICALENDAR)
     ResponseEntity<String> getWork(@PathVariable UUID garden) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"work-to-come.ics\"")
                 .body(work.of(new GardenId(garden)));
     }
 
-    @GetMapping(path = "/work/{address}.ics", produces = ICALENDAR)
+    @GetMapping(path = "/calendar/{address}.ics", produces = ICALENDAR)
     String subscribedWork(@PathVariable UUID garden, @PathVariable UUID address) {
         return work.at(new GardenId(garden), address);
     }
