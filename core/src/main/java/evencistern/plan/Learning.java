@@ -1,5 +1,7 @@
 package evencistern.plan;
 
+import evencistern.media.PotWater;
+import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,10 +80,19 @@ public final class Learning {
      * What the waterings say.
      *
      * @param waterings oldest first
-     * @param need of the pot as planned, with nothing learned
-     * @param wetKg the drained pot as reckoned, for pots never weighed drained
+     * @param planned the lot with nothing learned yet; its drained weight is reckoned where it was never weighed so
      */
-    public static Learned from(List<Watering> waterings, WaterNeed need, double wetKg) {
+    public static Learned from(List<Watering> waterings, Situation planned) {
+        if (waterings.size() < 2) {
+            return Learned.NOTHING;
+        }
+        PotWater water = new PotWater(planned.mix(), planned.pot());
+        WaterNeed need = new WaterNeed(
+                water, planned.pot(), planned.species(), planned.place(), planned.particulars(), Working.off());
+        return from(waterings, need, water.wetKg());
+    }
+
+    static Learned from(List<Watering> waterings, WaterNeed need, double wetKg) {
         List<Sight> sights = sights(waterings, need, wetKg);
         return sights.isEmpty() ? Learned.NOTHING : posterior(sights);
     }

@@ -10,6 +10,11 @@ import java.util.Locale;
  */
 public record Species(String key, String common, String scientific, String group, Traits traits) {
 
+    /** The same kind with what is told of it in other words. */
+    public Species with(Traits told) {
+        return new Species(key, common, scientific, group, told);
+    }
+
     public Appetite appetite() {
         return Appetite.valueOf(traits.text(Trait.APPETITE).toUpperCase(Locale.ROOT));
     }

@@ -109,6 +109,15 @@ class WeatherTest {
         assertThat(told.path("nextWaterOn").asString()).isNotEmpty();
     }
 
+    /** Nobody need open the weather's page for the round to go by fresh weather. */
+    @Test
+    void weatherInUseIsFetchedByTheRound() {
+        Map<String, Boolean> use = Map.of("inUse", true);
+        assertThat(api.put(home + "/weather", use).ok().path("days").size()).isZero();
+        api.get(home + "/today").ok();
+        assertThat(api.put(home + "/weather", use).ok().path("days").size()).isEqualTo(29);
+    }
+
     /** Latitude 95 is nowhere; a share of rain above all of it neither. */
     @Test
     void anImpossiblePlaceIsRefused() {

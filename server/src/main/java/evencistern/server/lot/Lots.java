@@ -330,8 +330,7 @@ public class Lots {
     private Learned learned(GardenId garden, Situation planned, UUID lot, ZoneId zone) {
         List<Learning.Watering> waterings = new ArrayList<>(store.listWaterings(garden, lot, zone, MOST_LEARNED));
         Collections.reverse(waterings);
-        LotPlan plan = LotPlan.of(planned, Working.off());
-        return Learning.from(waterings, plan.need(), plan.potWater().wetKg());
+        return Learning.from(waterings, planned);
     }
 
     /** Works a lot's state out from its journal and keeps it; called in the transaction of every change to it. */

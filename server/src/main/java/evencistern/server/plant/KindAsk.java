@@ -15,7 +15,6 @@ public record KindAsk(Kind kind, @Nullable Map<String, String> traits) {
     /** The species as it holds for the lot; refused with every fault. */
     public Species toSpecies() {
         Species s = kind.toSpecies();
-        return new Species(
-                s.key(), s.common(), s.scientific(), s.group(), Kind.told(s.traits(), traits, Traits.Teller.LOT));
+        return s.with(Kind.told(s.traits(), traits, Traits.Teller.LOT));
     }
 }

@@ -41,14 +41,7 @@ public final class KindShelf {
     /** The species as it holds for a lot of which some traits are told; refused with every fault. */
     public Species require(String key, @Nullable Map<String, String> traits) {
         Species s = require(key);
-        return traits == null || traits.isEmpty()
-                ? s
-                : new Species(
-                        s.key(),
-                        s.common(),
-                        s.scientific(),
-                        s.group(),
-                        Kind.told(s.traits(), traits, Traits.Teller.LOT));
+        return traits == null || traits.isEmpty() ? s : s.with(Kind.told(s.traits(), traits, Traits.Teller.LOT));
     }
 
     /** Keys of the kinds whose common or botanical name holds a text; none for an empty one. */

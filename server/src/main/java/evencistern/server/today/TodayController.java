@@ -18,6 +18,7 @@ import evencistern.server.lot.Ground;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.server.weather.Weathers;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -46,13 +47,16 @@ class TodayController {
     private final LotCare care;
     private final JournalStore journal;
     private final Calendars calendars;
+    private final Weathers weathers;
     private final Clock clock;
 
-    TodayController(Lots lots, LotCare care, JournalStore journal, Calendars calendars, Clock clock) {
+    TodayController(
+            Lots lots, LotCare care, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
         this.lots = lots;
         this.care = care;
         this.journal = journal;
         this.calendars = calendars;
+        this.weathers = weathers;
         this.clock = clock;
     }
 
@@ -136,6 +140,7 @@ class TodayController {
     @GetMapping
     Today getToday(@PathVariable UUID garden, @RequestParam(required = false) @Nullable UUID vessel) {
         GardenId id = new GardenId(garden);
+        weathers.renew(id);
         calendars.renew(id, lots.today(id));
         Ground ground = lots.ground(id);
         GardenWire g = ground.garden();

@@ -85,12 +85,24 @@ public class Weathers {
     @Transactional
     public WeatherWire look(GardenId garden) {
         GardenWire g = gardens.require(garden);
+        fetchIfStale(garden, store.findState(garden));
+        return wire(garden, g);
+    }
+
+    /** Asks anew where the plan goes by the weather and what was told is no longer fresh. */
+    @Transactional
+    public void renew(GardenId garden) {
         WeatherStore.State state = store.findState(garden);
+        if (state.inUse()) {
+            fetchIfStale(garden, state);
+        }
+    }
+
+    private void fetchIfStale(GardenId garden, WeatherStore.State state) {
         Instant last = later(state.toldAt(), state.failedAt());
         if (last == null || last.plus(FRESH).isBefore(clock.instant())) {
             fetch(garden);
         }
-        return wire(garden, g);
     }
 
     /** Asks the service anew. What was told before stays where it does not answer. */
