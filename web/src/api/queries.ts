@@ -26,6 +26,13 @@ export const gardenQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}", { params: { path: { garden } } })),
   });
 
+/** Where the codes on labels lead. */
+export const labelAddressQuery = queryOptions({
+  queryKey: ["label-address"],
+  queryFn: () => call(api.GET("/api/label-address")),
+  staleTime: Infinity,
+});
+
 /** What of the bench is looked at. */
 export type Look = { find?: string; place?: string; state?: LotState };
 export const LOT_STATES = ["all", "due", "thirsty", "over", "retired"] as const;

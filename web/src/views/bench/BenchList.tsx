@@ -21,6 +21,7 @@ import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { type Deed, DeedPanel, DEEDS } from "./deeds";
+import { Labels } from "./Labels";
 
 const ROW = 52;
 const EVERYWHERE = "everywhere";
@@ -35,6 +36,7 @@ export function BenchList() {
   const pages = useInfiniteQuery(benchQuery(id, look));
   const [chosen, setChosen] = useState<Map<string, Lot>>(new Map());
   const [deed, setDeed] = useState<Deed>();
+  const [labels, setLabels] = useState(false);
   if (!garden || !catalogue || pages.isPending) return <Loading what="the bench" />;
   if (pages.isLoadingError) return <Trouble problem={pages.error} again={() => void pages.refetch()} />;
   const lots = pages.data.pages.flatMap((p) => p.lots);
@@ -144,6 +146,7 @@ export function BenchList() {
               {d.label}
             </Button>
           ))}
+          <Button onClick={() => setLabels(true)}>Labels</Button>
           <Button look="quiet" onClick={() => setChosen(new Map())}>
             Choose none
           </Button>
@@ -158,6 +161,7 @@ export function BenchList() {
           close={() => setDeed(undefined)}
         />
       )}
+      {labels && <Labels lots={[...chosen.values()]} garden={garden} close={() => setLabels(false)} />}
     </div>
   );
 }

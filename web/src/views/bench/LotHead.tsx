@@ -5,11 +5,13 @@ import { PotMark } from "../../parts/PotMark";
 import { day } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { type Deed, DeedPanel, DEEDS } from "./deeds";
+import { Labels } from "./Labels";
 import { duplicate } from "./lotInput";
 
 /** Which lot this is, where it stands and is to go, and what can be done to it. */
 export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; catalogue: Catalogue }) {
   const [deed, setDeed] = useState<Deed>();
+  const [labels, setLabels] = useState(false);
   const navigate = useNavigate();
   const place = (id: string) => garden.places.find((p) => p.id === id)?.name;
   return (
@@ -50,11 +52,15 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
           >
             Duplicate
           </Button>
+          <Button look="quiet" className="min-h-9 text-sm" onClick={() => setLabels(true)}>
+            Label
+          </Button>
         </div>
       )}
       {deed && (
         <DeedPanel deed={deed} lots={[lot]} garden={garden} catalogue={catalogue} close={() => setDeed(undefined)} />
       )}
+      {labels && <Labels lots={[lot]} garden={garden} close={() => setLabels(false)} />}
     </header>
   );
 }

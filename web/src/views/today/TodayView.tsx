@@ -32,6 +32,7 @@ export function TodayView() {
     .filter((g) => g.due.length > 0);
   const lots = groups.reduce((n, g) => n + g.due.length, 0);
   const done = t.done.length + box.waiting.length;
+  const paper = (form: "pdf" | "csv") => `/api/gardens/${id}/round.${form}${can ? `?vessel=${can}` : ""}`;
   const minutes = groups.reduce((n, g) => n + g.carrying.minutes, 0);
   return (
     <div className="mx-auto max-w-4xl pt-4">
@@ -70,6 +71,18 @@ export function TodayView() {
             </Link>
           </p>
         </Nothing>
+      )}
+      {lots > 0 && (
+        <p className="no-print mb-4">
+          On paper:{" "}
+          <a href={paper("pdf")} target="_blank" rel="noreferrer" className="inline-block leading-8 underline underline-offset-4">
+            round sheet (PDF)
+          </a>{" "}
+          ·{" "}
+          <a href={paper("csv")} download className="inline-block leading-8 underline underline-offset-4">
+            as a table (CSV)
+          </a>
+        </p>
       )}
       {(done > 0 || box.refused.length > 0) && <DoneList done={t.done} box={box} garden={garden} shown={shown} />}
       <p className="note no-print mt-4">

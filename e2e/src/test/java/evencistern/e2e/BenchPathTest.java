@@ -358,4 +358,25 @@ class BenchPathTest {
                 .click();
         assertThat(page.getByText("40 % of it fresh")).isVisible();
     }
+
+    @Test
+    void labelsForThoseChosenAreInTheDownloadsAndAWrongNumberIsToldInItsPlace() {
+        addLot("Fern by the door");
+        addLot("Fern on the sill");
+        page.navigate(cistern.address() + home + "/bench");
+        page.getByLabel("Choose all 2").check();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Labels"))
+                .click();
+        Locator panel = page.getByRole(AriaRole.DIALOG);
+        assertThat(panel).containsText("only this machine can open");
+        panel.getByText("one a pot: 6").click();
+        panel.getByLabel("Labels already used").fill("30");
+        panel.getByText("Make 6 labels").click();
+        assertThat(panel.getByRole(AriaRole.ALERT)).containsText("Labels already used");
+        panel.getByLabel("Labels already used").fill("20");
+        Download labels =
+                page.waitForDownload(() -> panel.getByText("Make 6 labels").click());
+        assertThat(labels.suggestedFilename()).endsWith("labels.pdf");
+        assertThat(panel.getByRole(AriaRole.STATUS)).containsText("In your downloads");
+    }
 }

@@ -48,7 +48,8 @@ public class Sheets {
         }
     }
 
-    static CSVPrinter printer(List<String> head, Writer out) throws IOException {
+    /** A sheet with its head written. */
+    public static CSVPrinter printer(List<String> head, Writer out) throws IOException {
         return new CSVPrinter(
                 out,
                 CSVFormat.RFC4180
@@ -57,7 +58,8 @@ public class Sheets {
                         .get());
     }
 
-    static void print(CSVPrinter csv, List<@Nullable Object> line) {
+    /** Adds a line; numbers to four figures, and no text that a spreadsheet would take for a formula. */
+    public static void print(CSVPrinter csv, List<@Nullable Object> line) {
         try {
             csv.printRecord(line.stream().map(Sheets::cell).toList());
         } catch (IOException e) {

@@ -17,6 +17,17 @@ public class MixNames {
         return c.name().isEmpty() ? words.of("components", c.key(), Map.of()) : c.name();
     }
 
+    /** What a lot stands in: a recipe, or a batch of one. */
+    public String of(MixShelf shelf, String key) {
+        return shelf.recipe(key)
+                .map(this::of)
+                .or(() -> shelf.made().stream()
+                        .filter(m -> m.key().equals(key))
+                        .findFirst()
+                        .map(m -> m.recipeName() + ", batch " + m.number()))
+                .orElse(key);
+    }
+
     public String of(RecipeWire r) {
         return r.name().isEmpty() ? words.of("mixes", r.key(), Map.of()) : r.name();
     }

@@ -1,35 +1,7 @@
 package evencistern.server.today;
 
-import evencistern.plan.Care;
-import evencistern.plan.Carrying;
-import evencistern.plan.Condition;
-import evencistern.plan.RoundPlace;
 import evencistern.server.GardenId;
-import evencistern.server.calendar.Calendars;
-import evencistern.server.care.CareWire;
-import evencistern.server.care.CareWire.DoseWire;
-import evencistern.server.care.LotCare;
-import evencistern.server.feed.FeedWire;
-import evencistern.server.garden.GardenWire;
-import evencistern.server.garden.GardenWire.VesselWire;
-import evencistern.server.journal.EntryWire;
-import evencistern.server.journal.JournalStore;
-import evencistern.server.lot.Ground;
-import evencistern.server.lot.LotWire;
-import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
-import evencistern.server.weather.Weathers;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.Comparator;
-import java.util.List;
-import java.util.Map;
-import java.util.OptionalDouble;
-import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -37,216 +9,18 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is due today, and what of it has been done. */
+/** The round of the day over HTTP. */
 @RestController
 @RequestMapping("/api/gardens/{garden}/today")
 class TodayController {
-    private static final int MOST = 500;
+    private final Rounds rounds;
 
-    private final Lots lots;
-    private final LotCare care;
-    private final JournalStore journal;
-    private final Calendars calendars;
-    private final Weathers weathers;
-    private final Clock clock;
-
-    TodayController(
-            Lots lots, LotCare care, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
-        this.lots = lots;
-        this.care = care;
-        this.journal = journal;
-        this.calendars = calendars;
-        this.weathers = weathers;
-        this.clock = clock;
+    TodayController(Rounds rounds) {
+        this.rounds = rounds;
     }
-
-    /**
-     * One piece of work.
-     *
-     * @param item its name, to tick it by
-     * @param overdueDays days since it fell due
-     * @param litresEach what one pot gets
-     */
-    record DueWire(LotWire lot, String item, int overdueDays, double litresEach, CareWire care) {}
-
-    /**
-     * How the water gets to the pots.
-     *
-     * @param tankLitres to mix at once, where the cans are too many
-     * @param stockLitres,stockPerLitre for an injector at 1:100, there
-     */
-    record CarryingWire(
-            int cans,
-            int trips,
-            double minutes,
-            @Nullable Double tankLitres,
-            @Nullable Double stockLitres,
-            @Nullable Double stockPerLitre) {
-        static CarryingWire of(Carrying c) {
-            return new CarryingWire(
-                    c.cans(),
-                    c.trips(),
-                    c.minutes(),
-                    orNull(c.tankLitres()),
-                    orNull(c.stockLitres()),
-                    orNull(c.stockPerLitre()));
-        }
-
-        private static @Nullable Double orNull(OptionalDouble value) {
-            return value.isPresent() ? value.getAsDouble() : null;
-        }
-    }
-
-    /**
-     * Work done from the same can.
-     *
-     * @param kind water, flush, feed or strewn
-     * @param sick whether its plants are sick or kept apart, and so come last
-     * @param feedName what is in it, absent for plain water
-     * @param litres for all pots together
-     * @param vessel what it is mixed in: the one asked for, or else the smallest that takes it all
-     * @param dose what goes into the can, or for a strewn feed what each pot gets
-     * @param due in the order of the walk: place by place
-     */
-    record GroupWire(
-            String key,
-            String kind,
-            boolean sick,
-            @Nullable String feedName,
-            String waterName,
-            double litres,
-            VesselWire vessel,
-            CarryingWire carrying,
-            @Nullable DoseWire dose,
-            List<String> notes,
-            List<DueWire> due) {}
-
-    /**
-     * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
-     *
-     * @param now by the server's clock, by which the page dates what it records
-     */
-    record Today(
-            LocalDate date,
-            Instant now,
-            List<GroupWire> groups,
-            List<LotWire> moving,
-            List<EntryWire> done,
-            @Nullable LocalDate nextDue) {}
-
-    private record Found(
-            Standing standing, DueWire due, @Nullable FeedWire feed, RoundPlace at) {}
 
     @GetMapping
-    Today getToday(@PathVariable UUID garden, @RequestParam(required = false) @Nullable UUID vessel) {
-        GardenId id = new GardenId(garden);
-        weathers.renew(id);
-        calendars.renew(id, lots.today(id));
-        Ground ground = lots.ground(id);
-        GardenWire g = ground.garden();
-        LocalDate today = g.today();
-        LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
-        List<Found> due = lots.listDue(id, today, MOST).stream()
-                .map(lot -> due(ground, lot, today, g.usualVesselId()))
-                .toList();
-        Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
-        LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
-        List<GroupWire> groups = due.stream()
-                .collect(Collectors.groupingBy(Found::at, TreeMap::new, Collectors.toList()))
-                .entrySet()
-                .stream()
-                .map(group -> group(ground, group.getKey(), group.getValue(), vessel))
-                .toList();
-        List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
-                .map(s -> lots.show(g, s))
-                .toList();
-        return new Today(today, clock.instant(), groups, moving, journal.listDoneSince(id, morning, MOST), next);
-    }
-
-    private Found due(Ground ground, Standing lot, LocalDate today, UUID vessel) {
-        GardenWire g = ground.garden();
-        LocalDate feedOn = lot.state().nextFeedOn();
-        FeedWire feed = ground.feedIf(feedOn != null && !feedOn.isAfter(today), lot.lot());
-        Care pot = care.on(ground, lot, feed, today, LotCare.can(g, vessel));
-        CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null, null);
-        boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
-        int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
-        boolean flush = feed == null
-                && pot.plan().flush().filter(f -> !f.on().isAfter(today)).isPresent();
-        double each = watered
-                ? pot.fullPourLitres()
-                : flush ? pot.plan().flush().orElseThrow().litres() : pot.litresNow();
-        return new Found(
-                lot,
-                new DueWire(
-                        lots.show(g, lot),
-                        feed == null ? lot.state().waterItem() : lot.state().feedItem(),
-                        overdue,
-                        each,
-                        wire),
-                feed,
-                place(lot, wire.feed(), feed, flush));
-    }
-
-    private static RoundPlace place(Standing lot, @Nullable DoseWire dose, @Nullable FeedWire feed, boolean flush) {
-        Map<Condition, LocalDate> conditions = lot.lot().conditions();
-        boolean sick = conditions != null && conditions.containsKey(Condition.SICK);
-        String water = lot.lot().waterId().toString();
-        if (dose == null || feed == null) {
-            return new RoundPlace(sick, flush ? RoundPlace.Kind.FLUSH : RoundPlace.Kind.WATER, 0, water);
-        }
-        Double perLitre = dose.perLitre();
-        return perLitre == null
-                ? new RoundPlace(sick, RoundPlace.Kind.STREWN, 0, feed.id().toString())
-                : new RoundPlace(
-                        sick, RoundPlace.Kind.FEED, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
-    }
-
-    private GroupWire group(Ground ground, RoundPlace at, List<Found> found, @Nullable UUID asked) {
-        GardenWire g = ground.garden();
-        double litres = found.stream()
-                .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
-                .sum();
-        VesselWire vessel = g.vessels().stream()
-                .filter(VesselWire::carries)
-                .filter(v -> asked == null ? v.litres() >= litres : v.id().equals(asked))
-                .findFirst()
-                .filter(v -> asked != null || v.litres() <= usual(g).litres())
-                .orElse(usual(g));
-        List<DueWire> due = found.stream()
-                .map(f -> due(ground, f.standing(), g.today(), vessel.id()).due())
-                .sorted(Comparator.comparing(
-                                (DueWire d) -> g.place(d.lot().lot().placeId()).name())
-                        .thenComparing(d -> d.lot().lot().name()))
-                .toList();
-        FeedWire feed = found.get(0).feed();
-        DoseWire dose = due.get(0).care().feed();
-        Double perLitre = dose == null ? null : dose.perLitre();
-        return new GroupWire(
-                String.join(" ", Boolean.toString(at.sick()), at.kind().id(), at.solution()),
-                at.kind().id(),
-                at.sick(),
-                feed == null ? null : feed.name(),
-                LotCare.water(g, found.get(0).standing().lot().waterId()).name(),
-                litres,
-                vessel,
-                CarryingWire.of(Carrying.of(
-                        litres,
-                        vessel.litres(),
-                        perLitre == null ? OptionalDouble.empty() : OptionalDouble.of(perLitre))),
-                dose,
-                due.stream()
-                        .flatMap(d -> d.care().notes().stream())
-                        .distinct()
-                        .filter(n -> n.startsWith("velamen"))
-                        .toList(),
-                due);
-    }
-
-    private static VesselWire usual(GardenWire g) {
-        return g.vessels().stream()
-                .filter(v -> v.id().equals(g.usualVesselId()))
-                .findFirst()
-                .orElseThrow();
+    Rounds.Today getToday(@PathVariable UUID garden, @RequestParam(required = false) @Nullable UUID vessel) {
+        return rounds.of(new GardenId(garden), vessel);
     }
 }
