@@ -1,5 +1,5 @@
 import { useEffect, useSyncExternalStore } from "react";
-import { api, call, newId, Problem, type Recorded, type Seen, type SkipReason } from ".";
+import { api, call, newId, Problem, type Recorded, type Seen, type SkipReason, type Tended } from ".";
 import { serverNow } from "./away";
 
 /** A piece of work as a thumb recorded it, waiting to be sent. Its key stays the same however often it is sent. */
@@ -11,6 +11,7 @@ export type Work = {
   at: string;
   vesselId?: string;
   seen?: Seen;
+  tended?: Tended;
   skip?: { reason: SkipReason; days: number; note?: string };
 };
 
@@ -42,7 +43,12 @@ function write(garden: string, change: (box: Outbox) => Outbox) {
 const without = (box: Outbox, key: string): Outbox => ({ ...box, waiting: box.waiting.filter((w) => w.key !== key) });
 
 function post(garden: string, work: Work): Promise<Recorded> {
-  const item = { lotId: work.lotId, item: work.item, ...(work.seen ? { seen: work.seen } : {}) };
+  const item = {
+    lotId: work.lotId,
+    item: work.item,
+    ...(work.seen ? { seen: work.seen } : {}),
+    ...(work.tended ? { tended: work.tended } : {}),
+  };
   const params = { path: { garden } };
   return work.skip
     ? call(

@@ -84,5 +84,6 @@ export const TRAIT_GROUPS = [
     traits: ["season", "base", "full", "rest_above", "dormancy", "dormant_below", "dormant_hours", "coldest"],
   },
   { title: "Light", traits: ["light", "light_low", "light_high"] },
+  { title: "Other care", traits: ["pinch_days", "deadhead_days", "turn_days", "stake_days", "look_days"] },
   { title: "Harm", traits: ["toxicity", "phosphorus", "lime", "copper", "fluoride", "carnivore"] },
 ] as const;

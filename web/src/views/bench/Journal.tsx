@@ -3,6 +3,7 @@ import { useRef, useState } from "react";
 import { api, call, newId, type Catalogue, type Entry, type Garden, type Lot, type Mixes } from "../../api";
 import { journalQuery, mixesQuery, useAct } from "../../api/queries";
 import { words } from "../../text";
+import { tendedWords } from "../../text/care";
 import { mixName } from "../../text/mixes";
 import { figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -32,6 +33,8 @@ function what(e: Entry, shown: Shown, mixes: Mixes | undefined): string {
         .join(", ");
     case "note":
       return e.note ?? "";
+    case "tending":
+      return tendedWords(e);
     case "moving":
       return `${e.fromPlace} → ${e.toPlace}`;
     case "potting":

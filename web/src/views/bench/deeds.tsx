@@ -5,15 +5,18 @@ import {
   call,
   newId,
   type Catalogue,
+  type Chore,
   type Fault,
   type Garden,
   type Lot,
   type Problem,
   type Recorded,
+  type Tended,
 } from "../../api";
 import { mixesQuery, useAct } from "../../api/queries";
 import { words } from "../../text";
 import { mixChoices } from "../../text/mixes";
+import { TendedFields } from "../../parts/TendedFields";
 import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
@@ -23,11 +26,12 @@ import { useTold } from "../../ui/useUndo";
 import { PotFields } from "./PotFields";
 
 /** What may be done to one lot or many, beside the day's round. */
-export type Deed = "water" | "feed" | "move" | "pot" | "note" | "retire" | "split" | "lose";
+export type Deed = "water" | "feed" | "tend" | "move" | "pot" | "note" | "retire" | "split" | "lose";
 
 export const DEEDS: { id: Deed; label: string; one?: boolean }[] = [
   { id: "water", label: "Water" },
   { id: "feed", label: "Feed" },
+  { id: "tend", label: "Care" },
   { id: "move", label: "Move" },
   { id: "pot", label: "Fresh mix" },
   { id: "note", label: "Note" },
@@ -43,6 +47,8 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
     case "water":
     case "feed":
       return <Give {...p} feed={deed === "feed"} />;
+    case "tend":
+      return <Tend {...p} />;
     case "move":
       return <Move {...p} />;
     case "pot":
@@ -183,6 +189,48 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
             : "Empty: what the plan said for that day."
         }
       />
+    </Form>
+  );
+}
+
+const CHORES: Chore[] = ["LOOK_OVER", "PINCH", "DEADHEAD", "TURN", "STAKE", "WRAP", "UNWRAP", "BRING_IN"];
+
+function Tend({ lots, garden, close }: Props) {
+  const [chore, setChore] = useState<Chore>("LOOK_OVER");
+  const [on, setOn] = useState(garden.today);
+  const [tended, setTended] = useState<Tended>({});
+  const [note, setNote] = useState("");
+  const look = chore === "LOOK_OVER";
+  const act = useDeed(garden, `${named(lots)}: recorded.`, close, (clientKey) =>
+    call(
+      api.POST("/api/gardens/{garden}/deeds/tend", {
+        params: { path: { garden: garden.id } },
+        body: {
+          clientKey,
+          lotIds: lots.map((l) => l.id),
+          chore,
+          on,
+          tended: { ...tended, found: look ? (tended.found ?? "nothing") : undefined },
+          note: note.trim() || undefined,
+        },
+      }),
+    ),
+  );
+  const faults = act.error?.faults ?? [];
+  return (
+    <Form title={`Care: ${named(lots)}`} close={close} act={act} submit={() => act.mutate(undefined)} label="Record it">
+      <ChoiceField
+        label="What was done"
+        field="chore"
+        faults={faults}
+        value={chore}
+        onChange={(v) => setChore(CHORES.find((c) => c === v) ?? "LOOK_OVER")}
+        options={CHORES.map((c) => ({ value: c, label: words("chores", c.toLowerCase()) }))}
+        hint={words("chore_notes", chore.toLowerCase())}
+      />
+      <On value={on} change={setOn} faults={faults} max={garden.today} />
+      <TendedFields look={look} tended={tended} change={setTended} faults={faults} />
+      <TextField label="Note" field="note" faults={faults} value={note} onChange={setNote} />
     </Form>
   );
 }

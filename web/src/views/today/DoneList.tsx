@@ -1,6 +1,7 @@
 import type { Entry, Garden } from "../../api";
 import { dismiss, type Outbox, withdraw } from "../../api/outbox";
 import { words } from "../../text";
+import { tendedWords } from "../../text/care";
 import { clock, day, type Shown } from "../../text/numbers";
 import { useUndo } from "../../ui/useUndo";
 
@@ -43,7 +44,9 @@ export function DoneList({ done, box, garden, shown }: Props) {
   const told = (e: Entry) =>
     e.kind === "skipping"
       ? `${words("entries", e.kind)}: ${words("skips", e.reason ?? "other")}, until ${day(e.untilOn ?? garden.today)} · ${clock(e.recordedAt, garden.timeZone)}`
-      : `${e.flush ? "flushed" : words("entries", e.kind)} · ${shown.litres(e.litresEach ?? 0)} each · ${clock(e.occurredAt, garden.timeZone)}`;
+      : e.kind === "tending"
+        ? `${tendedWords(e)} · ${clock(e.occurredAt, garden.timeZone)}`
+        : `${e.flush ? "flushed" : words("entries", e.kind)} · ${shown.litres(e.litresEach ?? 0)} each · ${clock(e.occurredAt, garden.timeZone)}`;
   return (
     <section aria-label="Done today">
       {box.refused.length > 0 && (

@@ -9,6 +9,7 @@ import { Loading, Nothing, Trouble } from "../../ui/States";
 import { DoneList } from "./DoneList";
 import { GroupOfWork } from "./GroupOfWork";
 import { Moving } from "./Moving";
+import { OtherCare } from "./OtherCare";
 
 /** Each group in the smallest vessel that takes it. */
 const FITTING = "fitting";
@@ -30,6 +31,9 @@ export function TodayView() {
   const groups = t.groups
     .map((g) => ({ ...g, due: g.due.filter((d) => !waits.has(d.lot.id + d.item)) }))
     .filter((g) => g.due.length > 0);
+  const chores = t.chores
+    .map((c) => ({ ...c, due: c.due.filter((d) => !waits.has(d.lot.id + d.item)) }))
+    .filter((c) => c.due.length > 0);
   const lots = groups.reduce((n, g) => n + g.due.length, 0);
   const done = t.done.length + box.waiting.length;
   const paper = (form: "pdf" | "csv") => `/api/gardens/${id}/round.${form}${can ? `?vessel=${can}` : ""}`;
@@ -62,8 +66,9 @@ export function TodayView() {
       {groups.map((g) => (
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}
+      {chores.length > 0 && <OtherCare groups={chores} garden={garden} shown={shown} />}
       {t.moving.length > 0 && <Moving lots={t.moving} garden={garden} />}
-      {lots === 0 && t.moving.length === 0 && done === 0 && (
+      {lots === 0 && chores.length === 0 && t.moving.length === 0 && done === 0 && (
         <Nothing title={t.nextDue ? `Next: ${day(t.nextDue)}.` : "No lots yet."}>
           <p>
             <Link to="/g/$garden/bench" params={{ garden: id }}>
@@ -72,10 +77,15 @@ export function TodayView() {
           </p>
         </Nothing>
       )}
-      {lots > 0 && (
+      {(lots > 0 || chores.length > 0) && (
         <p className="no-print mb-4">
           On paper:{" "}
-          <a href={paper("pdf")} target="_blank" rel="noreferrer" className="inline-block leading-8 underline underline-offset-4">
+          <a
+            href={paper("pdf")}
+            target="_blank"
+            rel="noreferrer"
+            className="inline-block leading-8 underline underline-offset-4"
+          >
             round sheet (PDF)
           </a>{" "}
           ·{" "}

@@ -1,15 +1,14 @@
 import { Link } from "@tanstack/react-router";
 import { useState } from "react";
-import type { Due, Garden, Seen, SkipReason } from "../../api";
+import type { Due, Garden, Seen } from "../../api";
 import { record } from "../../api/outbox";
 import { PotMark } from "../../parts/PotMark";
 import { words } from "../../text";
 import type { Shown } from "../../text/numbers";
-import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
+import { Leave } from "./Leave";
 
 const DRYNESS = ["WET", "MOIST", "RIGHT", "DRY", "BONE_DRY"] as const;
-const REASONS: SkipReason[] = ["still_wet", "weather", "sick", "away", "no_time", "other"];
 
 type Props = { due: Due; garden: Garden; shown: Shown; vessel: string };
 
@@ -84,8 +83,6 @@ function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen)
   const [after, setAfter] = useState("");
   const [runoff, setRunoff] = useState("");
   const [note, setNote] = useState("");
-  const [reason, setReason] = useState<SkipReason>("still_wet");
-  const [days, setDays] = useState("1");
   const typed = (text: string, unit: string) => (text.trim() ? { text, unit } : undefined);
   const seen = (): Seen | undefined => {
     const s: Seen = {
@@ -97,17 +94,6 @@ function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen)
     };
     return Object.keys(s).length > 0 ? s : undefined;
   };
-  const leave = () =>
-    record(garden.id, {
-      lotId: d.lot.id,
-      lotName: d.lot.name,
-      item: d.item,
-      skip: {
-        reason,
-        days: Math.max(1, Math.min(90, Math.round(Number(days)) || 1)),
-        ...(note.trim() ? { note } : {}),
-      },
-    });
   const field = (label: string, value: string, set: (v: string) => void, unit: string) => (
     <label className="text-sm">
       {label}
@@ -155,36 +141,7 @@ function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen)
         >
           Done
         </button>
-        <span className="flex flex-wrap items-end gap-2">
-          <label className="text-sm">
-            Or leave it:
-            <select
-              className="box !font-text"
-              value={reason}
-              onChange={(e) => setReason(e.target.value as SkipReason)}
-              aria-label={`${d.lot.name}: why it is left`}
-            >
-              {REASONS.map((r) => (
-                <option key={r} value={r}>
-                  {words("skips", r)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="text-sm">
-            days
-            <input
-              className="box !w-14"
-              inputMode="numeric"
-              value={days}
-              onChange={(e) => setDays(e.target.value)}
-              aria-label={`${d.lot.name}: days it is put off`}
-            />
-          </label>
-          <Button className="min-h-11" onClick={leave} aria-label={`${d.lot.name}: leave it`}>
-            Leave it
-          </Button>
-        </span>
+        <Leave due={d} garden={garden} note={note} />
       </div>
     </div>
   );

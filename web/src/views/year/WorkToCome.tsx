@@ -110,7 +110,11 @@ function Subscribe({ garden }: { garden: string }) {
     <div className="no-print mt-4">
       <h2 className="head">In your own calendar</h2>
       <p>
-        <a href={`/api/gardens/${garden}/calendar.ics`} download className="inline-block leading-8 underline underline-offset-4">
+        <a
+          href={`/api/gardens/${garden}/calendar.ics`}
+          download
+          className="inline-block leading-8 underline underline-offset-4"
+        >
           The work to come as an iCalendar file
         </a>
         . Or give your calendar program this address, which it fetches again by itself:

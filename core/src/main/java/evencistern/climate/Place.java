@@ -196,6 +196,11 @@ public final class Place {
         return exposure;
     }
 
+    /** Whether plants lean here: daylight of a room, without lamps above. */
+    public boolean lightFromOneSide() {
+        return kind == Kind.INDOORS && lamps.isEmpty();
+    }
+
     /** A day here: as its weather was told, or else an average one. */
     public Day on(LocalDate date) {
         Weather told = weather.get(date);

@@ -62,6 +62,15 @@ public enum Trait {
     FLUSH_WEEKS(Unit.WEEK, 0, 52),
     REPOT_YEARS(Unit.YEAR, 0.2, 15),
     REPOT_SEASON("as_growth_starts", "after_flowering", "while_dormant", "any"),
+    /** Days between pinching out tips; 0 for never, as for the rest of its care. */
+    PINCH_DAYS(Unit.DAY, 0, 120),
+    DEADHEAD_DAYS(Unit.DAY, 0, 120),
+    /** Between turns at a window. */
+    TURN_DAYS(Unit.DAY, 0, 120),
+    /** Between looks at stakes, ties and wire. */
+    STAKE_DAYS(Unit.DAY, 0, 120),
+    /** Between looks for pests, while it grows. */
+    LOOK_DAYS(Unit.DAY, 0, 120),
     TOXICITY("harmless", "toxic", "unknown"),
     COLDEST(Unit.CELSIUS, -40, 20),
     PHOSPHORUS("stands", "hates"),

@@ -66,6 +66,8 @@ class RoundPathTest {
         lot.put("placeId", garden.path("places").get(0).path("id").asString());
         lot.put("waterId", garden.path("waters").get(0).path("id").asString());
         lot.put("startedOn", "2026-05-01");
+        // looked over for pests more often than its kind
+        lot.put("traits", Map.of("look_days", "6"));
         lot.put("version", 0);
         api.put("/api/gardens/" + garden.path("id").asString() + "/lots", lot).ok();
     }
@@ -224,6 +226,31 @@ class RoundPathTest {
             page.getByLabel("Seen Shared one").click();
             assertThat(page.getByText("Not recorded")).isHidden();
             assertThat(waterings(cistern.api(), home)).hasSize(1);
+        }
+    }
+
+    /** What a thumb says of pests and of what was used stands in the list, and is taken back by one press. */
+    @Test
+    void careIsTickedWithWhatWasFoundAndTakenBack() {
+        try (Cistern cistern = Cistern.startEmpty(database, TODAY, Cistern.freePort());
+                Browsers.Opened opened = Browsers.phone(cistern.address())) {
+            Page page = opened.page();
+            JsonNode garden = cistern.api().freshGarden();
+            plant(cistern.api(), garden, "Fern");
+            page.navigate("/g/" + garden.path("id").asString() + "/today");
+            page.getByLabel("Fern: Turn by a quarter: done").click();
+            assertThat(page.getByText("Turn by a quarter ·")).isVisible();
+            page.getByLabel("Fern: Look over for pests: say more").click();
+            page.getByText("a few", new Page.GetByTextOptions().setExact(true)).click();
+            page.getByLabel("A product was used").fill("Gorse Soap");
+            assertThat(page.getByRole(AriaRole.NOTE)).containsText("label is the law");
+            page.getByLabel("Fern: Look over for pests: done").click();
+            Locator done = page.getByRole(AriaRole.LISTITEM)
+                    .filter(new Locator.FilterOptions().setHasText("found: a few; used: Gorse Soap"));
+            assertThat(done).isVisible();
+            done.getByText("Undo").click();
+            assertThat(page.getByLabel("Fern: Look over for pests: done")).isVisible();
+            assertThat(page.getByLabel("Fern: Turn by a quarter: done")).isHidden();
         }
     }
 }

@@ -22,6 +22,7 @@ import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.media.Recipes;
 import evencistern.plan.Care;
+import evencistern.plan.Chore;
 import evencistern.plan.Condition;
 import evencistern.plan.FeedRhythm;
 import evencistern.plan.Hold;
@@ -39,6 +40,7 @@ import evencistern.reading.Verdict;
 import evencistern.remedy.Brew;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
+import evencistern.server.chore.Tended;
 import evencistern.server.problem.Words;
 import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
@@ -144,6 +146,9 @@ class ContractTest {
                     trait.words().stream().map(w -> trait.id() + "." + w).toList());
         }
         worded("groups", SpeciesGuide.groups());
+        worded("chores", ids(Chore.values()));
+        worded("chore_notes", ids(Chore.values()));
+        worded("found", names(Tended.Found.values()));
         worded("holds", ids(Hold.values()));
         worded("care_notes", ids(Care.Note.values()));
         worded("dryness", ids(Learning.Dryness.values()));

@@ -47,12 +47,14 @@ class ExchangeTest {
         JdbcClient db = App.bean(JdbcClient.class);
         String[] tables = {
             "lot_state",
+            "lot_chore",
             "journal_count",
             "journal_potting",
             "journal_moving",
             "journal_note",
             "journal_seen",
             "journal_skipping",
+            "journal_tending",
             "journal_reading",
             "journal_feeding",
             "journal_watering",
@@ -151,7 +153,7 @@ class ExchangeTest {
                 App.bean(JdbcClient.class).sql("""
                         select table_name || '.' || column_name from information_schema.columns
                         where table_schema = 'public' and column_name <> 'garden_id'
-                          and table_name not in ('flyway_schema_history', 'lot_state')
+                          and table_name not in ('flyway_schema_history', 'lot_state', 'lot_chore')
                         """).query(String.class).list();
         List<String> named = defs.propertyStream()
                 .flatMap(d -> d.getValue().path("properties").propertyStream().map(p -> d.getKey() + "." + p.getKey()))

@@ -99,7 +99,10 @@ class PaperTest {
                 .setHeader()
                 .get()
                 .parse(new StringReader(api.get(home + "/round.csv").raw().body()))
-                .getRecords();
+                .getRecords()
+                .stream()
+                .filter(l -> List.of("water", "feed").contains(l.get("work")))
+                .toList();
         assertThat(lines).extracting(l -> l.get("lot")).containsExactly("Plain one", "Žofie's Cape primrose");
         CSVRecord line = lines.get(1);
         assertThat(line.get("solution")).isEqualTo("Test salts");

@@ -9,14 +9,17 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.GardenId;
+import evencistern.server.chore.ChoreStore;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.lot.Ground;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.server.problem.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Date;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -29,12 +32,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class WorkFeed {
     private static final int MOST_NAMED = 30;
+    private static final int MOST_CHORES = 100_000;
 
     private final CalendarStore store;
     private final Calendars calendars;
+    private final ChoreStore chores;
     private final Lots lots;
+    private final Words words;
 
-    WorkFeed(CalendarStore store, Calendars calendars, Lots lots) {
+    WorkFeed(CalendarStore store, Calendars calendars, ChoreStore chores, Lots lots, Words words) {
+        this.chores = chores;
+        this.words = words;
         this.store = store;
         this.calendars = calendars;
         this.lots = lots;
@@ -70,7 +78,9 @@ class WorkFeed {
         Ground ground = lots.ground(garden);
         LocalDate today = ground.garden().today();
         Map<LocalDate, Map<String, List<String>>> work = new TreeMap<>();
+        Map<UUID, Standing> standing = new HashMap<>();
         for (Standing s : lots.listAll(garden)) {
+            standing.put(s.lot().id(), s);
             LotState state = s.state();
             LocalDate feedOn = state.nextFeedOn();
             boolean withWater = feedOn != null && !feedOn.isAfter(state.nextWaterOn());
@@ -88,6 +98,16 @@ class WorkFeed {
                 add(work, later(feedOn, today), "Feed with " + feed, s.lot().name());
             }
         }
+        chores.listDue(garden, today.plusYears(1), MOST_CHORES).forEach(c -> {
+            Standing s = standing.get(c.lot());
+            if (s != null) {
+                add(
+                        work,
+                        later(c.on(), today),
+                        words.of("chores", c.chore().id(), Map.of()),
+                        s.lot().name());
+            }
+        });
         Calendars.CalendarWire plan = calendars.look(garden);
         if (plan.inUse()) {
             plan.feedDays().stream()

@@ -24,6 +24,11 @@ class DeedController {
         return deeds.note(new GardenId(garden), note);
     }
 
+    @PostMapping("/tend")
+    Act.Recorded tend(@PathVariable UUID garden, @RequestBody Deeds.Tending tending) {
+        return deeds.tend(new GardenId(garden), tending);
+    }
+
     @PostMapping("/move")
     Act.Recorded move(@PathVariable UUID garden, @RequestBody Deeds.Moving moving) {
         return deeds.move(new GardenId(garden), moving);

@@ -4,7 +4,9 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.plan.Chore;
 import evencistern.server.GardenId;
+import evencistern.server.chore.Tended;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
@@ -95,6 +97,39 @@ public class Deeds {
                         garden,
                         note.lotIds(),
                         lot -> journal.insertNote(garden, acts.row(garden, act, lot.id(), "note", moment), text)));
+    }
+
+    /**
+     * Care beside water and feed, given outside the list.
+     *
+     * @param on the day it was given, or null for now
+     */
+    public record Tending(
+            String clientKey,
+            List<UUID> lotIds,
+            Chore chore,
+            @Nullable LocalDate on,
+            @Nullable Tended tended,
+            @Nullable String note) {}
+
+    @Transactional
+    public Act.Recorded tend(GardenId garden, Tending tending) {
+        GardenWire g = gardens.require(garden);
+        Faults faults = new Faults();
+        checkCount(tending.lotIds(), faults);
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, tending.on());
+        Tended came = tending.tended() == null ? Tended.PLAIN : tending.tended();
+        Acts.Seen seen = new Acts.Seen(null, null, null, null, tending.note());
+        return history.once(
+                garden,
+                "tend",
+                tending.clientKey(),
+                act -> each(
+                        garden,
+                        tending.lotIds(),
+                        lot -> acts.tend(
+                                garden, act, lot.id(), tending.chore(), "own:" + act.id(), moment, came, seen)));
     }
 
     /**

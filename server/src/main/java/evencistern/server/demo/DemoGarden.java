@@ -2,12 +2,15 @@ package evencistern.server.demo;
 
 import evencistern.feed.Declared;
 import evencistern.label.Question;
+import evencistern.plan.Chore;
 import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
 import evencistern.pot.Material;
 import evencistern.server.GardenId;
 import evencistern.server.batch.BatchInput;
 import evencistern.server.batch.Batches;
+import evencistern.server.chore.ChoreStore;
+import evencistern.server.chore.Tended;
 import evencistern.server.deed.Deeds;
 import evencistern.server.feed.FeedInput;
 import evencistern.server.feed.FeedWire;
@@ -57,6 +60,8 @@ public class DemoGarden implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoGarden.class);
     private static final int WEEKS_BACK = 8;
     private static final int SEARCH_DAYS = 40;
+    /** Of the care that would be due, one in so many. */
+    private static final int LEFT_UNDONE = 7;
 
     private final Gardens gardens;
     private final Feeds feeds;
@@ -64,6 +69,7 @@ public class DemoGarden implements ApplicationRunner {
     private final Acts acts;
     private final Readings readings;
     private final Deeds deeds;
+    private final ChoreStore chores;
     private final Stocks stocks;
     private final Batches batches;
     private final boolean wanted;
@@ -75,6 +81,7 @@ public class DemoGarden implements ApplicationRunner {
             Acts acts,
             Readings readings,
             Deeds deeds,
+            ChoreStore chores,
             Stocks stocks,
             Batches batches,
             @Value("${even-cistern.demo}") boolean wanted) {
@@ -84,6 +91,7 @@ public class DemoGarden implements ApplicationRunner {
         this.acts = acts;
         this.readings = readings;
         this.deeds = deeds;
+        this.chores = chores;
         this.stocks = stocks;
         this.batches = batches;
         this.wanted = wanted;
@@ -164,6 +172,7 @@ public class DemoGarden implements ApplicationRunner {
                         List.of(cape.id()),
                         "Brown edges on the older leaves, white crust on the rim.",
                         today.minusDays(5)));
+        tended(garden, today);
         double[][] drift = {{6.2, 610}, {6.0, 820}, {5.9, 1060}, {5.7, 1390}};
         for (int i = 0; i < drift.length; i++) {
             LocalDate day = today.minusDays(49 - 15L * i);
@@ -176,6 +185,26 @@ public class DemoGarden implements ApplicationRunner {
                             new Typed(Double.toString(drift[i][0]), "pH"),
                             new EcTyped(Integer.toString((int) drift[i][1]), EcTyped.PPM),
                             at(g, day)));
+        }
+    }
+
+    /** Looked after until some days ago; of the rest a little is left for the day. */
+    private void tended(GardenId garden, LocalDate today) {
+        List<ChoreStore.Due> due = chores.listDue(garden, today, 200);
+        for (int i = 0; i < due.size(); i++) {
+            if (i % LEFT_UNDONE != 0) {
+                ChoreStore.Due d = due.get(i);
+                boolean looked = d.chore() == Chore.LOOK_OVER;
+                deeds.tend(
+                        garden,
+                        new Deeds.Tending(
+                                "demo-tending-" + i,
+                                List.of(d.lot()),
+                                d.chore(),
+                                today.minusDays(2 + i % 3),
+                                new Tended(looked ? Tended.Found.nothing : null, null),
+                                null));
+            }
         }
     }
 
@@ -423,7 +452,8 @@ public class DemoGarden implements ApplicationRunner {
                     garden,
                     new Acts.Tick(
                             "demo-" + planted.id().toString().substring(0, 8) + "-" + n,
-                            List.of(new Acts.Item(planted.id(), feed ? state.feedItem() : state.waterItem(), null)),
+                            List.of(new Acts.Item(
+                                    planted.id(), feed ? state.feedItem() : state.waterItem(), null, null)),
                             null,
                             at(g, due)));
             state = lots.require(garden, planted.id()).state();

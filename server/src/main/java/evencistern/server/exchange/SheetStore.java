@@ -48,6 +48,9 @@ class SheetStore {
             "to",
             "pots_before",
             "pots_after",
+            "care",
+            "pests_found",
+            "product_used",
             "note");
 
     private final JdbcClient db;
@@ -94,7 +97,8 @@ class SheetStore {
                         select j.occurred_at, l.name as lot, j.kind, coalesce(w.litres_each, f.litres_each) as litres,
                                fd.name as feed, f.product_each, f.measure, f.n_mg_per_l, r.ph, r.ec,
                                coalesce(mf.name, p.mix_before) as from_what, coalesce(mt.name, p.mix_after) as to_what,
-                               c.pots_before, c.pots_after, coalesce(n.text, c.why) as note
+                               c.pots_before, c.pots_after, t.chore, t.found, t.product,
+                               coalesce(n.text, c.why, o.note) as note
                         from journal j
                         join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
                         left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
@@ -107,6 +111,8 @@ class SheetStore {
                         left join place mt on mt.garden_id = j.garden_id and mt.id = m.to_place
                         left join journal_potting p on p.garden_id = j.garden_id and p.journal_id = j.id
                         left join journal_count c on c.garden_id = j.garden_id and c.journal_id = j.id
+                        left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
+                        left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
                         where j.garden_id = ? and j.kind <> 'correction'
                           and not exists (select 1 from journal k
                                           where k.garden_id = j.garden_id and k.corrects = j.id)
@@ -129,6 +135,9 @@ class SheetStore {
                     r.getString("to_what"),
                     r.getObject("pots_before", Integer.class),
                     r.getObject("pots_after", Integer.class),
+                    r.getString("chore"),
+                    r.getString("found"),
+                    r.getString("product"),
                     r.getString("note")));
         });
     }

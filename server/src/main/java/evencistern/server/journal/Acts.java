@@ -5,11 +5,14 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
+import evencistern.plan.Chore;
 import evencistern.plan.Learning;
 import evencistern.plan.LotPlan;
 import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.LotCare;
+import evencistern.server.chore.ChoreStore;
+import evencistern.server.chore.Tended;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
@@ -51,6 +54,7 @@ public class Acts {
     private static final LocalTime NOON = LocalTime.NOON;
 
     private final JournalStore store;
+    private final ChoreStore chores;
     private final History history;
     private final Gardens gardens;
     private final Lots lots;
@@ -58,7 +62,16 @@ public class Acts {
     private final LotCare care;
     private final Clock clock;
 
-    Acts(JournalStore store, History history, Gardens gardens, Lots lots, Feeds feeds, LotCare care, Clock clock) {
+    Acts(
+            JournalStore store,
+            ChoreStore chores,
+            History history,
+            Gardens gardens,
+            Lots lots,
+            Feeds feeds,
+            LotCare care,
+            Clock clock) {
+        this.chores = chores;
         this.store = store;
         this.history = history;
         this.gardens = gardens;
@@ -68,8 +81,12 @@ public class Acts {
         this.clock = clock;
     }
 
-    /** A piece of work: the lot, the name of the item that is due, and what was seen while it was done. */
-    public record Item(UUID lotId, String item, @Nullable Seen seen) {}
+    /** A piece of work: the lot, the name of the item that is due, what was seen while it was done, and what came of care. */
+    public record Item(
+            UUID lotId,
+            String item,
+            @Nullable Seen seen,
+            @Nullable Tended tended) {}
 
     /**
      * What was seen of one pot while it was watered.
@@ -146,6 +163,12 @@ public class Acts {
             // always in the same order, so that two people never wait for each other's lots
             tick.items().stream().sorted(Comparator.comparing(Item::lotId)).forEach(item -> {
                 Standing lot = lots.lock(garden, item.lotId());
+                Optional<Chore> chore = chores.findDue(garden, lot.lot().id(), item.item());
+                if (chore.isPresent()) {
+                    Tended came = item.tended() == null ? Tended.PLAIN : item.tended();
+                    tend(garden, act, lot.lot().id(), chore.get(), item.item(), moment, came, item.seen());
+                    return;
+                }
                 give(
                         ground,
                         act,
@@ -204,7 +227,10 @@ public class Acts {
                         .sorted(Comparator.comparing(Item::lotId))
                         .forEach(item -> {
                             Standing lot = lots.lock(garden, item.lotId());
-                            due(garden, lot, item.item());
+                            if (chores.findDue(garden, lot.lot().id(), item.item())
+                                    .isEmpty()) {
+                                due(garden, lot, item.item());
+                            }
                             long row = row(garden, act, lot.lot().id(), "skipping", moment);
                             store.insertSkipping(
                                     garden, row, item.item(), skip.reason().name(), until, note);
@@ -276,6 +302,24 @@ public class Acts {
                 give(ground, act, lot, "own:" + act.id(), feed, moment, can, litres, gift.seen());
             });
         });
+    }
+
+    /** Writes down that a lot was cared for, as part of an act. */
+    public void tend(
+            GardenId garden,
+            Act act,
+            UUID lot,
+            Chore chore,
+            String item,
+            Moment moment,
+            Tended came,
+            @Nullable Seen seen) {
+        long row = row(garden, act, lot, "tending", moment);
+        chores.insertTending(garden, row, chore, item, came.read());
+        if (seen != null) {
+            seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
+        }
+        lots.rebuild(garden, lot);
     }
 
     private void give(

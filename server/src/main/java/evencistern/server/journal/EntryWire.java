@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param dryness,beforeKg,afterKg,runoffLitres what was seen of one pot while it was watered
  * @param flush whether it was watered in plenty, to carry off salt
  * @param reason,untilOn why work was left, and until when
+ * @param chore,found,product which care was given, what pests were found, what was used
  * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
  */
 public record EntryWire(
@@ -58,7 +59,10 @@ public record EntryWire(
         @Nullable Double runoffLitres,
         @Nullable String reason,
         @Nullable LocalDate untilOn,
-        boolean flush) {
+        boolean flush,
+        @Nullable String chore,
+        @Nullable String found,
+        @Nullable String product) {
 
     /** What a row records. */
     public enum Kind {
@@ -72,6 +76,7 @@ public record EntryWire(
         loss,
         splitting,
         retiring,
+        tending,
         correction
     }
 }

@@ -122,7 +122,8 @@ public class JournalStore {
                         select j.recorded_at from journal j
                         left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
                         left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and ? in (w.item, f.item)
+                        left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
+                        where j.garden_id = ? and j.lot_id = ? and ? in (w.item, f.item, t.item)
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.id desc limit 1
@@ -198,6 +199,9 @@ public class JournalStore {
             case "skipping" ->
                 "journal_skipping (garden_id, journal_id, item, reason, until_on, note) select garden_id, ?, item,"
                         + " reason, until_on, note from journal_skipping";
+            case "tending" ->
+                "journal_tending (garden_id, journal_id, chore, item, found, product) select garden_id, ?, chore, item,"
+                        + " found, product from journal_tending";
             case "note" ->
                 "journal_note (garden_id, journal_id, text) select garden_id, ?, text from" + " journal_note";
             case "moving" ->
@@ -307,7 +311,7 @@ public class JournalStore {
     /** What was done since {@code since} and still stands, newest first. */
     public List<EntryWire> listDoneSince(GardenId garden, Instant since, int limit) {
         return db.sql(ENTRIES + """
-                           where j.garden_id = ? and j.occurred_at >= ? and j.kind in ('watering', 'feeding', 'skipping')
+                           where j.garden_id = ? and j.occurred_at >= ? and j.kind in ('watering', 'feeding', 'skipping', 'tending')
                              and u.id is null order by j.id desc limit ?
                           """)
                 .params(garden.value(), since.atOffset(ZoneOffset.UTC), limit)
@@ -323,7 +327,7 @@ public class JournalStore {
                    coalesce(n.text, c.why, o.note, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
                    p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
                    o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, k.until_on,
-                   coalesce(w.flush, false) as flush
+                   coalesce(w.flush, false) as flush, t.chore, t.found, t.product
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
             left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
@@ -338,6 +342,7 @@ public class JournalStore {
             left join journal_count c on c.garden_id = j.garden_id and c.journal_id = j.id
             left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
             left join journal_skipping k on k.garden_id = j.garden_id and k.journal_id = j.id
+            left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
             left join lot ol on ol.garden_id = j.garden_id and ol.id = c.other_lot
             join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
@@ -383,6 +388,9 @@ public class JournalStore {
                 r.getObject("runoff_litres", Double.class),
                 r.getString("reason"),
                 r.getObject("until_on", LocalDate.class),
-                r.getBoolean("flush"));
+                r.getBoolean("flush"),
+                r.getString("chore"),
+                r.getString("found"),
+                r.getString("product"));
     }
 }

@@ -15,6 +15,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -53,6 +54,7 @@ class LotStore {
     static final String OWN_TIME = "own:";
 
     private static final int MOST_LOTS = 20_000;
+    private static final int MOST_SKIPS = 40;
 
     private final JdbcClient db;
 
@@ -317,6 +319,13 @@ class LotStore {
                 .single();
     }
 
+    /** Of these lots those that still stand on the bench. */
+    Map<UUID, Standing> findStanding(GardenId garden, List<UUID> ids) {
+        return listLots(garden, ids).stream()
+                .filter(s -> !s.lot().retired())
+                .collect(Collectors.toMap(s -> s.lot().id(), s -> s));
+    }
+
     /** Lots whose next move has come. */
     List<Standing> listMoving(GardenId garden, LocalDate by, int limit) {
         return db.sql(LOTS + """
@@ -527,19 +536,30 @@ class LotStore {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    /** The last skip that stands, and until when it holds. */
-    Optional<LocalDate> findSkippedUntil(GardenId garden, UUID lot, String waterItem, String feedItem) {
-        return db.sql("""
-                        select s.until_on from journal j
+    /** Work of a lot that was left, and until when: the last word on each item that stands, newest first. */
+    Map<String, LocalDate> findSkips(GardenId garden, UUID lot) {
+        Map<String, LocalDate> skips = new LinkedHashMap<>();
+        db.sql("""
+                        select s.item, s.until_on from journal j
                         join journal_skipping s on s.garden_id = j.garden_id and s.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and s.item in (?, ?)
+                        where j.garden_id = ? and j.lot_id = ? and j.kind = 'skipping'
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.id desc limit 1
+                        order by j.id desc limit ?
                         """)
-                .params(garden.value(), lot, waterItem, feedItem)
-                .query(LocalDate.class)
-                .optional();
+                .params(garden.value(), lot, MOST_SKIPS)
+                .query((r, n) -> Map.entry(r.getString("item"), r.getObject("until_on", LocalDate.class)))
+                .list()
+                .forEach(s -> skips.putIfAbsent(s.getKey(), s.getValue()));
+        return skips;
+    }
+
+    /** Lots whose state was worked out by other rules than these. */
+    List<UUID> listStale(GardenId garden, int rules) {
+        return db.sql("select lot_id from lot_state where garden_id = ? and rules <> ? order by lot_id")
+                .params(garden.value(), rules)
+                .query(UUID.class)
+                .list();
     }
 
     Optional<Instant> findLastFlush(GardenId garden, UUID lot) {
@@ -584,15 +604,16 @@ class LotStore {
                 .optional();
     }
 
-    void saveState(GardenId garden, UUID lot, LotState s) {
+    void saveState(GardenId garden, UUID lot, LotState s, int rules) {
         db.sql("""
                         with l as (select retired, place_id, species, name from lot where garden_id = ? and id = ?)
                         insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                                feed_per_day, learned, learned_low, learned_high, learned_from,
-                                               last_flushed_on, next_flush_on, retired, place_id, species, name, name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                               last_flushed_on, next_flush_on, rules, retired, place_id, species, name,
+                                               name_folded)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 (select retired from l), (select place_id from l), (select species from l),
                                 (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
@@ -606,6 +627,7 @@ class LotStore {
                           learned = excluded.learned, learned_low = excluded.learned_low,
                           learned_high = excluded.learned_high, learned_from = excluded.learned_from,
                           last_flushed_on = excluded.last_flushed_on, next_flush_on = excluded.next_flush_on,
+                          rules = excluded.rules,
                           retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
                           name = excluded.name, name_folded = excluded.name_folded
                         """)
@@ -633,7 +655,8 @@ class LotStore {
                         s.learnedHigh(),
                         s.learnedFrom(),
                         s.lastFlushedOn(),
-                        s.nextFlushOn()))
+                        s.nextFlushOn(),
+                        rules))
                 .update();
     }
 }

@@ -6,6 +6,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.PotWater;
+import evencistern.plan.Chore;
 import evencistern.plan.FeedRhythm;
 import evencistern.plan.Learned;
 import evencistern.plan.Learning;
@@ -15,6 +16,8 @@ import evencistern.plan.Situation;
 import evencistern.plan.Supply;
 import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
+import evencistern.server.chore.ChoreStore;
+import evencistern.server.chore.Tended;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
@@ -34,6 +37,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,6 +55,9 @@ public class Lots {
     private static final List<String> WATERED = List.of("watering", "feeding");
     private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
+    /** Raised whenever the same journal leads to another state than before. */
+    private static final int RULES = 1;
+
     private static final int MOST_LEARNED = 25;
 
     private final LotStore store;
@@ -59,11 +66,21 @@ public class Lots {
     private final Mixes mixes;
     private final Kinds kinds;
     private final Weathers weathers;
+    private final ChoreStore chores;
     private final History history;
     private final Keeping<Lot> keeping;
 
-    Lots(LotStore store, Gardens gardens, Feeds feeds, Mixes mixes, Kinds kinds, Weathers weathers, History history) {
+    Lots(
+            LotStore store,
+            Gardens gardens,
+            Feeds feeds,
+            Mixes mixes,
+            Kinds kinds,
+            Weathers weathers,
+            ChoreStore chores,
+            History history) {
         this.store = store;
+        this.chores = chores;
         this.gardens = gardens;
         this.feeds = feeds;
         this.mixes = mixes;
@@ -155,6 +172,11 @@ public class Lots {
     /** Every lot on the bench. */
     public List<Standing> listAll(GardenId garden) {
         return store.listAll(garden);
+    }
+
+    /** Of these lots those that stand on the bench. */
+    public Map<UUID, Standing> onBench(GardenId garden, List<UUID> ids) {
+        return store.findStanding(garden, ids);
     }
 
     public Optional<LocalDate> nextDue(GardenId garden) {
@@ -366,7 +388,11 @@ public class Lots {
                         .orElse(f));
         String waterItem = "water:" + watered.map(LotStore.Event::id).orElse(0L);
         String feedItem = "feed:" + fed.map(LotStore.Event::id).orElse(0L);
-        Optional<LocalDate> skipped = store.findSkippedUntil(garden, id, waterItem, feedItem);
+        Map<String, LocalDate> skips = store.findSkips(garden, id);
+        Optional<LocalDate> skipped = skips.entrySet().stream()
+                .filter(s -> s.getKey().equals(waterItem) || s.getKey().equals(feedItem))
+                .findFirst()
+                .map(Map.Entry::getValue);
         LocalDate due = next.map(LotPlan.FeedDate::date)
                 .filter(d -> d.isBefore(plan.nextWater()))
                 .orElse(plan.nextWater());
@@ -394,7 +420,32 @@ public class Lots {
                         learned.high(),
                         learned.from(),
                         flushedOn.orElse(null),
-                        plan.flush().map(LotPlan.Flush::on).orElse(null)));
+                        plan.flush().map(LotPlan.Flush::on).orElse(null)),
+                RULES);
+        chores.saveDue(garden, id, lot.retired() ? List.of() : choresDue(garden, situation, id, skips, zone));
+    }
+
+    private List<ChoreStore.Due> choresDue(
+            GardenId garden, Situation situation, UUID lot, Map<String, LocalDate> skips, ZoneId zone) {
+        Map<Chore, ChoreStore.Last> last = chores.findLast(garden, lot);
+        Map<Chore, LocalDate> done = new EnumMap<>(Chore.class);
+        last.forEach((chore, l) -> done.put(chore, dateOf(l.at(), zone)));
+        List<ChoreStore.Due> due = new ArrayList<>();
+        Chore.next(situation, done).forEach((chore, day) -> {
+            ChoreStore.Last before = last.get(chore);
+            String item = Tended.item(chore, before == null ? 0 : before.row());
+            LocalDate skipped = skips.getOrDefault(item, day);
+            due.add(new ChoreStore.Due(lot, chore, item, skipped.isAfter(day) ? skipped : day));
+        });
+        return due;
+    }
+
+    /** Works out anew what was worked out by older rules, as after an upgrade. */
+    @Transactional
+    public int catchUp(GardenId garden) {
+        List<UUID> stale = store.listStale(garden, RULES);
+        rebuild(garden, stale);
+        return stale.size();
     }
 
     private static Verdict judge(LotStore.LastReading r, Situation s, GardenWire g, Lot lot) {

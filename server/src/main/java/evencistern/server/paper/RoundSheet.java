@@ -11,9 +11,12 @@ import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.exchange.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
+import evencistern.server.lot.Lot;
 import evencistern.server.problem.Words;
 import evencistern.server.today.Rounds;
 import evencistern.server.today.Rounds.CarryingWire;
+import evencistern.server.today.Rounds.ChoreDueWire;
+import evencistern.server.today.Rounds.ChoreGroupWire;
 import evencistern.server.today.Rounds.DueWire;
 import evencistern.server.today.Rounds.GroupWire;
 import evencistern.server.today.Rounds.Today;
@@ -40,6 +43,7 @@ public class RoundSheet {
     private static final float LINE = 20;
     private static final List<String> HEAD = List.of(
             "date",
+            "work",
             "solution",
             "water",
             "vessel_l",
@@ -69,6 +73,7 @@ public class RoundSheet {
         GardenWire g = gardens.require(garden);
         try (CSVPrinter csv = Sheets.printer(HEAD, out)) {
             today.groups().forEach(group -> group.due().forEach(d -> Sheets.print(csv, line(g, today, group, d))));
+            today.chores().forEach(c -> c.due().forEach(d -> Sheets.print(csv, line(g, today, c, d))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -78,6 +83,7 @@ public class RoundSheet {
         DoseWire dose = due.care().feed();
         return Arrays.asList(
                 today.date(),
+                group.kind(),
                 solution(group),
                 group.waterName(),
                 group.vessel().litres(),
@@ -89,6 +95,24 @@ public class RoundSheet {
                 due.lot().lot().pots(),
                 due.litresEach(),
                 due.overdueDays());
+    }
+
+    private static List<@Nullable Object> line(GardenWire g, Today today, ChoreGroupWire chores, ChoreDueWire due) {
+        Lot lot = due.lot().lot();
+        return Arrays.asList(
+                today.date(),
+                chores.chore(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                g.place(lot.placeId()).name(),
+                lot.name(),
+                lot.pots(),
+                null,
+                null);
     }
 
     private static String solution(GroupWire group) {
@@ -114,6 +138,7 @@ public class RoundSheet {
                                     + " application afterwards: only there the next dates move.",
                     Sheet.soft(9)));
             today.groups().forEach(group -> page.add(group(g, hand, group)));
+            today.chores().forEach(chores -> page.add(chores(g, chores)));
             moving(g, today, page);
         });
     }
@@ -162,6 +187,20 @@ public class RoundSheet {
                         ? " to each full " + group.vessel().name() + " ("
                                 + hand.litres(group.vessel().litres()) + ")" + reads
                         : " for each pot.");
+    }
+
+    private PdfPTable chores(GardenWire g, ChoreGroupWire chores) {
+        PdfPTable table = table();
+        List<String> notes = new ArrayList<>(List.of(words.of("chore_notes", chores.chore(), Map.of())));
+        chores.cautions().forEach(c -> notes.add(words.of("cautions", c, Map.of())));
+        head(table, words.of("chores", chores.chore(), Map.of()), notes);
+        chores.due()
+                .forEach(d -> row(
+                        table,
+                        d.lot().lot().name(),
+                        g.place(d.lot().lot().placeId()).name(),
+                        d.lot().lot().pots() > 1 ? d.lot().lot().pots() + " pots" : ""));
+        return table;
     }
 
     private static void moving(GardenWire g, Today today, Document page) {

@@ -1,14 +1,19 @@
 package evencistern.server.today;
 
+import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Carrying;
+import evencistern.plan.Chore;
 import evencistern.plan.Condition;
 import evencistern.plan.RoundPlace;
+import evencistern.plan.Situation;
+import evencistern.plant.Trait;
 import evencistern.server.GardenId;
 import evencistern.server.calendar.Calendars;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
+import evencistern.server.chore.ChoreStore;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
@@ -23,10 +28,15 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -40,12 +50,21 @@ public class Rounds {
 
     private final Lots lots;
     private final LotCare care;
+    private final ChoreStore chores;
     private final JournalStore journal;
     private final Calendars calendars;
     private final Weathers weathers;
     private final Clock clock;
 
-    Rounds(Lots lots, LotCare care, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
+    Rounds(
+            Lots lots,
+            LotCare care,
+            ChoreStore chores,
+            JournalStore journal,
+            Calendars calendars,
+            Weathers weathers,
+            Clock clock) {
+        this.chores = chores;
         this.lots = lots;
         this.care = care;
         this.journal = journal;
@@ -116,6 +135,24 @@ public class Rounds {
             List<DueWire> due) {}
 
     /**
+     * Care of a lot beside water and feed.
+     *
+     * @param since when it fell due
+     * @param everyDays of its rhythm, absent where it goes by the cold
+     * @param nightC a cold night to be met now, and what the kind stands, there
+     */
+    public record ChoreDueWire(
+            LotWire lot,
+            String item,
+            LocalDate since,
+            @Nullable Integer everyDays,
+            @Nullable Double nightC,
+            @Nullable Double standsC) {}
+
+    /** Care of one kind, in the order of the walk, with what is to be minded. */
+    public record ChoreGroupWire(String chore, List<String> cautions, List<ChoreDueWire> due) {}
+
+    /**
      * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
      *
      * @param now by the server's clock, by which the page dates what it records
@@ -124,6 +161,7 @@ public class Rounds {
             LocalDate date,
             Instant now,
             List<GroupWire> groups,
+            List<ChoreGroupWire> chores,
             List<LotWire> moving,
             List<EntryWire> done,
             @Nullable LocalDate nextDue) {}
@@ -157,7 +195,46 @@ public class Rounds {
         List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
                 .map(s -> lots.show(g, s))
                 .toList();
-        return new Today(today, clock.instant(), groups, moving, journal.listDoneSince(id, morning, MOST), next);
+        return new Today(
+                today,
+                clock.instant(),
+                groups,
+                chores(id, ground, today),
+                moving,
+                journal.listDoneSince(id, morning, MOST),
+                next);
+    }
+
+    private List<ChoreGroupWire> chores(GardenId id, Ground ground, LocalDate today) {
+        List<ChoreStore.Due> due = chores.listDue(id, today, MOST);
+        Map<UUID, Standing> standing = lots.onBench(
+                id, due.stream().map(ChoreStore.Due::lot).distinct().toList());
+        Map<Chore, List<ChoreDueWire>> groups = new EnumMap<>(Chore.class);
+        Map<Chore, Set<String>> cautions = new EnumMap<>(Chore.class);
+        for (ChoreStore.Due d : due) {
+            Standing lot = Objects.requireNonNull(standing.get(d.lot()));
+            Situation s = lots.situation(ground, lot, null);
+            if (d.chore().inSeason(s, today)) {
+                boolean cold = d.chore().everyDays(s).isEmpty();
+                groups.computeIfAbsent(d.chore(), c -> new ArrayList<>())
+                        .add(new ChoreDueWire(
+                                lots.show(ground.garden(), lot),
+                                d.item(),
+                                d.on(),
+                                cold ? null : d.chore().everyDays(s).getAsInt(),
+                                cold ? Chore.nightC(s, today) : null,
+                                cold ? s.species().traits().number(Trait.COLDEST) : null));
+                double wetKg = new PotWater(s.mix(), s.pot()).wetKg();
+                d.chore()
+                        .cautions(s.species().toxicity(), wetKg)
+                        .forEach(c -> cautions.computeIfAbsent(d.chore(), x -> new LinkedHashSet<>())
+                                .add(c.id()));
+            }
+        }
+        return groups.entrySet().stream()
+                .map(g -> new ChoreGroupWire(
+                        g.getKey().id(), List.copyOf(cautions.getOrDefault(g.getKey(), Set.of())), g.getValue()))
+                .toList();
     }
 
     private Found due(Ground ground, Standing lot, LocalDate today, UUID vessel) {

@@ -1,0 +1,67 @@
+import { useState } from "react";
+import type { Garden, Lot, SkipReason } from "../../api";
+import { record } from "../../api/outbox";
+import { words } from "../../text";
+import { Button } from "../../ui/Button";
+
+const REASONS: SkipReason[] = ["still_wet", "weather", "sick", "away", "no_time", "other"];
+
+/** Puts due work off, for a reason and some days. */
+export function Leave({
+  due,
+  garden,
+  note,
+  reason: first = "still_wet",
+}: {
+  due: { lot: Lot; item: string };
+  garden: Garden;
+  note: string;
+  reason?: SkipReason;
+}) {
+  const [reason, setReason] = useState<SkipReason>(first);
+  const [days, setDays] = useState("1");
+  const name = due.lot.name;
+  const leave = () =>
+    record(garden.id, {
+      lotId: due.lot.id,
+      lotName: name,
+      item: due.item,
+      skip: {
+        reason,
+        days: Math.max(1, Math.min(90, Math.round(Number(days)) || 1)),
+        ...(note.trim() ? { note } : {}),
+      },
+    });
+  return (
+    <span className="flex flex-wrap items-end gap-2">
+      <label className="text-sm">
+        Or leave it:
+        <select
+          className="box !font-text"
+          value={reason}
+          onChange={(e) => setReason(e.target.value as SkipReason)}
+          aria-label={`${name}: why it is left`}
+        >
+          {REASONS.map((r) => (
+            <option key={r} value={r}>
+              {words("skips", r)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="text-sm">
+        days
+        <input
+          className="box !w-14"
+          inputMode="numeric"
+          value={days}
+          onChange={(e) => setDays(e.target.value)}
+          aria-label={`${name}: days it is put off`}
+        />
+      </label>
+      <Button className="min-h-11" onClick={leave} aria-label={`${name}: leave it`}>
+        Leave it
+      </Button>
+    </span>
+  );
+}
