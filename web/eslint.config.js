@@ -15,6 +15,12 @@ export default ts.config(
     },
   },
   {
+    files: ["public/early.js"],
+    languageOptions: {
+      globals: Object.fromEntries(["fetch", "location", "window"].map((name) => [name, "readonly"])),
+    },
+  },
+  {
     files: ["src/**/*.{ts,tsx}"],
     plugins: { "react-hooks": hooks },
     rules: {

@@ -1,5 +1,6 @@
 /* Keeps the page and the work of the day at hand while the server is away. What was kept is told by a header. */
 const KEPT = "cistern-1";
+const EARLY = "/early.js";
 const DATA = /^\/api\/(catalogue|gardens|gardens\/[^/]+(\/(today|species|feeds|mixes|lots))?)$/;
 
 self.addEventListener("install", (event) => {
@@ -14,9 +15,11 @@ async function keepShell(page) {
   const text = await page.clone().text();
   const before = await cache.match("/");
   if (before && (await before.text()) === text) return;
-  const old = (await cache.keys()).filter((k) => new URL(k.url).pathname.startsWith("/assets/"));
+  const old = (await cache.keys()).filter(
+    (k) => new URL(k.url).pathname.startsWith("/assets/") || k.url.endsWith(EARLY),
+  );
   await Promise.all(old.map((k) => cache.delete(k)));
-  const files = [...text.matchAll(/"(\/assets\/[^"]+)"/g)].map((m) => m[1]);
+  const files = [...text.matchAll(/"(\/assets\/[^"]+|\/early\.js)"/g)].map((m) => m[1]);
   await Promise.all([cache.put("/", page), cache.addAll(files)]);
 }
 
@@ -68,6 +71,7 @@ self.addEventListener("fetch", (event) => {
   const url = new URL(request.url);
   if (request.method !== "GET" || url.origin !== self.location.origin) return;
   if (request.mode === "navigate") event.respondWith(page(event));
-  else if (url.pathname.startsWith("/assets/") || url.pathname === "/pot.svg") event.respondWith(asset(request));
+  else if (url.pathname.startsWith("/assets/") || url.pathname === "/pot.svg" || url.pathname === EARLY)
+    event.respondWith(asset(request));
   else if (DATA.test(url.pathname)) event.respondWith(fresh(request, request.url));
 });

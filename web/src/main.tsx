@@ -12,7 +12,11 @@ import { Notices } from "./ui/Notices";
 
 const client = new QueryClient({
   defaultOptions: {
-    queries: { retry: (n, e) => n < 2 && (!(e instanceof Problem) || e.retry), refetchOnReconnect: true },
+    queries: {
+      staleTime: 2_000,
+      retry: (n, e) => n < 2 && (!(e instanceof Problem) || e.retry),
+      refetchOnReconnect: true,
+    },
     mutations: { retry: false },
   },
 });

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import { heard } from "./away";
+import { early } from "./early";
 import { words } from "../text";
 import type { components, paths } from "./schema.gen";
 
@@ -167,7 +168,7 @@ const token: Middleware = {
   },
 };
 
-export const api = createClient<paths>({ baseUrl: "" });
+export const api = createClient<paths>({ baseUrl: "", fetch: early });
 api.use(token);
 
 type Result<T> = { data?: T; error?: unknown; response: Response };

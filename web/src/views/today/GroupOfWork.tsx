@@ -7,6 +7,7 @@ import { HandDrawn, HandWords } from "../../parts/Hand";
 import { words } from "../../text";
 import { errorOf, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
+import { useGrowing } from "../../ui/useGrowing";
 import { WorkRow } from "./WorkRow";
 
 type Group = Today["groups"][number];
@@ -20,6 +21,7 @@ function title(g: Group): string {
 export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden: Garden; shown: Shown }) {
   const c = g.carrying;
   const can = g.vessel.name.toLowerCase();
+  const rows = useGrowing(g.due);
   const all = () =>
     g.due.forEach((d) =>
       record(garden.id, { lotId: d.lot.id, lotName: d.lot.name, item: d.item, vesselId: g.vessel.id }),
@@ -45,7 +47,7 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
         </p>
       ))}
       <ul className="list-none p-0">
-        {g.due.map((d) => (
+        {rows.map((d) => (
           <WorkRow key={d.item + d.lot.id} due={d} garden={garden} shown={shown} vessel={g.vessel.id} />
         ))}
       </ul>

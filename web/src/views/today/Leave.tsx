@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Garden, Lot, SkipReason } from "../../api";
+import type { Due, Garden, SkipReason } from "../../api";
 import { record } from "../../api/outbox";
 import { words } from "../../text";
 import { Button } from "../../ui/Button";
@@ -13,7 +13,7 @@ export function Leave({
   note,
   reason: first = "still_wet",
 }: {
-  due: { lot: Lot; item: string };
+  due: Pick<Due, "lot" | "item">;
   garden: Garden;
   note: string;
   reason?: SkipReason;

@@ -35,6 +35,7 @@ export function TodayView() {
     .map((c) => ({ ...c, due: c.due.filter((d) => !waits.has(d.lot.id + d.item)) }))
     .filter((c) => c.due.length > 0);
   const lots = groups.reduce((n, g) => n + g.due.length, 0);
+  const further = t.dueInAll - t.groups.reduce((n, g) => n + g.due.length, 0);
   const done = t.done.length + box.waiting.length;
   const paper = (form: "pdf" | "csv") => `/api/gardens/${id}/round.${form}${can ? `?vessel=${can}` : ""}`;
   const minutes = groups.reduce((n, g) => n + g.carrying.minutes, 0);
@@ -46,7 +47,9 @@ export function TodayView() {
           <p className="text-soft">
             {lots === 0
               ? "Nothing is due."
-              : `${lots} ${lots === 1 ? "lot is" : "lots are"} due, about ${Math.ceil(minutes)} minutes.`}
+              : further > 0
+                ? `${lots} lots on this leg, about ${Math.ceil(minutes)} minutes; ${further} more are due and come as these are done.`
+                : `${lots} ${lots === 1 ? "lot is" : "lots are"} due, about ${Math.ceil(minutes)} minutes.`}
             {done > 0 && ` ${done} done.`}
             {box.waiting.length > 0 && <b> {box.waiting.length} waiting to be sent.</b>}
           </p>

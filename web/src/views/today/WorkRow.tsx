@@ -27,7 +27,7 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
   return (
     <li className="border-b border-rule py-2">
       <div className="flex items-center gap-3">
-        <PotMark left={d.care.water.leftShare} shape={d.lot.pot.shape} />
+        <PotMark left={d.leftShare} shape={d.lot.shape} />
         <div className="min-w-0 flex-1">
           <Link
             to="/g/$garden/bench/$lot"

@@ -26,7 +26,10 @@ public final class Place {
     private final Optional<Frosts> frosts;
     private final Exposure exposure;
     private final Map<LocalDate, Weather> weather;
-    /** Average days by the day of the year, common and leap, worked out when first asked for. */
+    /**
+     * Average days by the day of the year, common and leap, worked out when first asked for. Threads may both work one out;
+     * days never change, so that does no harm.
+     */
     private final @Nullable Day[] common = new Day[LONGEST_YEAR + 1];
 
     private final @Nullable Day[] leap = new Day[LONGEST_YEAR + 1];

@@ -58,6 +58,11 @@ public record Care(
         List<Note> notes,
         List<Caution> cautions) {
 
+    /** Of the water that may go before the next watering, what is left, 0–1. */
+    public double leftShare() {
+        return Math.max(0, 1 - missingLitres / plan.need().usableLitres());
+    }
+
     /** What to mind at this watering. */
     public enum Note {
         VELAMEN_A_MINUTE,

@@ -1,6 +1,7 @@
 package evencistern.plan;
 
 import evencistern.caution.Caution;
+import evencistern.media.PotWater;
 import evencistern.plant.Toxicity;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
@@ -150,8 +151,9 @@ public enum Chore {
         };
     }
 
-    /** What is to be minded, with a pot of this weight and a kind of this poison. */
-    public List<Caution> cautions(Toxicity toxicity, double wetKg) {
+    /** What is to be minded. */
+    public List<Caution> cautions(Situation s) {
+        Toxicity toxicity = s.species().toxicity();
         return switch (this) {
             case PINCH, DEADHEAD -> {
                 List<Caution> cautions = new ArrayList<>(List.of(Caution.CLEAN_BLADE));
@@ -168,7 +170,7 @@ public enum Chore {
                         Caution.NOT_ON_FOOD,
                         Caution.GLOVES_AND_EYES,
                         Caution.RUNOFF_OUT_OF_DRAINS);
-            case TURN, WRAP, UNWRAP, BRING_IN -> Caution.forLifting(wetKg);
+            case TURN, WRAP, UNWRAP, BRING_IN -> Caution.forLifting(new PotWater(s.mix(), s.pot()).wetKg());
         };
     }
 

@@ -20,7 +20,8 @@ record Growth(double warmth, double light) {
 
     static Growth on(LocalDate date, Species species, Place place) {
         Place.Day day = place.on(date);
-        double warmth = (day.meanC() - species.growthBaseC()) / (species.growthFullC() - species.growthBaseC());
+        double base = species.growthBaseC();
+        double warmth = (day.meanC() - base) / (species.growthFullC() - base);
         double coolness = (species.restsAboveC() - day.meanC()) / COOLING_C;
         return new Growth(
                 Math.max(0, Math.min(1, warmth)) * Math.max(0, Math.min(1, coolness)),

@@ -6,6 +6,7 @@ import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -34,6 +35,8 @@ public enum Hold {
     GRAFTED,
     SICK;
 
+    private static final List<Hold> ALL = List.of(values());
+
     private static final double WARMTH_NEEDED = 0.1;
     private static final double LIGHT_NEEDED = 0.15;
     private static final int DAYS_BEFORE_FIRST_FROST = 49;
@@ -50,22 +53,28 @@ public enum Hold {
 
     /** What holds feed back on a day. */
     static Set<Hold> on(LocalDate date, Situation s) {
+        return on(date, s, Growth.on(date, s.species(), s.place()));
+    }
+
+    /** The same, where the growth of the day is known already. */
+    static Set<Hold> on(LocalDate date, Situation s, Growth growth) {
         Set<Hold> holds = EnumSet.noneOf(Hold.class);
-        for (Hold hold : values()) {
-            if (hold.holds(date, s)) {
+        for (Hold hold : ALL) {
+            if (hold.holds(date, s, growth)) {
                 holds.add(hold);
             }
         }
         return holds;
     }
 
-    boolean holds(LocalDate date, Situation s) {
+    private boolean holds(LocalDate date, Situation s, Growth growth) {
         Species species = s.species();
         Particulars told = s.particulars();
         return switch (this) {
-            case COLD -> Growth.on(date, species, s.place()).warmth() < WARMTH_NEEDED;
-            case DARK -> Growth.on(date, species, s.place()).light() < LIGHT_NEEDED;
-            case DORMANT -> dormant(species, s.place().on(date));
+            case COLD -> growth.warmth() < WARMTH_NEEDED;
+            case DARK -> growth.light() < LIGHT_NEEDED;
+            case DORMANT ->
+                !species.restsBy("none") && dormant(species, s.place().on(date));
             case FROST_NEAR ->
                 s.place().frosts().filter(f -> nearFrost(date, f)).isPresent();
             case REPOTTED ->

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The year that lies before a lot.
@@ -51,13 +52,16 @@ public record LotYear(
         boolean[] free = new boolean[DAYS];
         for (int d = 0; d < DAYS; d++) {
             LocalDate day = from.plusDays(d);
-            growth.add(Growth.on(day, s.species(), s.place()).factor());
-            var holds = Hold.on(day, s);
+            Growth grows = Growth.on(day, s.species(), s.place());
+            growth.add(grows.factor());
+            Set<Hold> holds = Hold.on(day, s, grows);
             free[d] = holds.isEmpty();
-            holds.forEach(h -> began.putIfAbsent(h, day));
-            for (Hold h : List.copyOf(began.keySet())) {
-                if (!holds.contains(h)) {
-                    spans.add(new Span(h, Objects.requireNonNull(began.remove(h)), day));
+            if (!holds.equals(began.keySet())) {
+                holds.forEach(h -> began.putIfAbsent(h, day));
+                for (Hold h : List.copyOf(began.keySet())) {
+                    if (!holds.contains(h)) {
+                        spans.add(new Span(h, Objects.requireNonNull(began.remove(h)), day));
+                    }
                 }
             }
         }

@@ -30,7 +30,7 @@ public final class WaterNeed {
     static final double LEACHING_FRACTION = 0.15;
     public static final int LONGEST_DAYS = 90;
 
-    private final Species species;
+    private final double cropFactor;
     private final Place place;
     private final double canopyM2;
     private final double wallM2;
@@ -46,7 +46,7 @@ public final class WaterNeed {
         this.surfaceM2 = pot.surfaceM2();
         this.learned = particulars.learned();
         this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
-        this.species = species;
+        this.cropFactor = species.cropFactor();
         this.place = place;
         this.canopyM2 = pot.surfaceM2() * species.canopyRatio();
         this.wallM2 = pot.surfaceM2() * pot.material().wall();
@@ -68,7 +68,12 @@ public final class WaterNeed {
 
     /** Litres one pot uses on a day. */
     public double useOn(LocalDate date) {
-        return useOn(date, Working.off());
+        return learned.factor() * planned(method.mmPerDay(place.on(date)));
+    }
+
+    /** Litres by a reference in mm a day, before anything was learned. */
+    private double planned(double reference) {
+        return reference * (cropFactor * canopyM2 + wallM2);
     }
 
     double useOn(LocalDate date, Working working) {
@@ -86,23 +91,22 @@ public final class WaterNeed {
                 table("T", day.meanC(), Unit.CELSIUS, "place:temperature"),
                 table("Rs", day.globalMj(), Unit.MEGAJOULE_PER_M2_DAY, "place:light"),
                 table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
-        double planned = reference * (species.cropFactor() * canopyM2 + wallM2);
         return working.step(
                 "water.daily",
                 "use = r·E·(crop·canopy + wall)",
-                learned.factor() * planned,
+                learned.factor() * planned(reference),
                 Unit.LITRE,
                 "FAO56 eq. 58",
                 earlier("E", reference, Unit.MILLIMETRE_PER_DAY, "water.reference"),
-                table("crop", species.cropFactor(), Unit.ONE, "species:crop"),
+                table("crop", cropFactor, Unit.ONE, "species:crop"),
                 table("canopy", canopyM2 * 10_000, Unit.SQUARE_CENTIMETRE, "species:canopy"),
                 table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),
                 table("r", learned.factor(), Unit.ONE, "lot:learned"));
     }
 
     /** What the pot loses on a day, less the rain that falls into it; below 0 on a wet one. */
-    private double lossOn(LocalDate date, double share) {
-        return useOn(date) * share - place.on(date).rainMm() * surfaceM2;
+    private double lossOn(LocalDate date) {
+        return useOn(date) - place.on(date).rainMm() * surfaceM2;
     }
 
     /** What the pot's own waterings have taught. */
@@ -119,7 +123,7 @@ public final class WaterNeed {
     public double deficit(LocalDate wateredOn, LocalDate date) {
         double missing = 0;
         for (LocalDate d = wateredOn.plusDays(1); !d.isAfter(date) && missing < availableLitres; d = d.plusDays(1)) {
-            missing = Math.max(0, missing + lossOn(d, 1));
+            missing = Math.max(0, missing + lossOn(d));
         }
         return Math.min(missing, availableLitres);
     }
@@ -152,10 +156,7 @@ public final class WaterNeed {
     public record Days(int shortest, int likely, int longest) {}
 
     Days daysAfter(LocalDate watered, Working working) {
-        Days days = new Days(
-                daysAt(watered, learned.high() / learned.factor()),
-                daysAt(watered, 1),
-                daysAt(watered, learned.low() / learned.factor()));
+        Days days = daysAfter(watered);
         working.step(
                 "water.days",
                 "days = first k with Σ use ≥ usable",
@@ -167,14 +168,22 @@ public final class WaterNeed {
         return days;
     }
 
-    private int daysAt(LocalDate watered, double share) {
-        double used = 0;
-        for (int k = 1; k < LONGEST_DAYS; k++) {
-            used = Math.max(0, used + lossOn(watered.plusDays(k), share));
-            if (used >= usableLitres) {
-                return k;
+    /** Of each day the loss is worked out once, for the thirstiest, the likely and the thriftiest pot. */
+    private Days daysAfter(LocalDate watered) {
+        double[] shares = {learned.high() / learned.factor(), 1, learned.low() / learned.factor()};
+        double[] used = new double[shares.length];
+        int[] days = {LONGEST_DAYS, LONGEST_DAYS, LONGEST_DAYS};
+        for (int k = 1; k < LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
+            Place.Day day = place.on(watered.plusDays(k));
+            double use = learned.factor() * planned(method.mmPerDay(day));
+            double rain = day.rainMm() * surfaceM2;
+            for (int i = 0; i < shares.length; i++) {
+                used[i] = Math.max(0, used[i] + use * shares[i] - rain);
+                if (days[i] == LONGEST_DAYS && used[i] >= usableLitres) {
+                    days[i] = k;
+                }
             }
         }
-        return LONGEST_DAYS;
+        return new Days(days[0], days[1], days[2]);
     }
 }

@@ -20,7 +20,14 @@ public final class Traits {
         LOT
     }
 
-    private record Told(String text, double number, Teller teller) {}
+    /** One trait as it was told, read once: rules ask for it day by day. */
+    private record Told(String text, double number, List<String> words, Teller teller) {
+        static Told of(Trait trait, String text, Teller teller) {
+            return trait.isNumber()
+                    ? new Told(text, Double.parseDouble(text), List.of(), teller)
+                    : new Told(text, Double.NaN, Trait.split(text), teller);
+        }
+    }
 
     private final Map<Trait, Told> told;
 
@@ -47,7 +54,7 @@ public final class Traits {
         texts.forEach((trait, text) -> trait.read(text, faults).ifPresent(kept -> {
             Told before = all.get(trait);
             if (before == null || !before.text().equals(kept)) {
-                all.put(trait, new Told(kept, trait.isNumber() ? Double.parseDouble(kept) : Double.NaN, teller));
+                all.put(trait, Told.of(trait, kept, teller));
             }
         }));
         faults.throwIfAny();
@@ -67,7 +74,7 @@ public final class Traits {
     }
 
     private Told told(Trait trait) {
-        return Objects.requireNonNull(told.get(trait), trait::id);
+        return Objects.requireNonNull(told.get(trait));
     }
 
     /** As it is kept: a number in the trait's unit, a word, or words joined by {@code +}. */
@@ -85,11 +92,11 @@ public final class Traits {
     }
 
     public boolean is(Trait trait, String word) {
-        return Trait.split(text(trait)).contains(word);
+        return told(trait).words().contains(word);
     }
 
     /** The words of a trait of several; empty for none. */
     public List<String> words(Trait trait) {
-        return is(trait, "none") ? List.of() : Trait.split(text(trait));
+        return is(trait, "none") ? List.of() : told(trait).words();
     }
 }

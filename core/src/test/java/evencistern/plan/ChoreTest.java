@@ -6,9 +6,10 @@ import evencistern.caution.Caution;
 import evencistern.climate.Place;
 import evencistern.feed.Feed;
 import evencistern.plant.SpeciesGuide;
-import evencistern.plant.Toxicity;
 import evencistern.plant.Trait;
 import evencistern.plant.Traits;
+import evencistern.pot.Pot;
+import evencistern.pot.RoundTaper;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
@@ -168,10 +169,21 @@ class ChoreTest {
     /** A product is never prescribed: its label, the bees and what is eaten are named where pests are looked for. */
     @Test
     void whereAProductMayComeInItsLabelIsNamed() {
-        assertThat(Chore.LOOK_OVER.cautions(Toxicity.HARMLESS, 1))
+        Situation fern = lot("boston_fern", BENCH, MAY, Map.of());
+        assertThat(Chore.LOOK_OVER.cautions(fern))
                 .contains(Caution.PESTICIDE_LABEL, Caution.NOT_IN_FLOWER, Caution.NOT_ON_FOOD);
-        assertThat(Chore.PINCH.cautions(Toxicity.UNKNOWN, 1)).contains(Caution.PLANT_TOXICITY_UNKNOWN);
-        assertThat(Chore.BRING_IN.cautions(Toxicity.HARMLESS, 40)).containsExactly(Caution.TOO_HEAVY_FOR_ONE);
-        assertThat(Chore.TURN.cautions(Toxicity.HARMLESS, 1)).isEmpty();
+        assertThat(Chore.PINCH.cautions(lot("oleander", BENCH, MAY, Map.of()))).contains(Caution.PLANT_TOXIC);
+        assertThat(Chore.TURN.cautions(fern)).isEmpty();
+        Situation tub = new Situation(
+                fern.species(),
+                Pot.filled(new RoundTaper(0.6, 0.5, 0.5)),
+                fern.mix(),
+                BENCH,
+                Optional.empty(),
+                MAY,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(Chore.BRING_IN.cautions(tub)).containsExactly(Caution.TOO_HEAVY_FOR_ONE);
     }
 }

@@ -263,7 +263,7 @@ class FeedProgrammeTest {
                 s.lastWatered(),
                 s.lastFed(),
                 s.particulars());
-        assertThat(Hold.DORMANT.holds(date, there)).isEqualTo(rests);
+        assertThat(Hold.on(date, there).contains(Hold.DORMANT)).isEqualTo(rests);
     }
 
     // --- flushes ---

@@ -78,7 +78,7 @@ public class MixAges {
         GardenWire g = ground.garden();
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
-        Situation situation = lots.situation(ground, standing, null);
+        Situation situation = ground.situation(standing, null);
         Story told = story(g, lot, store.listEvents(garden, id));
         Working.Recorder working = new Working.Recorder();
         MixAge age = MixAge.of(situation, told.story(), g.today(), working);
@@ -117,7 +117,7 @@ public class MixAges {
                 g,
                 standing.lot(),
                 store.listEvents(new GardenId(g.id()), standing.lot().id()));
-        return MixAge.of(lots.situation(ground, standing, null), told.story(), g.today(), Working.off())
+        return MixAge.of(ground.situation(standing, null), told.story(), g.today(), Working.off())
                 .lasts()
                 .likely();
     }

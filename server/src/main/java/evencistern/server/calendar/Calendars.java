@@ -126,7 +126,7 @@ public class Calendars {
             if (feed == null) {
                 continue;
             }
-            Situation situation = lots.situation(ground, s, feed);
+            Situation situation = ground.situation(s, feed);
             LocalDate next = s.state().nextFeedOn();
             boolean onTodaysList = next != null && !next.isAfter(today);
             String key = s.lot().id().toString();
@@ -218,7 +218,7 @@ public class Calendars {
         Map<String, Standing> standing = new HashMap<>();
         Map<String, Away.Left> left = new TreeMap<>();
         for (Standing s : lots.listAll(garden)) {
-            LotPlan plan = LotPlan.of(lots.wateredToday(ground, s), Working.off());
+            LotPlan plan = LotPlan.of(ground.wateredToday(s), Working.off());
             String key = s.lot().id().toString();
             standing.put(key, s);
             left.put(key, new Away.Left(key, s.lot().pots(), plan.need().useOn(today.plusDays(1)), plan.days()));

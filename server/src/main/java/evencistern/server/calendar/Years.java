@@ -80,7 +80,7 @@ class Years {
     }
 
     private LotYearWire wire(Ground ground, Standing s, LocalDate today) {
-        LotYear year = LotYear.of(lots.situation(ground, s, ground.feed(s.lot()).orElse(null)), today);
+        LotYear year = LotYear.of(ground.situation(s, ground.feed(s.lot()).orElse(null)), today);
         List<Double> growth = new ArrayList<>();
         for (int d = 0; d < LotYear.DAYS; d += DAYS_A_POINT) {
             growth.add(year.growth().get(d));

@@ -117,7 +117,7 @@ public record CareWire(
             @Nullable Double ceilingPerLitre,
             @Nullable Boolean heldBack,
             @Nullable Double byVolume) {
-        static DoseWire of(Care.Feeding feeding, double waterEc) {
+        public static DoseWire of(Care.Feeding feeding, double waterEc) {
             if (feeding instanceof Care.Watered w) {
                 return new DoseWire(
                         "watered",
@@ -218,7 +218,7 @@ public record CareWire(
                         pot.air() * 100,
                         pot.availableLitres(),
                         plan.need().usableLitres(),
-                        Math.max(0, 1 - care.missingLitres() / plan.need().usableLitres()),
+                        care.leftShare(),
                         pot.wetKg(),
                         pot.pot().emptyKg(),
                         pot.pot().shape().heightM() * 100,

@@ -8,7 +8,6 @@ import evencistern.plan.Care;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.Ground;
-import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -17,27 +16,21 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Service;
 
 /** The care of a lot as it stands, so that the list of the day and the journal say the same. */
-@Service
-public class LotCare {
-    private final Lots lots;
-
-    LotCare(Lots lots) {
-        this.lots = lots;
-    }
+public final class LotCare {
+    private LotCare() {}
 
     /**
      * What one pot gets on a day.
      *
      * @param feed the lot's feed, or null to water plain
      */
-    public Care on(Ground ground, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
+    public static Care on(Ground ground, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
         GardenWire g = ground.garden();
         return Care.on(
                 day,
-                lots.situation(ground, lot, feed),
+                ground.situation(lot, feed),
                 new Care.Tools(
                         canLitres,
                         HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),

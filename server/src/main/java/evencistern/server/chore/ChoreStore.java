@@ -76,14 +76,11 @@ public class ChoreStore {
         }
     }
 
-    /** Care of lots on the bench that falls due by a day, in the order of the walk. */
+    /** Care of lots on the bench that falls due by a day, what has waited longest first. */
     public List<Due> listDue(GardenId garden, LocalDate by, int limit) {
         return db.sql("""
                         select c.lot_id, c.chore, c.item, c.due_on from lot_chore c
-                        join lot l on l.garden_id = c.garden_id and l.id = c.lot_id
-                        join place p on p.garden_id = l.garden_id and p.id = l.place_id
-                        where c.garden_id = ? and c.due_on <= ? and not l.retired
-                        order by p.name, l.name, l.id limit ?
+                        where c.garden_id = ? and c.due_on <= ? order by c.due_on, c.lot_id, c.chore limit ?
                         """)
                 .params(garden.value(), by, limit)
                 .query((r, n) -> new Due(

@@ -74,7 +74,7 @@ class Foods {
         GardenWire g = ground.garden();
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
-        Situation s = lots.situation(ground, standing, ground.feed(lot).orElse(null));
+        Situation s = ground.situation(standing, ground.feed(lot).orElse(null));
         Working.Recorder recorder = new Working.Recorder();
         LotPlan plan = LotPlan.of(s, recorder);
         List<Dressing> stirred = stirredIn(ground.mixes(), lot, s.pot().mixLitres());

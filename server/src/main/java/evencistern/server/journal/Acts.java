@@ -59,25 +59,15 @@ public class Acts {
     private final Gardens gardens;
     private final Lots lots;
     private final Feeds feeds;
-    private final LotCare care;
     private final Clock clock;
 
-    Acts(
-            JournalStore store,
-            ChoreStore chores,
-            History history,
-            Gardens gardens,
-            Lots lots,
-            Feeds feeds,
-            LotCare care,
-            Clock clock) {
+    Acts(JournalStore store, ChoreStore chores, History history, Gardens gardens, Lots lots, Feeds feeds, Clock clock) {
         this.chores = chores;
         this.store = store;
         this.history = history;
         this.gardens = gardens;
         this.lots = lots;
         this.feeds = feeds;
-        this.care = care;
         this.clock = clock;
     }
 
@@ -336,7 +326,7 @@ public class Acts {
         GardenId garden = new GardenId(g.id());
         Lot lot = standing.lot();
         LocalDate day = LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone()));
-        Care pot = care.on(ground, standing, feed.orElse(null), day, can);
+        Care pot = LotCare.on(ground, standing, feed.orElse(null), day, can);
         long row = row(garden, act, lot.id(), feed.isEmpty() ? "watering" : "feeding", moment);
         if (feed.isEmpty()) {
             Optional<LotPlan.Flush> flush = pot.plan().flush().filter(f -> !f.on().isAfter(day));

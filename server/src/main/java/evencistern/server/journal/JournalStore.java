@@ -310,13 +310,23 @@ public class JournalStore {
 
     /** What was done since {@code since} and still stands, newest first. */
     public List<EntryWire> listDoneSince(GardenId garden, Instant since, int limit) {
-        return db.sql(ENTRIES + """
-                           where j.garden_id = ? and j.occurred_at >= ? and j.kind in ('watering', 'feeding', 'skipping', 'tending')
-                             and u.id is null order by j.id desc limit ?
-                          """)
+        List<Long> rows = db.sql("""
+                        select j.id from journal j
+                        where j.garden_id = ? and j.occurred_at >= ?
+                          and j.kind in ('watering', 'feeding', 'skipping', 'tending')
+                          and not exists (select 1 from journal u
+                                          where u.garden_id = j.garden_id and u.corrects = j.id)
+                        order by j.id desc limit ?
+                        """)
                 .params(garden.value(), since.atOffset(ZoneOffset.UTC), limit)
-                .query(JournalStore::entry)
+                .query(Long.class)
                 .list();
+        return rows.isEmpty()
+                ? List.of()
+                : db.sql(ENTRIES + " where j.garden_id = ? and j.id = any (?) order by j.id desc")
+                        .params(garden.value(), rows.toArray(Long[]::new))
+                        .query(JournalStore::entry)
+                        .list();
     }
 
     private static final String ENTRIES = """

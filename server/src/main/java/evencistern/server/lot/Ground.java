@@ -1,19 +1,47 @@
 package evencistern.server.lot;
 
 import evencistern.climate.Place;
+import evencistern.feed.Feed;
+import evencistern.plan.FeedRhythm;
+import evencistern.plan.Learned;
+import evencistern.plan.Particulars;
+import evencistern.plan.Situation;
+import evencistern.pot.Pot;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.plant.KindShelf;
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** All that the lots of a garden rest on, read once for a piece of work. */
+/** All that the lots of a garden rest on, read once for a piece of work: what many lots have alike is read once too. */
 public record Ground(
-        GardenWire garden, Map<UUID, Place> places, KindShelf kinds, MixShelf mixes, Map<UUID, FeedWire> feeds) {
+        GardenWire garden,
+        Map<UUID, Place> places,
+        KindShelf kinds,
+        MixShelf mixes,
+        Map<UUID, FeedWire> feeds,
+        Map<PotInput, Pot> pots,
+        Map<UUID, Feed> read) {
+
+    Ground(GardenWire garden, Map<UUID, Place> places, KindShelf kinds, MixShelf mixes, Map<UUID, FeedWire> feeds) {
+        this(garden, places, kinds, mixes, feeds, new HashMap<>(), new HashMap<>());
+    }
+
+    /** A pot as it was typed; of the many alike of a bench each is read once. */
+    Pot pot(PotInput typed) {
+        return pots.computeIfAbsent(typed, PotInput::toPot);
+    }
+
+    private Optional<Feed> read(@Nullable FeedWire feed) {
+        return Optional.ofNullable(feed).map(f -> read.computeIfAbsent(f.id(), id -> f.toFeed()));
+    }
 
     Place place(UUID id) {
         return Objects.requireNonNull(places.get(id));
@@ -28,5 +56,62 @@ public record Ground(
     /** A lot's feed where it is to be in the water, none otherwise. */
     public @Nullable FeedWire feedIf(boolean feeding, Lot lot) {
         return feeding ? feed(lot).orElse(null) : null;
+    }
+
+    /** The situation the rules plan from, as the journal has it now. */
+    public Situation situation(Standing s, @Nullable FeedWire feed) {
+        return situation(
+                s.lot(),
+                feed,
+                Optional.ofNullable(s.state().lastWateredOn()),
+                Optional.ofNullable(s.state().lastFedOn()),
+                s.state().toLearned(),
+                Optional.ofNullable(s.state().lastFlushedOn()));
+    }
+
+    /** The situation of a lot as if it were watered today. */
+    public Situation wateredToday(Standing s) {
+        return situation(
+                s.lot(),
+                null,
+                Optional.of(garden.today()),
+                Optional.empty(),
+                s.state().toLearned(),
+                Optional.empty());
+    }
+
+    /** The situation of a lot that was last watered and fed on the given days. */
+    public Situation situation(
+            Lot lot,
+            @Nullable FeedWire feed,
+            Optional<LocalDate> watered,
+            Optional<LocalDate> fed,
+            Learned learned,
+            Optional<LocalDate> flushed) {
+        return new Situation(
+                kinds.require(lot.species(), lot.traits()),
+                pot(lot.pot()),
+                mixes.require(lot.mix()),
+                place(lot.placeId()),
+                read(feed),
+                lot.startedOn(),
+                Optional.ofNullable(lot.repottedOn()),
+                watered,
+                fed,
+                particulars(lot, learned, flushed));
+    }
+
+    private static Particulars particulars(Lot lot, Learned learned, Optional<LocalDate> flushed) {
+        return new Particulars(
+                optional(lot.tallM()),
+                learned,
+                !Boolean.TRUE.equals(lot.undrained()),
+                lot.conditions() == null ? Map.of() : lot.conditions(),
+                lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
+                flushed);
+    }
+
+    private static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

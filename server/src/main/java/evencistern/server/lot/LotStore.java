@@ -282,14 +282,26 @@ class LotStore {
                 .list();
     }
 
-    List<Standing> listDue(GardenId garden, LocalDate by, int limit) {
-        return db.sql(LOTS + """
-                          where l.garden_id = ? and not l.retired and s.due_on <= ?
-                          order by p.name, l.name, l.id limit ?
-                          """)
-                .params(garden.value(), by, limit)
-                .query(LotStore::standing)
+    /** Which lots are due, in the order of the walk; by an index in each place, so that few are sorted. */
+    List<UUID> listDue(GardenId garden, LocalDate by, int limit) {
+        return db.sql("""
+                        select s.lot_id from place p
+                        cross join lateral (
+                          select d.lot_id, d.name from lot_state d
+                          where d.garden_id = p.garden_id and d.place_id = p.id and not d.retired and d.due_on <= ?
+                          order by d.name collate "C", d.lot_id limit ?) s
+                        where p.garden_id = ? order by p.name collate "C", p.id, s.name collate "C", s.lot_id limit ?
+                        """)
+                .params(by, limit, garden.value(), limit)
+                .query(UUID.class)
                 .list();
+    }
+
+    int countDue(GardenId garden, LocalDate by) {
+        return db.sql("select count(*) from lot_state where garden_id = ? and not retired and due_on <= ?")
+                .params(garden.value(), by)
+                .query(Integer.class)
+                .single();
     }
 
     List<Standing> listAll(GardenId garden) {

@@ -7,11 +7,9 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.PotWater;
 import evencistern.plan.Chore;
-import evencistern.plan.FeedRhythm;
 import evencistern.plan.Learned;
 import evencistern.plan.Learning;
 import evencistern.plan.LotPlan;
-import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
 import evencistern.reading.Verdict;
@@ -48,6 +46,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.ConcurrentReferenceHashMap;
 
 /** The lots of a garden, and the one function that works out where a lot stands. */
 @Service
@@ -69,6 +68,8 @@ public class Lots {
     private final ChoreStore chores;
     private final History history;
     private final Keeping<Lot> keeping;
+    /** Places keep the average days they have worked out; kept from one piece of work to the next, as memory allows. */
+    private final Map<PlaceWire, Place> places = new ConcurrentReferenceHashMap<>();
 
     Lots(
             LotStore store,
@@ -160,8 +161,14 @@ public class Lots {
         return new LotWire(s.lot(), s.state(), s.state().leftOn(today));
     }
 
-    public List<Standing> listDue(GardenId garden, LocalDate by, int limit) {
+    /** Which lots are due, in the order of the walk. */
+    public List<UUID> listDue(GardenId garden, LocalDate by, int limit) {
         return store.listDue(garden, by, limit);
+    }
+
+    /** How many lots are due. */
+    public int countDue(GardenId garden, LocalDate by) {
+        return store.countDue(garden, by);
     }
 
     /** The day it is in the garden. */
@@ -286,66 +293,12 @@ public class Lots {
                 g.places().stream()
                         .collect(Collectors.toMap(
                                 PlaceWire::id,
-                                p -> known.isEmpty() ? p.toPlace() : p.toPlace().knowing(known))),
+                                p -> known.isEmpty()
+                                        ? places.computeIfAbsent(p, PlaceWire::toPlace)
+                                        : p.toPlace().knowing(known))),
                 kinds.shelf(garden),
                 mixes.shelf(garden),
                 feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f)));
-    }
-
-    /** The situation the rules plan from, as the journal has it now. */
-    public Situation situation(Ground ground, Standing s, @Nullable FeedWire feed) {
-        return situation(
-                ground,
-                s.lot(),
-                feed,
-                Optional.ofNullable(s.state().lastWateredOn()),
-                Optional.ofNullable(s.state().lastFedOn()),
-                s.state().toLearned(),
-                Optional.ofNullable(s.state().lastFlushedOn()));
-    }
-
-    /** The situation of a lot as if it were watered today. */
-    public Situation wateredToday(Ground ground, Standing s) {
-        return situation(
-                ground,
-                s.lot(),
-                null,
-                Optional.of(ground.garden().today()),
-                Optional.empty(),
-                s.state().toLearned(),
-                Optional.empty());
-    }
-
-    /** The situation of a lot that was last watered and fed on the given days. */
-    public Situation situation(
-            Ground ground,
-            Lot lot,
-            @Nullable FeedWire feed,
-            Optional<LocalDate> watered,
-            Optional<LocalDate> fed,
-            Learned learned,
-            Optional<LocalDate> flushed) {
-        return new Situation(
-                ground.kinds().require(lot.species(), lot.traits()),
-                lot.pot().toPot(),
-                ground.mixes().require(lot.mix()),
-                ground.place(lot.placeId()),
-                Optional.ofNullable(feed).map(FeedWire::toFeed),
-                lot.startedOn(),
-                Optional.ofNullable(lot.repottedOn()),
-                watered,
-                fed,
-                particulars(lot, learned, flushed));
-    }
-
-    private static Particulars particulars(Lot lot, Learned learned, Optional<LocalDate> flushed) {
-        return new Particulars(
-                optional(lot.tallM()),
-                learned,
-                !Boolean.TRUE.equals(lot.undrained()),
-                lot.conditions() == null ? Map.of() : lot.conditions(),
-                lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
-                flushed);
     }
 
     /** What the waterings of a lot have taught, against the plan of its kind. */
@@ -378,8 +331,8 @@ public class Lots {
         Optional<LocalDate> flushedOn = store.findLastFlush(garden, id).map(at -> dateOf(at, zone));
         FeedWire feed = ground.feed(lot).orElse(null);
         Learned learned =
-                learned(garden, situation(ground, lot, feed, wateredOn, fedOn, Learned.NOTHING, flushedOn), id, zone);
-        Situation situation = situation(ground, lot, feed, wateredOn, fedOn, learned, flushedOn);
+                learned(garden, ground.situation(lot, feed, wateredOn, fedOn, Learned.NOTHING, flushedOn), id, zone);
+        Situation situation = ground.situation(lot, feed, wateredOn, fedOn, learned, flushedOn);
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed()
                 .map(f -> store.findCalendarDay(garden, id)

@@ -11,7 +11,6 @@ import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.exchange.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
-import evencistern.server.lot.Lot;
 import evencistern.server.problem.Words;
 import evencistern.server.today.Rounds;
 import evencistern.server.today.Rounds.CarryingWire;
@@ -19,6 +18,7 @@ import evencistern.server.today.Rounds.ChoreDueWire;
 import evencistern.server.today.Rounds.ChoreGroupWire;
 import evencistern.server.today.Rounds.DueWire;
 import evencistern.server.today.Rounds.GroupWire;
+import evencistern.server.today.Rounds.LotBriefWire;
 import evencistern.server.today.Rounds.Today;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -80,7 +80,7 @@ public class RoundSheet {
     }
 
     private static List<@Nullable Object> line(GardenWire g, Today today, GroupWire group, DueWire due) {
-        DoseWire dose = due.care().feed();
+        DoseWire dose = group.dose();
         return Arrays.asList(
                 today.date(),
                 group.kind(),
@@ -90,15 +90,15 @@ public class RoundSheet {
                 dose == null ? null : dose.hand().practical(),
                 dose == null ? null : dose.hand().measure(),
                 dose == null ? null : dose.meter(),
-                g.place(due.lot().lot().placeId()).name(),
-                due.lot().lot().name(),
-                due.lot().lot().pots(),
+                g.place(due.lot().placeId()).name(),
+                due.lot().name(),
+                due.lot().pots(),
                 due.litresEach(),
                 due.overdueDays());
     }
 
     private static List<@Nullable Object> line(GardenWire g, Today today, ChoreGroupWire chores, ChoreDueWire due) {
-        Lot lot = due.lot().lot();
+        LotBriefWire lot = due.lot();
         return Arrays.asList(
                 today.date(),
                 chores.chore(),
@@ -157,7 +157,7 @@ public class RoundSheet {
         String solution = solution(group);
         head(table, solution.substring(0, 1).toUpperCase(Locale.ROOT) + solution.substring(1), head);
         for (DueWire due : group.due()) {
-            var lot = due.lot().lot();
+            var lot = due.lot();
             String late = due.overdueDays() > 0 ? " · " + due.overdueDays() + " d late" : "";
             row(
                     table,
@@ -197,9 +197,9 @@ public class RoundSheet {
         chores.due()
                 .forEach(d -> row(
                         table,
-                        d.lot().lot().name(),
-                        g.place(d.lot().lot().placeId()).name(),
-                        d.lot().lot().pots() > 1 ? d.lot().lot().pots() + " pots" : ""));
+                        d.lot().name(),
+                        g.place(d.lot().placeId()).name(),
+                        d.lot().pots() > 1 ? d.lot().pots() + " pots" : ""));
         return table;
     }
 

@@ -1,6 +1,5 @@
 package evencistern.server.today;
 
-import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Carrying;
 import evencistern.plan.Chore;
@@ -10,7 +9,6 @@ import evencistern.plan.Situation;
 import evencistern.plant.Trait;
 import evencistern.server.GardenId;
 import evencistern.server.calendar.Calendars;
-import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.chore.ChoreStore;
@@ -20,8 +18,10 @@ import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
 import evencistern.server.lot.Ground;
+import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.PotInput;
 import evencistern.server.lot.Standing;
 import evencistern.server.weather.Weathers;
 import java.time.Clock;
@@ -39,38 +39,42 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is due today, and what of it has been done. */
 @Service
 public class Rounds {
-    private static final int MOST = 500;
+    /** Lots of one leg of the round; the next come as these are done. */
+    private static final int MOST = 200;
+    /** Care that has waited longest; more of it comes as this is done. */
+    private static final int MOST_CARE = 100;
 
     private final Lots lots;
-    private final LotCare care;
     private final ChoreStore chores;
     private final JournalStore journal;
     private final Calendars calendars;
     private final Weathers weathers;
     private final Clock clock;
 
-    Rounds(
-            Lots lots,
-            LotCare care,
-            ChoreStore chores,
-            JournalStore journal,
-            Calendars calendars,
-            Weathers weathers,
-            Clock clock) {
+    Rounds(Lots lots, ChoreStore chores, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
         this.chores = chores;
         this.lots = lots;
-        this.care = care;
         this.journal = journal;
         this.calendars = calendars;
         this.weathers = weathers;
         this.clock = clock;
+    }
+
+    /** A lot as far as the round needs to know it. */
+    public record LotBriefWire(UUID id, String name, int pots, UUID placeId, PotInput.Shape shape) {
+        static LotBriefWire of(Lot l) {
+            return new LotBriefWire(
+                    l.id(), l.name(), l.pots(), l.placeId(), l.pot().shape());
+        }
     }
 
     /**
@@ -79,8 +83,9 @@ public class Rounds {
      * @param item its name, to tick it by
      * @param overdueDays days since it fell due
      * @param litresEach what one pot gets
+     * @param leftShare of the water that may go before the next watering, what is left; 0–1
      */
-    public record DueWire(LotWire lot, String item, int overdueDays, double litresEach, CareWire care) {}
+    public record DueWire(LotBriefWire lot, String item, int overdueDays, double litresEach, double leftShare) {}
 
     /**
      * How the water gets to the pots.
@@ -142,7 +147,7 @@ public class Rounds {
      * @param nightC a cold night to be met now, and what the kind stands, there
      */
     public record ChoreDueWire(
-            LotWire lot,
+            LotBriefWire lot,
             String item,
             LocalDate since,
             @Nullable Integer everyDays,
@@ -155,11 +160,13 @@ public class Rounds {
     /**
      * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
      *
+     * @param dueInAll lots that are due, of which those in the groups come first on the walk
      * @param now by the server's clock, by which the page dates what it records
      */
     public record Today(
             LocalDate date,
             Instant now,
+            int dueInAll,
             List<GroupWire> groups,
             List<ChoreGroupWire> chores,
             List<LotWire> moving,
@@ -167,7 +174,7 @@ public class Rounds {
             @Nullable LocalDate nextDue) {}
 
     private record Found(
-            Standing standing, DueWire due, @Nullable FeedWire feed, RoundPlace at) {}
+            Standing standing, DueWire due, @Nullable FeedWire feed, List<String> notes, RoundPlace at) {}
 
     /**
      * The round of the day.
@@ -181,8 +188,15 @@ public class Rounds {
         GardenWire g = ground.garden();
         LocalDate today = g.today();
         LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
-        List<Found> due = lots.listDue(id, today, MOST).stream()
-                .map(lot -> due(ground, lot, today, g.usualVesselId()))
+        List<UUID> walk = lots.listDue(id, today, MOST);
+        List<ChoreStore.Due> care = chores.listDue(id, today, MOST_CARE);
+        Map<UUID, Standing> standing = lots.onBench(
+                id,
+                Stream.concat(walk.stream(), care.stream().map(ChoreStore.Due::lot))
+                        .distinct()
+                        .toList());
+        List<Found> due = walk.stream()
+                .map(lot -> due(ground, Objects.requireNonNull(standing.get(lot)), today, g.usualVesselId()))
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
@@ -198,51 +212,53 @@ public class Rounds {
         return new Today(
                 today,
                 clock.instant(),
+                due.size() < MOST ? due.size() : lots.countDue(id, today),
                 groups,
-                chores(id, ground, today),
+                chores(ground, care, standing),
                 moving,
                 journal.listDoneSince(id, morning, MOST),
                 next);
     }
 
-    private List<ChoreGroupWire> chores(GardenId id, Ground ground, LocalDate today) {
-        List<ChoreStore.Due> due = chores.listDue(id, today, MOST);
-        Map<UUID, Standing> standing = lots.onBench(
-                id, due.stream().map(ChoreStore.Due::lot).distinct().toList());
+    private static List<ChoreGroupWire> chores(Ground ground, List<ChoreStore.Due> care, Map<UUID, Standing> standing) {
+        LocalDate today = ground.garden().today();
         Map<Chore, List<ChoreDueWire>> groups = new EnumMap<>(Chore.class);
         Map<Chore, Set<String>> cautions = new EnumMap<>(Chore.class);
-        for (ChoreStore.Due d : due) {
+        for (ChoreStore.Due d : care) {
             Standing lot = Objects.requireNonNull(standing.get(d.lot()));
-            Situation s = lots.situation(ground, lot, null);
+            Situation s = ground.situation(lot, null);
             if (d.chore().inSeason(s, today)) {
                 boolean cold = d.chore().everyDays(s).isEmpty();
                 groups.computeIfAbsent(d.chore(), c -> new ArrayList<>())
                         .add(new ChoreDueWire(
-                                lots.show(ground.garden(), lot),
+                                LotBriefWire.of(lot.lot()),
                                 d.item(),
                                 d.on(),
                                 cold ? null : d.chore().everyDays(s).getAsInt(),
                                 cold ? Chore.nightC(s, today) : null,
                                 cold ? s.species().traits().number(Trait.COLDEST) : null));
-                double wetKg = new PotWater(s.mix(), s.pot()).wetKg();
-                d.chore()
-                        .cautions(s.species().toxicity(), wetKg)
-                        .forEach(c -> cautions.computeIfAbsent(d.chore(), x -> new LinkedHashSet<>())
-                                .add(c.id()));
+                Set<String> named = cautions.computeIfAbsent(d.chore(), x -> new LinkedHashSet<>());
+                d.chore().cautions(s).forEach(c -> named.add(c.id()));
             }
         }
+        groups.values().forEach(rows -> rows.sort(walk(ground.garden(), ChoreDueWire::lot)));
         return groups.entrySet().stream()
                 .map(g -> new ChoreGroupWire(
                         g.getKey().id(), List.copyOf(cautions.getOrDefault(g.getKey(), Set.of())), g.getValue()))
                 .toList();
     }
 
+    /** Place by place, then by name. */
+    private static <T> Comparator<T> walk(GardenWire g, Function<T, LotBriefWire> lot) {
+        return Comparator.comparing((T t) -> g.place(lot.apply(t).placeId()).name())
+                .thenComparing(t -> lot.apply(t).name());
+    }
+
     private Found due(Ground ground, Standing lot, LocalDate today, UUID vessel) {
         GardenWire g = ground.garden();
         LocalDate feedOn = lot.state().nextFeedOn();
         FeedWire feed = ground.feedIf(feedOn != null && !feedOn.isAfter(today), lot.lot());
-        Care pot = care.on(ground, lot, feed, today, LotCare.can(g, vessel));
-        CareWire wire = CareWire.of(pot, LotCare.water(g, lot.lot().waterId()).ec(), today, null, null);
+        Care pot = LotCare.on(ground, lot, feed, today, LotCare.can(g, vessel));
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
         boolean flush = feed == null
@@ -253,27 +269,30 @@ public class Rounds {
         return new Found(
                 lot,
                 new DueWire(
-                        lots.show(g, lot),
+                        LotBriefWire.of(lot.lot()),
                         feed == null ? lot.state().waterItem() : lot.state().feedItem(),
                         overdue,
                         each,
-                        wire),
+                        pot.leftShare()),
                 feed,
-                place(lot, wire.feed(), feed, flush));
+                pot.notes().stream().map(Care.Note::id).toList(),
+                place(lot, pot, feed, flush));
     }
 
-    private static RoundPlace place(Standing lot, @Nullable DoseWire dose, @Nullable FeedWire feed, boolean flush) {
+    private static RoundPlace place(Standing lot, Care pot, @Nullable FeedWire feed, boolean flush) {
         Map<Condition, LocalDate> conditions = lot.lot().conditions();
         boolean sick = conditions != null && conditions.containsKey(Condition.SICK);
         String water = lot.lot().waterId().toString();
-        if (dose == null || feed == null) {
+        Care.Feeding given = pot.feeding().orElse(null);
+        if (given == null || feed == null) {
             return new RoundPlace(sick, flush ? RoundPlace.Kind.FLUSH : RoundPlace.Kind.WATER, 0, water);
         }
-        Double perLitre = dose.perLitre();
-        return perLitre == null
-                ? new RoundPlace(sick, RoundPlace.Kind.STREWN, 0, feed.id().toString())
-                : new RoundPlace(
-                        sick, RoundPlace.Kind.FEED, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
+        if (given instanceof Care.Watered w) {
+            double perLitre = w.dose().perLitre();
+            return new RoundPlace(
+                    sick, RoundPlace.Kind.FEED, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
+        }
+        return new RoundPlace(sick, RoundPlace.Kind.STREWN, 0, feed.id().toString());
     }
 
     private GroupWire group(Ground ground, RoundPlace at, List<Found> found, @Nullable UUID asked) {
@@ -287,14 +306,11 @@ public class Rounds {
                 .findFirst()
                 .filter(v -> asked != null || v.litres() <= usual(g).litres())
                 .orElse(usual(g));
-        List<DueWire> due = found.stream()
-                .map(f -> due(ground, f.standing(), g.today(), vessel.id()).due())
-                .sorted(Comparator.comparing(
-                                (DueWire d) -> g.place(d.lot().lot().placeId()).name())
-                        .thenComparing(d -> d.lot().lot().name()))
-                .toList();
+        List<DueWire> due =
+                found.stream().map(Found::due).sorted(walk(g, DueWire::lot)).toList();
         FeedWire feed = found.get(0).feed();
-        DoseWire dose = due.get(0).care().feed();
+        // all of a group take the same solution: what goes into its can is worked out once
+        DoseWire dose = feed == null ? null : dose(ground, found.get(0), feed, vessel);
         Double perLitre = dose == null ? null : dose.perLitre();
         return new GroupWire(
                 String.join(" ", Boolean.toString(at.sick()), at.kind().id(), at.solution()),
@@ -309,12 +325,21 @@ public class Rounds {
                         vessel.litres(),
                         perLitre == null ? OptionalDouble.empty() : OptionalDouble.of(perLitre))),
                 dose,
-                due.stream()
-                        .flatMap(d -> d.care().notes().stream())
+                found.stream()
+                        .flatMap(f -> f.notes().stream())
                         .distinct()
                         .filter(n -> n.startsWith("velamen"))
                         .toList(),
                 due);
+    }
+
+    private @Nullable DoseWire dose(Ground ground, Found first, FeedWire feed, VesselWire vessel) {
+        GardenWire g = ground.garden();
+        Care pot = LotCare.on(ground, first.standing(), feed, g.today(), vessel.litres());
+        return pot.feeding()
+                .map(f -> DoseWire.of(
+                        f, LotCare.water(g, first.standing().lot().waterId()).ec()))
+                .orElse(null);
     }
 
     private static VesselWire usual(GardenWire g) {
