@@ -150,7 +150,8 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               {care.flush.on <= garden.today ? "with the next watering" : dayFrom(care.flush.on, garden.today)}
             </b>
             <span className="note block">
-              {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}: twice what it holds.
+              {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}: twice what it holds
+              {care.flush.byReading && ", because its last reading was above the band"}.
             </span>
           </p>
         )}

@@ -76,6 +76,8 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
           today: garden.today,
           startedOn: input.startedOn,
           repottedOn: input.repottedOn,
+          lastFlushedOn: lot?.state.lastFlushedOn,
+          saltyOn: lot?.state.saltyOn,
           lastWateredOn: lot?.state.lastWateredOn ?? input.wateredBefore,
           lastFedOn: lot?.state.lastFedOn ?? input.fedBefore,
           ...(input.tall ? { tall: input.tall } : {}),

@@ -7,6 +7,7 @@ import { Meters } from "./Meters";
 import { Places } from "./Places";
 import { StockList } from "./StockList";
 import { Vessels } from "./Vessels";
+import { Walk } from "./Walk";
 import { Waters } from "./Waters";
 
 /** What stands beside the plants: feeds and mixes in stock, vessels, waters, meters, and the places themselves. */
@@ -34,7 +35,10 @@ export function ShelfView() {
         <Vessels garden={garden} shown={shown} find={find} />
         <Waters garden={garden} find={find} />
         <Meters garden={garden} catalogue={catalogue} find={find} />
-        <Places garden={garden} shown={shown} find={find} />
+        <div>
+          <Places garden={garden} shown={shown} find={find} />
+          <Walk garden={garden} />
+        </div>
       </div>
     </div>
   );

@@ -63,6 +63,8 @@ public record Care(
         return Math.max(0, 1 - missingLitres / plan.need().usableLitres());
     }
 
+    private static final double SEEDLING_SHARE = 0.25;
+
     /** What to mind at this watering. */
     public enum Note {
         VELAMEN_A_MINUTE,
@@ -72,6 +74,7 @@ public record Care(
         FLUSH_FIRST,
         FLUSH_OVER_A_DRAIN,
         SAME_FOOD_OTHER_RHYTHM,
+        SEEDLING_QUARTER,
         GRAFTED_LIQUID_ONLY,
         TOO_COLD_HERE,
         TOO_DARK_HERE,
@@ -148,6 +151,9 @@ public record Care(
         if (watered && s.particulars().rhythm() != FeedRhythm.LABEL) {
             notes.add(Note.SAME_FOOD_OTHER_RHYTHM);
         }
+        if (watered && s.particulars().conditions().containsKey(Condition.SEEDLING)) {
+            notes.add(Note.SEEDLING_QUARTER);
+        }
         if (s.particulars().conditions().containsKey(Condition.GRAFTED)
                 && s.species().traits().number(Trait.GRAFT_DAYS) > 0) {
             notes.add(Note.GRAFTED_LIQUID_ONLY);
@@ -204,7 +210,8 @@ public record Care(
                 ? new Target.ByAppetite(place)
                 : new Target.SameFood(
                         place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(LotPlan.rhythm(feed, s), gap));
-        double share = RootsInAir.strength(s.species(), s.place().humidityPercent());
+        double share = RootsInAir.strength(s.species(), s.place().humidityPercent())
+                * (s.particulars().conditions().containsKey(Condition.SEEDLING) ? SEEDLING_SHARE : 1);
         return share < 1 ? new Target.Weakened(target, share) : target;
     }
 

@@ -26,7 +26,7 @@ import java.util.stream.Stream;
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> water: last watering + days of the water need. Feed: of the watering days between last feed + the
  * label's shortest and longest gap, the one nearest to longest − growth · (longest − shortest); a hold moves it to the
- * first free day; a flush, or plain water after drying out, comes first. Flush: last one + the kind's weeks, where nothing drains at most 4; twice the water
+ * first free day; a flush, or plain water after drying out, comes first. Flush: last one + the kind's weeks, where nothing drains at most 4, or at once after a reading above the band; twice the water
  * the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
@@ -99,8 +99,14 @@ public record LotPlan(
     /** A hold, and the first day on which it no longer holds; empty where the person will say so. */
     public record Held(Hold hold, Optional<LocalDate> until) {}
 
-    /** Plain water in plenty, to carry off salt: from a day on, so many litres for one pot. */
-    public record Flush(LocalDate on, double litres) {}
+    /**
+     * Plain water in plenty, to carry off salt.
+     *
+     * @param on from this day on
+     * @param litres for one pot
+     * @param byReading whether the last reading asks for it, and not the kind's rhythm
+     */
+    public record Flush(LocalDate on, double litres, boolean byReading) {}
 
     /** Works the plan out; the same situation always gives the same plan, whatever the day it is asked. */
     public static LotPlan of(Situation s, Working working) {
@@ -157,9 +163,17 @@ public record LotPlan(
     }
 
     private static Optional<Flush> flush(Situation s, PotWater water) {
-        return flushEvery(s)
-                .map(every ->
-                        new Flush(lastFlushed(s).plusDays(every), FLUSH_WATERS * water.capacity() * water.mixLitres()));
+        double litres = FLUSH_WATERS * water.capacity() * water.mixLitres();
+        // a reading of too much salt is answered at once, unless plain water or fresh mix came since
+        Optional<LocalDate> salty = s.particulars()
+                .salty()
+                .filter(read -> s.particulars()
+                        .lastFlushed()
+                        .filter(f -> !f.isBefore(read))
+                        .isEmpty())
+                .filter(read -> s.repottedOn().filter(r -> r.isAfter(read)).isEmpty());
+        return salty.map(read -> new Flush(read, litres, true))
+                .or(() -> flushEvery(s).map(every -> new Flush(lastFlushed(s).plusDays(every), litres, false)));
     }
 
     private static FeedDate feedDate(Feed feed, Situation s, Waterings waterings, Working working) {

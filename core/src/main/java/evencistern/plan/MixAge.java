@@ -74,7 +74,12 @@ public record MixAge(
 
     /** The age on {@code today}, of the mix of this situation. */
     public static MixAge of(Situation s, Story story, LocalDate today, Working working) {
-        return new Clock(s, story).run(today, working);
+        return new Clock(s, story, LOOK_AHEAD_DAYS).run(today, working);
+    }
+
+    /** When it will likely be used up, if that is within so many days. */
+    public static Optional<LocalDate> spentWithin(Situation s, Story story, LocalDate today, int days) {
+        return new Clock(s, story, days).run(today, Working.off()).lasts().likely();
     }
 
     /** Share of a day's decay, when the water left goes straight from one share to another: the mean of wᵏ. */
@@ -95,6 +100,7 @@ public record MixAge(
     private static final class Clock {
         private final Situation situation;
         private final Story story;
+        private final int aheadDays;
         private final PotWater water;
         private final double available;
         private final double power;
@@ -107,7 +113,8 @@ public record MixAge(
         private int stay;
         private WaterNeed need;
 
-        Clock(Situation s, Story story) {
+        Clock(Situation s, Story story, int aheadDays) {
+            this.aheadDays = aheadDays;
             this.situation = s;
             this.story = story;
             this.water = new PotWater(s.mix(), s.pot());
@@ -216,7 +223,7 @@ public record MixAge(
             Optional<LocalDate> earliest = Optional.empty();
             Optional<LocalDate> likely = Optional.empty();
             move(LocalDate.MAX);
-            for (int i = 0; i < LOOK_AHEAD_DAYS; i++) {
+            for (int i = 0; i < aheadDays; i++) {
                 LocalDate day = today.plusDays(i);
                 if (earliest.isEmpty() && spent >= 1 / LIVES_DIFFER) {
                     earliest = Optional.of(day);

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed
  * @param lastFlushed when plain water last ran through in plenty
+ * @param salty the day of its last reading, if that was of more salt than its band
  */
 public record Particulars(
         OptionalDouble tallM,
@@ -22,10 +23,28 @@ public record Particulars(
         boolean drains,
         Map<Condition, LocalDate> conditions,
         FeedRhythm rhythm,
-        Optional<LocalDate> lastFlushed) {
+        Optional<LocalDate> lastFlushed,
+        Optional<LocalDate> salty) {
     /** A lot of which nothing more is known. */
     public static final Particulars NONE = new Particulars(
-            OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+            OptionalDouble.empty(),
+            Learned.NOTHING,
+            true,
+            Map.of(),
+            FeedRhythm.LABEL,
+            Optional.empty(),
+            Optional.empty());
+
+    /** Of which no reading said too much salt. */
+    public Particulars(
+            OptionalDouble tallM,
+            Learned learned,
+            boolean drains,
+            Map<Condition, LocalDate> conditions,
+            FeedRhythm rhythm,
+            Optional<LocalDate> lastFlushed) {
+        this(tallM, learned, drains, conditions, rhythm, lastFlushed, Optional.empty());
+    }
 
     public Particulars {
         tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
@@ -33,11 +52,12 @@ public record Particulars(
     }
 
     public Particulars with(Learned what) {
-        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed);
+        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed, salty);
     }
 
     /** These of a lot so tall. */
     public static Particulars tall(OptionalDouble metres) {
-        return new Particulars(metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+        return new Particulars(
+                metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty(), Optional.empty());
     }
 }

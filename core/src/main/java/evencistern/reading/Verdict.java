@@ -54,6 +54,11 @@ public record Verdict(
         }
     }
 
+    /** Whether there is, or likely is, more salt than the band allows. */
+    public boolean salty() {
+        return ec.filter(e -> e.finding().high()).isPresent();
+    }
+
     /** pH with the dot lost: what reads 58 was 5.8. */
     private static final double DOT_LOST = 10;
 

@@ -317,4 +317,42 @@ class FeedProgrammeTest {
         assertThat(Lot.of("moth_orchid").at(60, 8, 18).notes()).contains(Care.Note.TOO_COLD_HERE);
         assertThat(Lot.of("maidenhair").notes()).contains(Care.Note.TOO_BRIGHT_HERE);
     }
+
+    /** Common practice, no source: first feed at the second true leaf, at a quarter. */
+    @Test
+    void aSeedlingIsFedAtAQuarter() {
+        Lot grown = Lot.of("streptocarpus");
+        Lot young = grown.in(Condition.SEEDLING, MAY);
+        assertThat(young.perLitre()).isCloseTo(grown.perLitre() / 4, within(1e-9));
+        assertThat(young.notes()).contains(Care.Note.SEEDLING_QUARTER);
+    }
+
+    @Test
+    void aReadingOfTooMuchSaltIsAnsweredAtOnceUnlessPlainWaterRanThroughSince() {
+        Situation s = Lot.of("streptocarpus").situation();
+        LocalDate read = MAY.plusDays(3);
+        assertThat(flush(s, Optional.of(read), Optional.empty())).contains(read);
+        assertThat(flush(s, Optional.of(read), Optional.of(read.plusDays(1))).orElseThrow())
+                .isAfter(read.plusDays(28));
+    }
+
+    private static Optional<LocalDate> flush(Situation s, Optional<LocalDate> salty, Optional<LocalDate> flushed) {
+        Particulars told = new Particulars(
+                OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, flushed, salty);
+        return LotPlan.of(
+                        new Situation(
+                                s.species(),
+                                s.pot(),
+                                s.mix(),
+                                s.place(),
+                                s.feed(),
+                                s.startedOn(),
+                                s.repottedOn(),
+                                s.lastWatered(),
+                                s.lastFed(),
+                                told),
+                        Working.off())
+                .flush()
+                .map(LotPlan.Flush::on);
+    }
 }

@@ -47,6 +47,7 @@ class ExchangeTest {
         JdbcClient db = App.bean(JdbcClient.class);
         String[] tables = {
             "lot_state",
+            "walk",
             "lot_chore",
             "journal_count",
             "journal_potting",

@@ -1,5 +1,6 @@
 package evencistern.server.age;
 
+import evencistern.plan.LotYear;
 import evencistern.plan.MixAge;
 import evencistern.plan.Renewal;
 import evencistern.plan.Situation;
@@ -110,16 +111,14 @@ public class MixAges {
     /** The story, and whether the day it begins with was told. */
     private record Story(MixAge.Story story, boolean known) {}
 
-    /** When the mix of a lot will likely be used up; empty beyond 15 years. */
+    /** When the mix of a lot will likely be used up; empty beyond the year ahead. */
     public Optional<LocalDate> spentOn(Ground ground, Standing standing) {
         GardenWire g = ground.garden();
         Story told = story(
                 g,
                 standing.lot(),
                 store.listEvents(new GardenId(g.id()), standing.lot().id()));
-        return MixAge.of(ground.situation(standing, null), told.story(), g.today(), Working.off())
-                .lasts()
-                .likely();
+        return MixAge.spentWithin(ground.situation(standing, null), told.story(), g.today(), LotYear.DAYS);
     }
 
     private static Story story(GardenWire g, Lot lot, List<AgeStore.Event> events) {

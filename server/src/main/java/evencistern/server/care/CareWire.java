@@ -166,8 +166,8 @@ public record CareWire(
         }
     }
 
-    /** When plain water in plenty is due, and how much for one pot. */
-    public record FlushDueWire(LocalDate on, double litres) {}
+    /** When plain water in plenty is due, how much for one pot, and whether a reading asks for it. */
+    public record FlushDueWire(LocalDate on, double litres, boolean byReading) {}
 
     /** When the next feed is, and the rule that says so. */
     public record FeedDateWire(
@@ -228,7 +228,9 @@ public record CareWire(
                         .toList(),
                 care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
                 plan.nextFeed().map(FeedDateWire::of).orElse(null),
-                plan.flush().map(f -> new FlushDueWire(f.on(), f.litres())).orElse(null),
+                plan.flush()
+                        .map(f -> new FlushDueWire(f.on(), f.litres(), f.byReading()))
+                        .orElse(null),
                 drip,
                 care.notes().stream().map(Care.Note::id).toList(),
                 care.cautions().stream().map(c -> c.id()).toList(),

@@ -492,8 +492,10 @@ public class DemoGarden implements ApplicationRunner {
         Optional<LocalDate> fed = Optional.empty();
         Optional<LocalDate> flushed = Optional.empty();
         while (true) {
-            LotPlan plan =
-                    LotPlan.of(ground.situation(lot, feed, watered, fed, Learned.NOTHING, flushed), Working.off());
+            LotPlan plan = LotPlan.of(
+                    ground.situation(
+                            lot, feed, new Ground.Past(watered, fed, Learned.NOTHING, flushed, Optional.empty())),
+                    Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {

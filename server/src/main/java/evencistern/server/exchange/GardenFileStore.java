@@ -17,6 +17,7 @@ class GardenFileStore {
     /** Every table a garden owns, in the order in which rows are put back. */
     static final List<Table> TABLES = List.of(
             new Table("place", "id"),
+            new Table("walk", "id"),
             new Table("water", "id"),
             new Table("meter", "id"),
             new Table("vessel", "id"),

@@ -70,6 +70,14 @@ class GardenController {
         return after(garden, gardens.saveVessel(new GardenId(garden), vessel));
     }
 
+    /** Places in the order in which they are walked by. */
+    record WalkAsk(List<UUID> places) {}
+
+    @PutMapping("/{garden}/walk")
+    ResponseEntity<GardenWire> saveWalk(@PathVariable UUID garden, @RequestBody WalkAsk walk) {
+        return after(garden, gardens.saveWalk(new GardenId(garden), walk.places()));
+    }
+
     @PutMapping("/{garden}/waters")
     ResponseEntity<GardenWire> saveWater(@PathVariable UUID garden, @RequestBody WaterInput water) {
         return after(garden, gardens.saveWater(new GardenId(garden), water));

@@ -8,6 +8,7 @@ import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.garden.GardenWire.PlaceWire;
 import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
+import evencistern.server.garden.GardenWire.WalkWire;
 import evencistern.server.garden.GardenWire.WaterWire;
 import evencistern.server.typed.Keyed;
 import evencistern.server.typed.Typed;
@@ -175,14 +176,40 @@ class GardenStore {
                    p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.air, p.rain_share, p.aspect,
                    p.altitude_m, p.typed, p.version, p.retired
             from place p join garden g on g.id = p.garden_id
+            left join walk w on w.garden_id = p.garden_id and not w.retired
             where p.garden_id = ?
             """;
 
     List<PlaceWire> listPlaces(GardenId garden) {
-        return db.sql(PLACES + " order by p.name, p.id limit 500")
+        return db.sql(PLACES + " order by array_position(w.places, p.id), p.name, p.id limit 500")
                 .param(garden.value())
                 .query(GardenStore::place)
                 .list();
+    }
+
+    Optional<WalkWire> findWalk(GardenId garden, UUID id) {
+        return db.sql("select id, places, version, retired from walk where garden_id = ? and id = ?")
+                .params(garden.value(), id)
+                .query((r, n) -> new WalkWire(
+                        r.getObject("id", UUID.class),
+                        List.of((UUID[]) r.getArray("places").getArray()),
+                        r.getInt("version"),
+                        r.getBoolean("retired")))
+                .optional();
+    }
+
+    void insertWalk(GardenId garden, WalkWire w) {
+        db.sql("insert into walk (places, garden_id, id, version) values (?, ?, ?, 1)")
+                .params(w.places().toArray(UUID[]::new), garden.value(), w.id())
+                .update();
+    }
+
+    boolean updateWalk(GardenId garden, WalkWire w) {
+        return db.sql(
+                                "update walk set places = ?, retired = ?, version = version + 1 where garden_id = ? and id = ? and version = ?")
+                        .params(w.places().toArray(UUID[]::new), w.retired(), garden.value(), w.id(), w.version())
+                        .update()
+                == 1;
     }
 
     Optional<PlaceWire> findPlace(GardenId garden, UUID id) {

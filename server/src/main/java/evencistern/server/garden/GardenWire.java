@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * A garden with what belongs to it, as it goes over the wire.
  *
  * @param today the garden's own date
+ * @param places in the order of the walk
  * @param spoons those that are owned
  * @param trade whether it declares itself a trade grower's
  * @param usualVesselId the can that is carried when nobody says otherwise
@@ -125,6 +126,9 @@ public record GardenWire(
                             altitudeM == null ? 0 : altitudeM));
         }
     }
+
+    /** The order in which the places are walked by; those not named come last. */
+    public record WalkWire(UUID id, List<UUID> places, int version, boolean retired) implements Owned {}
 
     /** What a garden says of itself. */
     public record SettingsWire(

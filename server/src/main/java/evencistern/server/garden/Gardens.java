@@ -12,6 +12,7 @@ import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.garden.GardenWire.PlaceWire;
 import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
+import evencistern.server.garden.GardenWire.WalkWire;
 import evencistern.server.garden.GardenWire.WaterWire;
 import evencistern.server.history.Changed;
 import evencistern.server.history.History;
@@ -54,6 +55,7 @@ public class Gardens {
     private final Keeping<WaterWire> waters;
     private final Keeping<MeterWire> meters;
     private final Keeping<VesselWire> vessels;
+    private final Keeping<WalkWire> walks;
 
     Gardens(GardenStore store, Clock clock, History history) {
         this.store = store;
@@ -73,6 +75,8 @@ public class Gardens {
                 new Keeping<>("water", WaterWire.class, store::findWater, store::insertWater, store::updateWater));
         this.meters = history.keep(
                 new Keeping<>("meter", MeterWire.class, store::findMeter, store::insertMeter, store::updateMeter));
+        this.walks = history.keep(
+                new Keeping<>("walk", WalkWire.class, store::findWalk, store::insertWalk, store::updateWalk));
         this.vessels = history.keep(
                 new Keeping<>("vessel", VesselWire.class, store::findVessel, store::insertVessel, store::updateVessel));
     }
@@ -404,6 +408,16 @@ public class Gardens {
     public record VesselInput(UUID id, String name, VesselWire.@Nullable Use use, Typed litres, int version) {}
 
     /** Adds or changes a vessel. */
+    @Transactional
+    public Edited<WalkWire> saveWalk(GardenId garden, List<UUID> order) {
+        GardenWire g = require(garden);
+        order.forEach(g::place);
+        UUID id = g.id();
+        int version = store.findWalk(garden, id).map(WalkWire::version).orElse(0);
+        return history.edit(
+                garden, walks, new WalkWire(id, order.stream().distinct().toList(), version, false));
+    }
+
     @Transactional
     public Edited<VesselWire> saveVessel(GardenId garden, VesselInput input) {
         require(garden);

@@ -194,6 +194,8 @@ class LiveController {
             @Nullable Map<Condition, LocalDate> conditions,
             @Nullable String rhythm,
             @Nullable Boolean undrained,
+            @Nullable LocalDate lastFlushedOn,
+            @Nullable LocalDate saltyOn,
             @Nullable Typed drip,
             @Nullable Typed pots,
             boolean working) {}
@@ -249,7 +251,8 @@ class LiveController {
                 !Boolean.TRUE.equals(ask.undrained()),
                 ask.conditions() == null ? Map.of() : ask.conditions(),
                 ask.rhythm() == null || ask.rhythm().isBlank() ? FeedRhythm.LABEL : FeedRhythm.require(ask.rhythm()),
-                Optional.empty());
+                Optional.ofNullable(ask.lastFlushedOn()),
+                Optional.ofNullable(ask.saltyOn()));
     }
 
     // --- the reading ---

@@ -58,15 +58,38 @@ public record Ground(
         return feeding ? feed(lot).orElse(null) : null;
     }
 
+    /**
+     * What is known of a lot's past.
+     *
+     * @param salty the day of its last reading, if that was of more salt than its band
+     */
+    public record Past(
+            Optional<LocalDate> watered,
+            Optional<LocalDate> fed,
+            Learned learned,
+            Optional<LocalDate> flushed,
+            Optional<LocalDate> salty) {
+        static Past of(LotState s) {
+            return new Past(
+                    Optional.ofNullable(s.lastWateredOn()),
+                    Optional.ofNullable(s.lastFedOn()),
+                    s.toLearned(),
+                    Optional.ofNullable(s.lastFlushedOn()),
+                    Optional.ofNullable(s.saltyOn()));
+        }
+
+        Past with(Learned what) {
+            return new Past(watered, fed, what, flushed, salty);
+        }
+
+        Past withSalty(Optional<LocalDate> since) {
+            return new Past(watered, fed, learned, flushed, since);
+        }
+    }
+
     /** The situation the rules plan from, as the journal has it now. */
     public Situation situation(Standing s, @Nullable FeedWire feed) {
-        return situation(
-                s.lot(),
-                feed,
-                Optional.ofNullable(s.state().lastWateredOn()),
-                Optional.ofNullable(s.state().lastFedOn()),
-                s.state().toLearned(),
-                Optional.ofNullable(s.state().lastFlushedOn()));
+        return situation(s.lot(), feed, Past.of(s.state()));
     }
 
     /** The situation of a lot as if it were watered today. */
@@ -74,20 +97,16 @@ public record Ground(
         return situation(
                 s.lot(),
                 null,
-                Optional.of(garden.today()),
-                Optional.empty(),
-                s.state().toLearned(),
-                Optional.empty());
+                new Past(
+                        Optional.of(garden.today()),
+                        Optional.empty(),
+                        s.state().toLearned(),
+                        Optional.empty(),
+                        Optional.empty()));
     }
 
-    /** The situation of a lot that was last watered and fed on the given days. */
-    public Situation situation(
-            Lot lot,
-            @Nullable FeedWire feed,
-            Optional<LocalDate> watered,
-            Optional<LocalDate> fed,
-            Learned learned,
-            Optional<LocalDate> flushed) {
+    /** The situation of a lot with such a past. */
+    public Situation situation(Lot lot, @Nullable FeedWire feed, Past past) {
         return new Situation(
                 kinds.require(lot.species(), lot.traits()),
                 pot(lot.pot()),
@@ -96,19 +115,16 @@ public record Ground(
                 read(feed),
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
-                watered,
-                fed,
-                particulars(lot, learned, flushed));
-    }
-
-    private static Particulars particulars(Lot lot, Learned learned, Optional<LocalDate> flushed) {
-        return new Particulars(
-                optional(lot.tallM()),
-                learned,
-                !Boolean.TRUE.equals(lot.undrained()),
-                lot.conditions() == null ? Map.of() : lot.conditions(),
-                lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
-                flushed);
+                past.watered(),
+                past.fed(),
+                new Particulars(
+                        optional(lot.tallM()),
+                        past.learned(),
+                        !Boolean.TRUE.equals(lot.undrained()),
+                        lot.conditions() == null ? Map.of() : lot.conditions(),
+                        lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
+                        past.flushed(),
+                        past.salty()));
     }
 
     private static OptionalDouble optional(@Nullable Double value) {

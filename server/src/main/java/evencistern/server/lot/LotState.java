@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param phFinding,ecFinding what the last reading says of the root zone
  * @param feedPerDay product one pot takes in a day on average, in the label's measure
  * @param learned what its pots drink against the plan, between low and high in four lots of five, from so many waterings
+ * @param saltyOn the day of the last reading, where that was of more salt than its band
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -33,7 +34,8 @@ public record LotState(
         double learnedHigh,
         int learnedFrom,
         @Nullable LocalDate lastFlushedOn,
-        @Nullable LocalDate nextFlushOn) {
+        @Nullable LocalDate nextFlushOn,
+        @Nullable LocalDate saltyOn) {
 
     Learned toLearned() {
         return new Learned(learned, learnedLow, learnedHigh, learnedFrom);

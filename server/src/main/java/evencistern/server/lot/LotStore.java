@@ -44,7 +44,7 @@ class LotStore {
                    s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
                    s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
-                   s.last_flushed_on, s.next_flush_on
+                   s.last_flushed_on, s.next_flush_on, s.salty_on
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -128,7 +128,8 @@ class LotStore {
                         r.getDouble("learned_high"),
                         r.getInt("learned_from"),
                         r.getObject("last_flushed_on", LocalDate.class),
-                        r.getObject("next_flush_on", LocalDate.class)));
+                        r.getObject("next_flush_on", LocalDate.class),
+                        r.getObject("salty_on", LocalDate.class)));
     }
 
     private static Typed typed(String stored) {
@@ -224,7 +225,8 @@ class LotStore {
                                count(*) filter (where s.retired) as retired
                         from lot_state s where s.garden_id = ? group by s.place_id) c
                         join place p on p.id = c.place_id
-                        where p.garden_id = ? order by p.name collate "C", p.id
+                        left join walk w on w.garden_id = p.garden_id and not w.retired
+                        where p.garden_id = ? order by array_position(w.places, p.id), p.name collate "C", p.id
                         """.formatted(OVER_BAND))
                 .params(values)
                 .query((r, n) -> {
@@ -286,11 +288,14 @@ class LotStore {
     List<UUID> listDue(GardenId garden, LocalDate by, int limit) {
         return db.sql("""
                         select s.lot_id from place p
+                        left join walk w on w.garden_id = p.garden_id and not w.retired
                         cross join lateral (
                           select d.lot_id, d.name from lot_state d
                           where d.garden_id = p.garden_id and d.place_id = p.id and not d.retired and d.due_on <= ?
                           order by d.name collate "C", d.lot_id limit ?) s
-                        where p.garden_id = ? order by p.name collate "C", p.id, s.name collate "C", s.lot_id limit ?
+                        where p.garden_id = ?
+                        order by array_position(w.places, p.id), p.name collate "C", p.id, s.name collate "C", s.lot_id
+                        limit ?
                         """)
                 .params(by, limit, garden.value(), limit)
                 .query(UUID.class)
@@ -486,11 +491,12 @@ class LotStore {
     }
 
     /** The last live reading of a lot. */
-    record LastReading(@Nullable Double ph, @Nullable Double ec, double phPlusMinus, double ecPlusMinus) {}
+    record LastReading(
+            Instant at, @Nullable Double ph, @Nullable Double ec, double phPlusMinus, double ecPlusMinus) {}
 
     Optional<LastReading> findLastReading(GardenId garden, UUID lot) {
         return db.sql("""
-                        select r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
+                        select j.occurred_at, r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
                         from journal j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ?
@@ -500,6 +506,8 @@ class LotStore {
                         """)
                 .params(garden.value(), lot)
                 .query((r, n) -> new LastReading(
+                        r.getObject("occurred_at", java.time.OffsetDateTime.class)
+                                .toInstant(),
                         r.getObject("ph", Double.class),
                         r.getObject("ec", Double.class),
                         r.getDouble("ph_plus_minus"),
@@ -623,9 +631,9 @@ class LotStore {
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                                feed_per_day, learned, learned_low, learned_high, learned_from,
-                                               last_flushed_on, next_flush_on, rules, retired, place_id, species, name,
+                                               last_flushed_on, next_flush_on, salty_on, rules, retired, place_id, species, name,
                                                name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 (select retired from l), (select place_id from l), (select species from l),
                                 (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
@@ -639,7 +647,7 @@ class LotStore {
                           learned = excluded.learned, learned_low = excluded.learned_low,
                           learned_high = excluded.learned_high, learned_from = excluded.learned_from,
                           last_flushed_on = excluded.last_flushed_on, next_flush_on = excluded.next_flush_on,
-                          rules = excluded.rules,
+                          salty_on = excluded.salty_on, rules = excluded.rules,
                           retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
                           name = excluded.name, name_folded = excluded.name_folded
                         """)
@@ -668,6 +676,7 @@ class LotStore {
                         s.learnedFrom(),
                         s.lastFlushedOn(),
                         s.nextFlushOn(),
+                        s.saltyOn(),
                         rules))
                 .update();
     }

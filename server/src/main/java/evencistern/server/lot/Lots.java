@@ -55,7 +55,7 @@ public class Lots {
     private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
     /** Raised whenever the same journal leads to another state than before. */
-    private static final int RULES = 1;
+    private static final int RULES = 2;
 
     private static final int MOST_LEARNED = 25;
 
@@ -330,9 +330,14 @@ public class Lots {
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
         Optional<LocalDate> flushedOn = store.findLastFlush(garden, id).map(at -> dateOf(at, zone));
         FeedWire feed = ground.feed(lot).orElse(null);
-        Learned learned =
-                learned(garden, ground.situation(lot, feed, wateredOn, fedOn, Learned.NOTHING, flushedOn), id, zone);
-        Situation situation = ground.situation(lot, feed, wateredOn, fedOn, learned, flushedOn);
+        Ground.Past untaught = new Ground.Past(wateredOn, fedOn, Learned.NOTHING, flushedOn, Optional.empty());
+        Situation planned = ground.situation(lot, feed, untaught);
+        Learned learned = learned(garden, planned, id, zone);
+        Optional<LotStore.LastReading> read = store.findLastReading(garden, id);
+        Optional<Verdict> verdict = read.map(r -> judge(r, planned, g, lot));
+        Optional<LocalDate> saltyOn =
+                verdict.filter(Verdict::salty).flatMap(v -> read).map(r -> dateOf(r.at(), zone));
+        Situation situation = ground.situation(lot, feed, untaught.with(learned).withSalty(saltyOn));
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed()
                 .map(f -> store.findCalendarDay(garden, id)
@@ -349,7 +354,6 @@ public class Lots {
         LocalDate due = next.map(LotPlan.FeedDate::date)
                 .filter(d -> d.isBefore(plan.nextWater()))
                 .orElse(plan.nextWater());
-        Optional<Verdict> verdict = store.findLastReading(garden, id).map(r -> judge(r, situation, g, lot));
         store.saveState(
                 garden,
                 id,
@@ -373,7 +377,8 @@ public class Lots {
                         learned.high(),
                         learned.from(),
                         flushedOn.orElse(null),
-                        plan.flush().map(LotPlan.Flush::on).orElse(null)),
+                        plan.flush().map(LotPlan.Flush::on).orElse(null),
+                        saltyOn.orElse(null)),
                 RULES);
         chores.saveDue(garden, id, lot.retired() ? List.of() : choresDue(garden, situation, id, skips, zone));
     }

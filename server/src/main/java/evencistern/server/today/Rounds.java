@@ -248,9 +248,10 @@ public class Rounds {
                 .toList();
     }
 
-    /** Place by place, then by name. */
+    /** Place by place as they are walked by, then by name. */
     private static <T> Comparator<T> walk(GardenWire g, Function<T, LotBriefWire> lot) {
-        return Comparator.comparing((T t) -> g.place(lot.apply(t).placeId()).name())
+        List<UUID> places = g.places().stream().map(GardenWire.PlaceWire::id).toList();
+        return Comparator.comparing((T t) -> places.indexOf(lot.apply(t).placeId()))
                 .thenComparing(t -> lot.apply(t).name());
     }
 
