@@ -121,8 +121,9 @@ public record Dose(
         if (target instanceof Target.Weakened weak) {
             Wanted full = wanted(weak.target(), rate, contents);
             List<Working.Input> inputs = new ArrayList<>(full.inputs());
-            inputs.add(table("dry air", weak.share() * 100, Unit.PER_CENT, "place:humidity"));
-            return new Wanted(full.perLitre() * weak.share(), "(" + full.formula() + ")·dry air", inputs);
+            Target.Why why = weak.why();
+            inputs.add(table(why.symbol(), weak.share() * 100, Unit.PER_CENT, why.from()));
+            return new Wanted(full.perLitre() * weak.share(), "(" + full.formula() + ")·" + why.symbol(), inputs);
         }
         if (target instanceof Target.ByAppetite a) {
             return new Wanted(

@@ -19,15 +19,43 @@ public sealed interface Target {
     /** A share of the label's top rate, above 0. */
     record OfLabel(double share) implements Target {}
 
+    /** Why a feed is weaker than it would be, with its name in a formula and where its share comes from. */
+    enum Why {
+        DRY_AIR("dry air", "place:humidity"),
+        SEEDLING("seedling", "lot:seedling"),
+        SLOW_GROWTH("growth", "species:growth");
+
+        private final String symbol;
+        private final String from;
+
+        Why(String symbol, String from) {
+            this.symbol = symbol;
+            this.from = from;
+        }
+
+        String symbol() {
+            return symbol;
+        }
+
+        String from() {
+            return from;
+        }
+    }
+
     /**
      * Another target, weakened.
      *
      * @param share of its strength, above 0 and at most 1
      */
-    record Weakened(Target target, double share) implements Target {
+    record Weakened(Target target, double share, Why why) implements Target {
         public Weakened {
             Faults.require("share", share * 100, 1, 100, "%");
         }
+    }
+
+    /** This target at a share of its strength; itself where that is all of it. */
+    default Target weakened(double share, Why why) {
+        return share < 1 ? new Weakened(this, share, why) : this;
     }
 
     /** So much nitrogen, mg/L, above 0. */

@@ -20,6 +20,7 @@ import evencistern.feed.Target;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
+import evencistern.label.Rhythm;
 import evencistern.plant.Appetite;
 import evencistern.plant.Trait;
 import evencistern.pot.Pot;
@@ -38,7 +39,7 @@ import java.util.Set;
  *
  * <p><b>Answers</b> how many litres now, how many spoons in the can and for this pot, and what the meter should say?
  * <p><b>Formula</b> for the pot: c · pour; for the can: c · can, rounded to what the hand can measure; a strewn feed:
- * label · width/width(label), or label · mix litres
+ * label · width/width(label), or label · mix litres; a feed in every watering follows growth in quarters of its strength
  * <p><b>Units</b> L; g or mL of product
  * <p><b>Valid for</b> a can of 0.1–1 000 L
  * <p><b>Source</b> [COMMON] a strewn rate per inch of pot is meant in proportion to the width
@@ -64,6 +65,7 @@ public record Care(
     }
 
     private static final double SEEDLING_SHARE = 0.25;
+    private static final int QUARTERS = 4;
 
     /** What to mind at this watering. */
     public enum Note {
@@ -75,6 +77,7 @@ public record Care(
         FLUSH_OVER_A_DRAIN,
         SAME_FOOD_OTHER_RHYTHM,
         SEEDLING_QUARTER,
+        SLOW_GROWTH_WEAKER,
         GRAFTED_LIQUID_ONLY,
         TOO_COLD_HERE,
         TOO_DARK_HERE,
@@ -154,6 +157,9 @@ public record Care(
         if (watered && s.particulars().conditions().containsKey(Condition.SEEDLING)) {
             notes.add(Note.SEEDLING_QUARTER);
         }
+        if (watered && growthShare(s.feed().get(), s, plan) < 1) {
+            notes.add(Note.SLOW_GROWTH_WEAKER);
+        }
         if (s.particulars().conditions().containsKey(Condition.GRAFTED)
                 && s.species().traits().number(Trait.GRAFT_DAYS) > 0) {
             notes.add(Note.GRAFTED_LIQUID_ONLY);
@@ -210,9 +216,22 @@ public record Care(
                 ? new Target.ByAppetite(place)
                 : new Target.SameFood(
                         place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(LotPlan.rhythm(feed, s), gap));
-        double share = RootsInAir.strength(s.species(), s.place().humidityPercent())
-                * (s.particulars().conditions().containsKey(Condition.SEEDLING) ? SEEDLING_SHARE : 1);
-        return share < 1 ? new Target.Weakened(target, share) : target;
+        boolean seedling = s.particulars().conditions().containsKey(Condition.SEEDLING);
+        return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
+                .weakened(seedling ? SEEDLING_SHARE : 1, Target.Why.SEEDLING)
+                .weakened(growthShare(feed, s, plan), Target.Why.SLOW_GROWTH);
+    }
+
+    /**
+     * Of a feed in every watering, the share that growth asks for, in quarters so that lots still share a can; a feed with
+     * days between them comes less often instead.
+     */
+    private static double growthShare(Feed feed, Situation s, LotPlan plan) {
+        if (!(LotPlan.rhythm(feed, s) instanceof Rhythm.EveryWatering)) {
+            return 1;
+        }
+        double growth = Growth.on(plan.nextWater(), s.species(), s.place()).factor();
+        return Math.max(1, Math.ceil(growth * QUARTERS)) / QUARTERS;
     }
 
     private static Strewn strewn(Feed feed, Situation s, Tools tools, Working working) {

@@ -355,4 +355,17 @@ class FeedProgrammeTest {
                 .flush()
                 .map(LotPlan.Flush::on);
     }
+
+    /** Feed follows growth: common practice, no source. With every watering it is weaker by quarters, and never nothing. */
+    @ParameterizedTest
+    @CsvSource({"16, 22, 1", "10, 18, 0.5", "9, 13, 0.25"})
+    void inEveryWateringTheFeedFollowsGrowth(double low, double high, double share) {
+        Lot weak = Lot.of("streptocarpus").by(FeedRhythm.EVERY_WATERING);
+        Lot there = weak.at(60, low, high);
+        assertThat(there.notes().contains(Care.Note.SLOW_GROWTH_WEAKER)).isEqualTo(share < 1);
+        double gapThere = there.plan().days().likely();
+        double gap = weak.plan().days().likely();
+        // the same food over the weeks, at the days between waterings there, and a share of it by growth
+        assertThat(there.perLitre() / weak.perLitre()).isCloseTo(share * gapThere / gap, within(0.02));
+    }
 }
