@@ -39,20 +39,18 @@ function Kind({ group: g, garden, shown }: { group: Group; garden: Garden; shown
         </span>
       </h3>
       <p className="note py-1">{words("chore_notes", g.chore)}</p>
-      <details className="no-print text-sm">
-        {g.cautions.length > 0 && (
-          <>
-            <summary className="inline-block min-h-8 cursor-pointer leading-8 underline underline-offset-4">
-              ▲ What to mind{g.chore === "look_over" ? " before any product" : ""}
-            </summary>
-            <ul className="mb-1 list-none p-0">
-              {g.cautions.map((c) => (
-                <li key={c}>▲ {words("cautions", c)}</li>
-              ))}
-            </ul>
-          </>
-        )}
-      </details>
+      {g.cautions.length > 0 && (
+        <details className="no-print text-sm">
+          <summary className="inline-block min-h-8 cursor-pointer leading-8 underline underline-offset-4">
+            ▲ What to mind{g.chore === "look_over" ? " before any product" : ""}
+          </summary>
+          <ul className="mb-1 list-none p-0">
+            {g.cautions.map((c) => (
+              <li key={c}>▲ {words("cautions", c)}</li>
+            ))}
+          </ul>
+        </details>
+      )}
       <ul className="list-none p-0">
         {rows.map((d) => (
           <CareRow key={d.lot.id} row={d} chore={g.chore} garden={garden} shown={shown} done={(t) => done(d, t)} />
