@@ -155,25 +155,9 @@ class AgeTest {
         assertThat(stored(lot).path("mix").asString()).isEqualTo(batch);
         double gap = stored(lot).path("state").path("waterGapDays").asDouble();
         JsonNode recipe = Bodies.named(api.get(home + "/mixes").ok().path("recipes"), "peat_perlite");
-        Map<String, Object> changed = new HashMap<>(Map.of(
-                "id",
-                recipe.path("id").asString(),
-                "shipped",
-                "peat_perlite",
-                "name",
-                "Peat and lava",
-                "measure",
-                "parts",
-                "parts",
-                List.of(Map.of("component", "lava", "amount", "1")),
-                "lime",
-                "DOLOMITE",
-                "fineness",
-                "POWDER",
-                "notes",
-                "",
-                "version",
-                0));
+        Map<String, Object> changed = Bodies.recipe("Peat and lava", "lava", "1");
+        changed.put("id", recipe.path("id").asString());
+        changed.put("shipped", "peat_perlite");
         api.put(home + "/mixes/recipes", changed).ok();
         assertThat(stored(lot).path("state").path("waterGapDays").asDouble()).isEqualTo(gap);
         assertThat(age(lot).path("wetYears").asDouble())

@@ -155,28 +155,10 @@ class BatchTest {
         Map<String, Object> input = batch(fill("4"));
         JsonNode before = api.put(home + "/batches", input).ok();
         JsonNode recipe = Bodies.named(api.get(home + "/mixes").ok().path("recipes"), "peat_perlite");
-        api.put(
-                        home + "/mixes/recipes",
-                        new HashMap<>(Map.of(
-                                "id",
-                                recipe.path("id").asString(),
-                                "shipped",
-                                "peat_perlite",
-                                "name",
-                                "Peat alone",
-                                "measure",
-                                "parts",
-                                "parts",
-                                List.of(Map.of("component", "peat_medium", "amount", "1")),
-                                "lime",
-                                "DOLOMITE",
-                                "fineness",
-                                "POWDER",
-                                "notes",
-                                "",
-                                "version",
-                                0)))
-                .ok();
+        Map<String, Object> changed = Bodies.recipe("Peat alone", "peat_medium", "1");
+        changed.put("id", recipe.path("id").asString());
+        changed.put("shipped", "peat_perlite");
+        api.put(home + "/mixes/recipes", changed).ok();
         input.put("version", 1);
         input.put("firstPh", Bodies.typed("5,6", "pH"));
         input.put("notes", "slack in the bag");

@@ -104,6 +104,31 @@ final class Bodies {
         return new HashMap<>(Map.of("key", recipe, "parts", parts));
     }
 
+    /** A recipe of the garden's own, by parts. */
+    static Map<String, Object> recipe(String name, Object... componentsAndAmounts) {
+        List<Object> parts = new ArrayList<>();
+        for (int i = 0; i < componentsAndAmounts.length; i += 2) {
+            parts.add(Map.of("component", componentsAndAmounts[i], "amount", componentsAndAmounts[i + 1]));
+        }
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                name,
+                "measure",
+                "parts",
+                "parts",
+                parts,
+                "lime",
+                "DOLOMITE",
+                "fineness",
+                "POWDER",
+                "notes",
+                "",
+                "version",
+                0));
+    }
+
     /** The component or recipe that others call by a key. */
     static JsonNode named(JsonNode things, String key) {
         return things.valueStream()

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.testkit.Api;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,30 +78,6 @@ class MixTest {
     private static Map<String, Object> with(Map<String, Object> form, String field, String text, String unit) {
         ((Map<String, Object>) form.get("fields")).put(field, Bodies.typed(text, unit));
         return form;
-    }
-
-    private Map<String, Object> recipe(String name, Object... componentsAndAmounts) {
-        List<Object> parts = new ArrayList<>();
-        for (int i = 0; i < componentsAndAmounts.length; i += 2) {
-            parts.add(Map.of("component", componentsAndAmounts[i], "amount", componentsAndAmounts[i + 1]));
-        }
-        return new HashMap<>(Map.of(
-                "id",
-                UUID.randomUUID().toString(),
-                "name",
-                name,
-                "measure",
-                "parts",
-                "parts",
-                parts,
-                "lime",
-                "DOLOMITE",
-                "fineness",
-                "POWDER",
-                "notes",
-                "",
-                "version",
-                0));
     }
 
     private Map<String, Object> ask(String recipe) {
@@ -191,7 +166,7 @@ class MixTest {
         form.remove("shipped");
         api.put(home + "/mixes/components", with(form, "density", "0.9 kg/L", "kg/L"))
                 .ok();
-        Map<String, Object> recipe = recipe("Brick and peat", id, "1", "peat_medium", "2½");
+        Map<String, Object> recipe = Bodies.recipe("Brick and peat", id, "1", "peat_medium", "2½");
         String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
         assertThat(Bodies.named(mixes().path("recipes"), key)
                         .path("parts")
@@ -207,10 +182,10 @@ class MixTest {
 
     @Test
     void partsThatSumToNothingAndUnknownComponentsAreRefusedWithEveryFault() {
-        assertThat(api.put(home + "/mixes/recipes", recipe("", "peat_medium", "0"))
+        assertThat(api.put(home + "/mixes/recipes", Bodies.recipe("", "peat_medium", "0"))
                         .faults())
                 .containsExactly("missing", "parts_nothing");
-        assertThat(api.put(home + "/mixes/recipes", recipe("Odd", "moon_dust", "1", "peat_medium", "some"))
+        assertThat(api.put(home + "/mixes/recipes", Bodies.recipe("Odd", "moon_dust", "1", "peat_medium", "some"))
                         .faults())
                 .containsExactly("component_unknown", "not_a_number");
         Map<String, Object> ask = ask("peat_perlite");
@@ -348,7 +323,7 @@ class MixTest {
                         .path("code")
                         .asString())
                 .isEqualTo("no_root_feed");
-        Map<String, Object> recipe = recipe("Fed mix", "peat_medium", "3", "perlite_coarse", "1");
+        Map<String, Object> recipe = Bodies.recipe("Fed mix", "peat_medium", "3", "perlite_coarse", "1");
         recipe.put("amendments", List.of(Map.of("key", "coated_feed", "grams", "3½")));
         String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
         assertThat(Bodies.named(mixes().path("recipes"), key)

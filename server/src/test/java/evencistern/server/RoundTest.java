@@ -176,24 +176,8 @@ class RoundTest {
     /** A mix that is put away goes on for the lots that stand in it; nothing of them is lost. */
     @Test
     void aLotWhoseMixWasPutAwayKeepsItsPlan() {
-        Map<String, Object> recipe = new HashMap<>(Map.of(
-                "id",
-                UUID.randomUUID().toString(),
-                "name",
-                "Passing fancy",
-                "measure",
-                "parts",
-                "parts",
-                List.of(Map.of("component", "peat_medium", "amount", "1")),
-                "lime",
-                "DOLOMITE",
-                "fineness",
-                "POWDER",
-                "notes",
-                "",
-                "version",
-                0));
-        JsonNode made = api.put(home + "/mixes/recipes", recipe).ok();
+        JsonNode made = api.put(home + "/mixes/recipes", Bodies.recipe("Passing fancy", "peat_medium", "1"))
+                .ok();
         Map<String, Object> body = Bodies.lot(garden, null);
         body.put("mix", made.path("id").asString());
         JsonNode lot = api.put(home + "/lots", body).ok();
