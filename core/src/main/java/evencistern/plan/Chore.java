@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * that day; turning indoors without lamps and not in flower; looking at stakes, ties and wire while it grows; looking for
  * pests always, half as often while it hardly grows, twice as often when sick. Cold: what frost kills (it stands 3 °C or
  * less) goes by a cold night, the mean low − 6 °C in the open, − 3 °C under glass, and its pot is wrapped below what it
- * stands + 3 °C, or brought in where winter goes more than 5 °C below what it stands; what is only chilled goes by the mean
+ * stands + 3 °C while nights cool down, or below what it stands, or brought in where winter goes more than 5 °C below what it stands; what is only chilled goes by the mean
  * low and is brought in below what it stands + 1 °C; unwrapped once cold nights are 4 °C above
  * <p><b>Units</b> days; °C
  * <p><b>Valid for</b> any latitude: seasons come from the place's own temperatures and light
@@ -43,6 +43,7 @@ public enum Chore {
 
     private static final int AHEAD_DAYS = 400;
     private static final int ONE_WINTER_DAYS = 200;
+    private static final int A_MONTH = 30;
     private static final double GROWS = 0.2;
     private static final double GROWS_WELL = 0.5;
     private static final double FROST_KILLS_C = 3;
@@ -59,11 +60,6 @@ public enum Chore {
 
     public String id() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    /** The trait it goes by. */
-    public Trait trait() {
-        return trait;
     }
 
     /** Days of its rhythm for a kind; empty for what goes by the cold. */
@@ -136,10 +132,20 @@ public enum Chore {
             case TURN -> !flowers && s.place().lightFromOneSide() && grows(s, day) >= GROWS;
             case STAKE -> grows(s, day) >= GROWS;
             case LOOK_OVER -> true;
-            case WRAP -> over < POT_FREEZES_SOONER_C && !comesIn(s);
+            case WRAP -> over < POT_FREEZES_SOONER_C && (over < 0 || coolingDown(s, day)) && !comesIn(s);
             case BRING_IN -> over < (chilled(s) ? CHILLED_SOONER_C : POT_FREEZES_SOONER_C) && comesIn(s);
             case UNWRAP -> over >= SAFE_C;
         };
+    }
+
+    /** The first day after this one on which it is wanted again, if that comes within a year. */
+    public Optional<LocalDate> nextSeason(Situation s, LocalDate after) {
+        for (int gone = 1; gone <= AHEAD_DAYS; gone++) {
+            if (inSeason(s, after.plusDays(gone))) {
+                return Optional.of(after.plusDays(gone));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether nothing that was done stands against doing it on a day. */
@@ -172,6 +178,11 @@ public enum Chore {
                         Caution.RUNOFF_OUT_OF_DRAINS);
             case TURN, WRAP, UNWRAP, BRING_IN -> Caution.forLifting(new PotWater(s.mix(), s.pot()).wetKg());
         };
+    }
+
+    /** Nights that warm up need no wrapping for a last cool one. */
+    private static boolean coolingDown(Situation s, LocalDate day) {
+        return nightC(s, day.plusDays(A_MONTH)) <= nightC(s, day);
     }
 
     private static double grows(Situation s, LocalDate day) {

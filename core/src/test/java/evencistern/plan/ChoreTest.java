@@ -159,6 +159,14 @@ class ChoreTest {
                 .doesNotContainKey(Chore.UNWRAP);
     }
 
+    /** A last cool night of spring is no winter; frost in February still is. */
+    @ParameterizedTest
+    @CsvSource({"2026-02-10, true", "2026-05-01, false", "2026-11-20, true", "2026-07-10, false"})
+    void potsAreWrappedAgainstTheColdToCome(LocalDate day, boolean wanted) {
+        assertThat(Chore.WRAP.inSeason(lot("fuchsia", BENCH, MAY, Map.of()), day))
+                .isEqualTo(wanted);
+    }
+
     @Test
     void nothingIsWrappedInTheTropics() {
         Place warm = place(

@@ -175,6 +175,31 @@ class ChoreTest {
         return body;
     }
 
+    /** Winter's work of last year, never done: in May it is not asked for, nor called due, nor in the way of what is. */
+    @Test
+    void whatItsSeasonPassedOverWaitsForTheNext() {
+        Map<String, Object> tub = Bodies.lot(garden, null);
+        tub.put("id", UUID.randomUUID().toString());
+        tub.put("name", "Fuchsia");
+        tub.put("species", "fuchsia");
+        tub.put("startedOn", "2025-10-01");
+        tub.put("placeId", Bodies.place(garden, "outdoors").path("id").asString());
+        api.put(home + "/lots", tub).ok();
+        assertThat(wrap()).as("as the plan put it down").isLessThan("2026-01-01");
+        assertThat(chores()).contains("turn", "look_over").doesNotContain("wrap");
+        assertThat(wrap()).isBetween("2026-09-15", "2026-12-01");
+        assertThat(api.get(home + "/calendar.ics").raw().body()).contains("Wrap the pot for winter");
+        assertThat(chores()).contains("turn");
+    }
+
+    private String wrap() {
+        return App.bean(JdbcClient.class)
+                .sql("select due_on::text from lot_chore where garden_id = ? and chore = 'wrap'")
+                .param(UUID.fromString(garden.path("id").asString()))
+                .query(String.class)
+                .single();
+    }
+
     /** As after an upgrade: what older rules worked out is worked out anew at the next start, once. */
     @Test
     void afterAnUpgradeLotsAreWorkedOutAnew() {

@@ -64,7 +64,7 @@ class WorkFeed {
     }
 
     /** The work to come, for who knows the garden's address. */
-    @Transactional(readOnly = true)
+    @Transactional
     String at(GardenId garden, UUID address) {
         if (store.findAddress(garden).filter(address::equals).isEmpty()) {
             throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "calendar", address.toString()));
@@ -73,7 +73,7 @@ class WorkFeed {
     }
 
     /** The work to come of a garden. */
-    @Transactional(readOnly = true)
+    @Transactional
     String of(GardenId garden) {
         Ground ground = lots.ground(garden);
         LocalDate today = ground.garden().today();
@@ -98,6 +98,7 @@ class WorkFeed {
                 add(work, later(feedOn, today), "Feed with " + feed, s.lot().name());
             }
         }
+        lots.listCare(ground, MOST_CHORES); // what its season passed over is not called due
         chores.listDue(garden, today.plusYears(1), MOST_CHORES).forEach(c -> {
             Standing s = standing.get(c.lot());
             if (s != null) {

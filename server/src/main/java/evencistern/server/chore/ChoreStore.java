@@ -91,6 +91,23 @@ public class ChoreStore {
                 .list();
     }
 
+    /** Puts care of a lot off to a day, or out of the list where there is none. */
+    public void putOff(GardenId garden, Due due, Optional<LocalDate> day) {
+        db.sql(
+                        day.isPresent()
+                                ? "update lot_chore set due_on = ? where garden_id = ? and lot_id = ? and chore = ?"
+                                : "delete from lot_chore where garden_id = ? and lot_id = ? and chore = ?")
+                .params(
+                        day.isPresent()
+                                ? List.of(
+                                        day.get(),
+                                        garden.value(),
+                                        due.lot(),
+                                        due.chore().id())
+                                : List.of(garden.value(), due.lot(), due.chore().id()))
+                .update();
+    }
+
     /** The care that an item of the list stands for, if it is still to be given. */
     public Optional<Chore> findDue(GardenId garden, UUID lot, String item) {
         return db.sql("select chore from lot_chore where garden_id = ? and lot_id = ? and item = ?")

@@ -38,6 +38,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -55,7 +56,7 @@ public class Lots {
     private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
     /** Raised whenever the same journal leads to another state than before. */
-    private static final int RULES = 2;
+    private static final int RULES = 3;
 
     private static final int MOST_LEARNED = 25;
 
@@ -396,6 +397,37 @@ public class Lots {
             due.add(new ChoreStore.Due(lot, chore, item, skipped.isAfter(day) ? skipped : day));
         });
         return due;
+    }
+
+    /** Care of a lot that is due, and in season. */
+    public record CareDue(ChoreStore.Due due, Standing lot, Situation situation) {}
+
+    /**
+     * Care that is due today, what has waited longest first. What its season passed over is put off to the next one, so that
+     * it neither is asked for nor stands before what is wanted.
+     */
+    @Transactional
+    public List<CareDue> listCare(Ground ground, int limit) {
+        GardenId garden = new GardenId(ground.garden().id());
+        LocalDate today = ground.garden().today();
+        while (true) {
+            List<ChoreStore.Due> due = chores.listDue(garden, today, limit);
+            Map<UUID, Standing> standing = onBench(
+                    garden, due.stream().map(ChoreStore.Due::lot).distinct().toList());
+            List<CareDue> wanted = new ArrayList<>();
+            for (ChoreStore.Due d : due) {
+                Standing lot = Objects.requireNonNull(standing.get(d.lot()));
+                Situation s = ground.situation(lot, null);
+                if (d.chore().inSeason(s, today)) {
+                    wanted.add(new CareDue(d, lot, s));
+                } else {
+                    chores.putOff(garden, d, d.chore().nextSeason(s, today));
+                }
+            }
+            if (wanted.size() == due.size()) {
+                return wanted;
+            }
+        }
     }
 
     /** Works out anew what was worked out by older rules, as after an upgrade. */

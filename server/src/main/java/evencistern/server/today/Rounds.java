@@ -11,7 +11,6 @@ import evencistern.server.GardenId;
 import evencistern.server.calendar.Calendars;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
-import evencistern.server.chore.ChoreStore;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
@@ -41,7 +40,6 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -54,14 +52,12 @@ public class Rounds {
     private static final int MOST_CARE = 100;
 
     private final Lots lots;
-    private final ChoreStore chores;
     private final JournalStore journal;
     private final Calendars calendars;
     private final Weathers weathers;
     private final Clock clock;
 
-    Rounds(Lots lots, ChoreStore chores, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
-        this.chores = chores;
+    Rounds(Lots lots, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
         this.lots = lots;
         this.journal = journal;
         this.calendars = calendars;
@@ -189,12 +185,7 @@ public class Rounds {
         LocalDate today = g.today();
         LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
         List<UUID> walk = lots.listDue(id, today, MOST);
-        List<ChoreStore.Due> care = chores.listDue(id, today, MOST_CARE);
-        Map<UUID, Standing> standing = lots.onBench(
-                id,
-                Stream.concat(walk.stream(), care.stream().map(ChoreStore.Due::lot))
-                        .distinct()
-                        .toList());
+        Map<UUID, Standing> standing = lots.onBench(id, walk);
         List<Found> due = walk.stream()
                 .map(lot -> due(ground, Objects.requireNonNull(standing.get(lot)), today, g.usualVesselId()))
                 .toList();
@@ -214,32 +205,30 @@ public class Rounds {
                 clock.instant(),
                 due.size() < MOST ? due.size() : lots.countDue(id, today),
                 groups,
-                chores(ground, care, standing),
+                chores(ground, lots.listCare(ground, MOST_CARE)),
                 moving,
                 journal.listDoneSince(id, morning, MOST),
                 next);
     }
 
-    private static List<ChoreGroupWire> chores(Ground ground, List<ChoreStore.Due> care, Map<UUID, Standing> standing) {
+    private static List<ChoreGroupWire> chores(Ground ground, List<Lots.CareDue> care) {
         LocalDate today = ground.garden().today();
         Map<Chore, List<ChoreDueWire>> groups = new EnumMap<>(Chore.class);
         Map<Chore, Set<String>> cautions = new EnumMap<>(Chore.class);
-        for (ChoreStore.Due d : care) {
-            Standing lot = Objects.requireNonNull(standing.get(d.lot()));
-            Situation s = ground.situation(lot, null);
-            if (d.chore().inSeason(s, today)) {
-                boolean cold = d.chore().everyDays(s).isEmpty();
-                groups.computeIfAbsent(d.chore(), c -> new ArrayList<>())
-                        .add(new ChoreDueWire(
-                                LotBriefWire.of(lot.lot()),
-                                d.item(),
-                                d.on(),
-                                cold ? null : d.chore().everyDays(s).getAsInt(),
-                                cold ? Chore.nightC(s, today) : null,
-                                cold ? s.species().traits().number(Trait.COLDEST) : null));
-                Set<String> named = cautions.computeIfAbsent(d.chore(), x -> new LinkedHashSet<>());
-                d.chore().cautions(s).forEach(c -> named.add(c.id()));
-            }
+        for (Lots.CareDue c : care) {
+            Chore chore = c.due().chore();
+            Situation s = c.situation();
+            boolean cold = chore.everyDays(s).isEmpty();
+            groups.computeIfAbsent(chore, x -> new ArrayList<>())
+                    .add(new ChoreDueWire(
+                            LotBriefWire.of(c.lot().lot()),
+                            c.due().item(),
+                            c.due().on(),
+                            cold ? null : chore.everyDays(s).getAsInt(),
+                            cold ? Chore.nightC(s, today) : null,
+                            cold ? s.species().traits().number(Trait.COLDEST) : null));
+            Set<String> named = cautions.computeIfAbsent(chore, x -> new LinkedHashSet<>());
+            chore.cautions(s).forEach(minded -> named.add(minded.id()));
         }
         groups.values().forEach(rows -> rows.sort(walk(ground.garden(), ChoreDueWire::lot)));
         return groups.entrySet().stream()
