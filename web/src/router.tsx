@@ -80,6 +80,11 @@ const shelf = createRoute({
   path: "shelf",
   component: lazyRouteComponent(() => import("./views/shelf/ShelfView"), "ShelfView"),
 });
+const meter = createRoute({
+  getParentRoute: () => garden,
+  path: "shelf/meter/$meter",
+  component: lazyRouteComponent(() => import("./views/shelf/MeterPage"), "MeterPage"),
+});
 const settings = createRoute({
   getParentRoute: () => garden,
   path: "garden",
@@ -246,6 +251,7 @@ export const router = createRouter({
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
       year.addChildren([yearStart, ribbons, workToCome, weather, plants, plant]),
       shelf,
+      meter,
       settings,
     ]),
   ]),

@@ -92,6 +92,20 @@ export const readingsQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/readings", { params: { path: { garden, lot } } })),
   });
 
+/** How readings are taken from a lot's pots. */
+export const proceduresQuery = (garden: string, lot: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", lot, "procedures"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/procedures", { params: { path: { garden, lot } } })),
+  });
+
+/** How the pens stand today. */
+export const metersQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "meters"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/meters", { params: { path: { garden } } })),
+  });
+
 /** The age of a lot's mix, given what the person sees of it. */
 export const mixAgeQuery = (garden: string, lot: string, seen: Sign[]) =>
   queryOptions({

@@ -1,6 +1,7 @@
 import {
   ComposedChart,
   ErrorBar,
+  Label,
   Line,
   ReferenceArea,
   ReferenceLine,
@@ -10,26 +11,40 @@ import {
   YAxis,
 } from "recharts";
 
+const DAY = 86_400_000;
+
 export type ChartPoint = { at: number; value: number; plusMinus: number };
+
+/** Something done to the lot: feeding, flush, potting, treatment. */
+export type Mark = { at: number; kind: string };
+
+const MARKS: Record<string, { letter: string; colour: string }> = {
+  feeding: { letter: "F", colour: "var(--feed)" },
+  flush: { letter: "W", colour: "var(--water)" },
+  potting: { letter: "P", colour: "var(--ink)" },
+  treatment: { letter: "T", colour: "var(--stop)" },
+};
 
 type Props = {
   name: string;
   unit: string;
   points: ChartPoint[];
-  low: number;
-  high: number;
-  feedings: number[];
+  band: { low: number; high: number } | undefined;
+  marks: Mark[];
   day: (at: number) => string;
 };
 
-/** One quantity over time against its band, each point with its ±, and a mark for each feed. */
-export default function ReadingChart({ name, unit, points, low, high, feedings, day }: Props) {
+/** One quantity over time against its band, each point with its ±, and a mark for what was done. */
+export default function ReadingChart({ name, unit, points, band, marks, day }: Props) {
   const values = points.flatMap((p) => [p.value - p.plusMinus, p.value + p.plusMinus]);
+  const low = band?.low ?? Math.min(...values);
+  const high = band?.high ?? Math.max(...values);
   const pad = (high - low) * 0.15;
   const bottom = Math.max(0, Math.min(low, ...values) - pad);
   const top = Math.max(high, ...values) + pad;
-  const from = Math.min(...points.map((p) => p.at), ...feedings) - 86_400_000;
-  const to = Math.max(...points.map((p) => p.at), ...feedings) + 86_400_000;
+  const times = [...points, ...marks].map((p) => p.at);
+  const from = Math.min(...times) - DAY;
+  const to = Math.max(...times) + DAY;
   return (
     <figure className="m-0">
       <figcaption className="text-sm">
@@ -37,11 +52,18 @@ export default function ReadingChart({ name, unit, points, low, high, feedings, 
       </figcaption>
       <div role="img" aria-label={`${name} over time; the readings are in the table below`}>
         <ResponsiveContainer width="100%" height={150}>
-          <ComposedChart data={points} margin={{ top: 6, right: 8, bottom: 0, left: -18 }} accessibilityLayer={false}>
-            <ReferenceArea y1={low} y2={high} fill="var(--water-wash)" fillOpacity={0.7} stroke="var(--water)" />
-            {feedings.map((f) => (
-              <ReferenceLine key={f} x={f} stroke="var(--feed)" strokeDasharray="2 3" />
-            ))}
+          <ComposedChart data={points} margin={{ top: 16, right: 8, bottom: 0, left: -18 }} accessibilityLayer={false}>
+            {band && (
+              <ReferenceArea y1={low} y2={high} fill="var(--water-wash)" fillOpacity={0.7} stroke="var(--water)" />
+            )}
+            {marks.map((m) => {
+              const mark = MARKS[m.kind]!;
+              return (
+                <ReferenceLine key={`${m.kind}${m.at}`} x={m.at} stroke={mark.colour} strokeDasharray="2 3">
+                  <Label value={mark.letter} position="top" fontSize={10} fill={mark.colour} />
+                </ReferenceLine>
+              );
+            })}
             <XAxis
               dataKey="at"
               type="number"

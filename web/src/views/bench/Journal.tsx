@@ -197,6 +197,10 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
               body: {
                 clientKey: key.current,
                 meterId: meter.id,
+                method: e.method,
+                celsius: e.celsius,
+                beforePh: e.beforePh,
+                hours: e.hours,
                 ph: ph.text.trim() ? ph : undefined,
                 ec: ec.text.trim() ? ec : undefined,
               },

@@ -1,5 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, call, type CanAnswer, type CanAsk, type Catalogue, type Feed, type Garden, type Water } from "../../api";
+import { metersQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { words } from "../../text";
 import { figures, percent } from "../../text/numbers";
@@ -26,8 +28,21 @@ export function CanCheck({
   const [reading, setReading] = useState({ text: "", unit: "mS/cm" });
   const [celsius, setCelsius] = useState({ text: "", unit: "°C" });
   const meter = meters.find((m) => m.id === chosen) ?? meters[0];
+  const log = useQuery(metersQuery(garden.id)).data?.find((l) => l.meterId === meter?.id);
   const ask: CanAsk | undefined =
-    meter && reading.text.trim() ? { feed, perLitre, water, meter, reading, celsius, others } : undefined;
+    meter && log && reading.text.trim()
+      ? {
+          feed,
+          perLitre,
+          water,
+          meter,
+          calibrations: log.calibrations,
+          on: garden.today,
+          reading,
+          celsius,
+          others,
+        }
+      : undefined;
   const live = useLive<CanAsk, CanAnswer>(ask, (body, signal) =>
     call(api.POST("/api/live/can-check", { body, signal })),
   );
@@ -46,7 +61,7 @@ export function CanCheck({
           onChange={setReading}
           hint={
             meter &&
-            `${meter.name}: ± ${meter.ecPlusMinus} %${scale ? `, ${scale.id.slice(3)} scale` : "; its ppm scale is not told"}`
+            `${meter.name}: ± ${figures(log?.ecPlusMinus ?? meter.ecPlusMinus)} %${log && !log.ecOn ? ", never calibrated" : ""}${scale ? `, ${scale.id.slice(3)} scale` : "; its ppm scale is not told"}`
           }
         />
         {meters.length > 1 && meter && (
@@ -67,7 +82,7 @@ export function CanCheck({
         faults={ask ? (live.problem?.faults ?? []) : []}
         value={celsius}
         units={["°C", "°F"]}
-        placeholder="the pen corrects it"
+        placeholder={meter?.compensates ? "the pen corrects it" : "20 ± 5 °C if blank"}
         onChange={setCelsius}
       />
       {ask && a && !live.problem && (

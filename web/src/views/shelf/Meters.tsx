@@ -1,11 +1,24 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
 import { useState } from "react";
-import { api, edit, type Catalogue, type Garden, type Meter, type MeterInput, type Typed } from "../../api";
+import {
+  api,
+  edit,
+  type Catalogue,
+  type Garden,
+  type Meter,
+  type MeterInput,
+  type MeterLog,
+  type Typed,
+} from "../../api";
 import { words } from "../../text";
-import { plain } from "../../text/numbers";
-import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { metersQuery } from "../../api/queries";
+import { day, plain } from "../../text/numbers";
+import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { List, ThingForm } from "./things";
 
 export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue: Catalogue; find: string }) {
+  const logs = useQuery(metersQuery(garden.id)).data;
   return (
     <List
       title="Meters"
@@ -19,10 +32,30 @@ export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue:
             ± {plain(m.phPlusMinus)} pH · ± {plain(m.ecPlusMinus)} % EC
           </span>
           <span className="note block">{m.scale ? words("scales", m.scale) : "ppm scale not said yet"}</span>
+          <Link
+            to="/g/$garden/shelf/meter/$meter"
+            params={{ garden: garden.id, meter: m.id }}
+            className="inline-block text-sm leading-8 underline underline-offset-4"
+          >
+            Calibrate
+          </Link>{" "}
+          <Due log={logs?.find((l) => l.meterId === m.id)} today={garden.today} />
         </>
       )}
       form={(m, id, close) => <MeterForm garden={garden} catalogue={catalogue} meter={m} id={id} close={close} />}
     />
+  );
+}
+
+/** Whether it is time to calibrate it. */
+function Due({ log, today }: { log: MeterLog | undefined; today: string }) {
+  if (!log) return null;
+  if (!log.phOn && !log.ecOn) return <span className="note text-stop">▲ never calibrated</span>;
+  const next = [log.phOn && log.phDueOn, log.ecOn && log.ecDueOn].filter((d): d is string => Boolean(d)).sort()[0]!;
+  return next <= today ? (
+    <span className="note text-stop">▲ due since {day(next)}</span>
+  ) : (
+    <span className="note">next {day(next)}</span>
   );
 }
 
@@ -33,6 +66,11 @@ const USUAL = { phPlusMinus: { text: "0.1", unit: "pH" }, ecPlusMinus: { text: "
 function typedOf(meter: Meter | undefined, field: keyof typeof USUAL): Typed {
   return meter ? (meter.typed?.[field] ?? { text: plain(meter[field]), unit: USUAL[field].unit }) : USUAL[field];
 }
+
+const daysOf = (m: Meter | undefined): Typed => ({
+  text: m?.everyDays === undefined ? "" : String(m.everyDays),
+  unit: "d",
+});
 
 function MeterForm({
   garden,
@@ -51,6 +89,9 @@ function MeterForm({
   const [scale, setScale] = useState(meter?.scale ?? UNSAID);
   const [ph, setPh] = useState<Typed>(typedOf(meter, "phPlusMinus"));
   const [ec, setEc] = useState<Typed>(typedOf(meter, "ecPlusMinus"));
+  const [compensates, setCompensates] = useState(meter?.compensates ?? true);
+  const [probeSince, setProbeSince] = useState(meter?.probeSince);
+  const [every, setEvery] = useState(daysOf(meter));
   return (
     <ThingForm
       garden={garden}
@@ -61,6 +102,9 @@ function MeterForm({
         scale: scale === UNSAID ? undefined : scale,
         phPlusMinus: ph,
         ecPlusMinus: ec,
+        compensates,
+        probeSince,
+        everyDays: every,
         version: meter?.version ?? 0,
       }}
       send={(body: MeterInput) =>
@@ -71,6 +115,9 @@ function MeterForm({
         scale: m.scale,
         phPlusMinus: typedOf(m, "phPlusMinus"),
         ecPlusMinus: typedOf(m, "ecPlusMinus"),
+        compensates: m.compensates,
+        probeSince: m.probeSince,
+        everyDays: daysOf(m),
       })}
       close={close}
     >
@@ -104,6 +151,32 @@ function MeterForm({
             hint="Cheap pens ± 0.1 to 0.2, more when not calibrated."
           />
           <NumberField label="± of its EC" field="meter.ec_plus_minus" faults={faults} value={ec} onChange={setEc} />
+          <ChoiceField
+            label="Warmth of the water"
+            field="meter.compensates"
+            faults={faults}
+            value={compensates ? "yes" : "no"}
+            onChange={(v) => setCompensates(v === "yes")}
+            options={[
+              { value: "yes", label: "it corrects for it (ATC)" },
+              { value: "no", label: "it does not" },
+            ]}
+          />
+          <DateField
+            label="Glass new on"
+            field="meter.probe"
+            faults={faults}
+            value={probeSince}
+            onChange={setProbeSince}
+          />
+          <NumberField
+            label="Calibrate every"
+            field="meter.every_days"
+            faults={faults}
+            value={every}
+            placeholder="by its drift"
+            onChange={setEvery}
+          />
         </>
       )}
     </ThingForm>

@@ -11,7 +11,18 @@ export function Retire({
   garden,
   done,
 }: {
-  kind: "vessel" | "water" | "meter" | "place" | "feed" | "stock" | "component" | "recipe" | "batch" | "species";
+  kind:
+    | "vessel"
+    | "water"
+    | "meter"
+    | "calibration"
+    | "place"
+    | "feed"
+    | "stock"
+    | "component"
+    | "recipe"
+    | "batch"
+    | "species";
   thing: { id: string; version: number };
   garden: Garden;
   done?: () => void;

@@ -76,7 +76,7 @@ export function ThingForm<In extends Input, Out>({
   children,
 }: {
   garden: Garden;
-  kind: "vessel" | "water" | "meter" | "place" | "stock" | "component" | "batch";
+  kind: "vessel" | "water" | "meter" | "calibration" | "place" | "stock" | "component" | "batch";
   input: In;
   send: (body: In) => Promise<Edited<Out>>;
   /** What is saved now, as a form would hold it. */

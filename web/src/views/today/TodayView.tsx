@@ -70,6 +70,18 @@ export function TodayView() {
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}
       {chores.length > 0 && <OtherCare groups={chores} garden={garden} shown={shown} />}
+      {t.pensDue.length > 0 && (
+        <p className="mb-4">
+          ▲ To be calibrated: {t.pensDue.join(", ")}.{" "}
+          <Link
+            to="/g/$garden/shelf"
+            params={{ garden: id }}
+            className="inline-block leading-8 underline underline-offset-4"
+          >
+            To the shelf
+          </Link>
+        </p>
+      )}
       {t.moving.length > 0 && <Moving lots={t.moving} garden={garden} />}
       {lots === 0 && chores.length === 0 && t.moving.length === 0 && done === 0 && (
         <Nothing title={t.nextDue ? `Next: ${day(t.nextDue)}.` : "No lots yet."}>

@@ -82,6 +82,11 @@ public record MixAge(
         return new Clock(s, story, days).run(today, Working.off()).lasts().likely();
     }
 
+    /** The share of its life that it has spent on {@code today}, at its likeliest. */
+    public static double spent(Situation s, Story story, LocalDate today) {
+        return new Clock(s, story, 0).run(today, Working.off()).spent();
+    }
+
     /** Share of a day's decay, when the water left goes straight from one share to another: the mean of wᵏ. */
     static double meanPower(double from, double to, double k) {
         double drop = from - to;

@@ -38,7 +38,7 @@ public record FlushVolume(double leastLitres, double mostLitres, double goalMsCm
                 "FAO29",
                 earlier("Vw", heldLitres, Unit.LITRE, "media.capacity"),
                 typed("EC", ecMsCm, Unit.MILLISIEMENS_PER_CM, "reading.ec"),
-                table("goal", goalMsCm, Unit.MILLISIEMENS_PER_CM, "runoff-bands:high"),
+                table("goal", goalMsCm, Unit.MILLISIEMENS_PER_CM, "bands:middle"),
                 typed("EC(water)", waterMsCm, Unit.MILLISIEMENS_PER_CM, "water.ec"));
         return Optional.of(new FlushVolume(heldLitres * (1 - 1 / ratio), most, goalMsCm));
     }

@@ -32,11 +32,13 @@ public record Judgement(
             return name().toLowerCase(java.util.Locale.ROOT);
         }
 
-        boolean low() {
+        /** Whether it lies below, surely or likely. */
+        public boolean low() {
             return this == BELOW || this == LIKELY_BELOW;
         }
 
-        boolean high() {
+        /** Whether it lies above, surely or likely. */
+        public boolean high() {
             return this == ABOVE || this == LIKELY_ABOVE;
         }
     }
@@ -46,6 +48,16 @@ public record Judgement(
         double above = 1 - value.probabilityBelow(high);
         double inside = Math.max(0, 1 - below - above);
         return new Judgement(value, low, high, below, inside, above, find(below, inside, above));
+    }
+
+    /** Whether it can be told with certainty enough. */
+    boolean sure() {
+        return finding == Finding.INSIDE || finding == Finding.BELOW || finding == Finding.ABOVE;
+    }
+
+    /** It, if the mean of so many readings came to the same. */
+    Judgement ofReadings(int n) {
+        return of(new Uncertain(value.value(), value.sd() / Math.sqrt(n)), low, high);
     }
 
     private static Finding find(double below, double inside, double above) {

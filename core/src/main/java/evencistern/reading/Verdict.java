@@ -1,39 +1,37 @@
 package evencistern.reading;
 
-import evencistern.fault.Fault;
-import evencistern.fault.FaultCode;
-import evencistern.fault.FaultException;
-import evencistern.fault.Faults;
-import evencistern.media.Mix;
-import evencistern.media.PotWater;
 import evencistern.plant.Appetite;
-import evencistern.plant.Species;
+import evencistern.reading.Judgement.Finding;
 import evencistern.units.Unit;
-import evencistern.water.Meter;
-import evencistern.water.SourceWater;
+import evencistern.water.WaterLimits;
 import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
- * What a runoff reading says and what to do about it.
+ * What a reading says and what to do about it.
  *
- * <p><b>Answers</b> is my root zone in order, and if not, what now?
- * <p><b>Formula</b> each value against its band with the meter's ±; salts above: flush to the middle of the band; below:
- * feed, or ask first what EC cannot show; pH off: water, feed form, age of the mix; unsure: measure again
- * <p><b>Units</b> pH; mS/cm at 25 °C; L
- * <p><b>Valid for</b> ordinary runoff at a normal watering, which shows a trend, not a laboratory value
- * <p><b>Source</b> [CAVINS2000] and [BMPGUIDE] for judging by mix and crop; [COMMON] for the order of remedies
+ * <p><b>Answers</b> is my root zone in order, and if not, why, what now, and what would change this?
+ * <p><b>Formula</b> each value against its band with the pen's ±; salts above: flush to the middle of the band and, where the
+ * can is at fault, weaken to (middle − water)/(reading − water) by quarters; below: feed, or ask first what EC cannot
+ * show; pH off: water to half of the alkalinity its pots stand, nitrogen form, age of the mix; unsure: measure again
+ * <p><b>Units</b> pH; mS/cm at 25 °C; L; mg/L CaCO3; days
+ * <p><b>Valid for</b> the methods, each by its own band; runoff at a normal watering shows a trend
+ * <p><b>Source</b> [CAVINS2000] and [BMPGUIDE] for judging by mix and crop; salts out in proportion to salts in [FAO29];
+ * [COMMON] for the order of remedies and the days until the next reading
  * <p><b>Checked by</b> VerdictTest
  */
 public record Verdict(
-        RunoffBand band,
+        Band band,
         Optional<Judgement> ph,
         Optional<Judgement> ec,
-        List<Action> actions,
+        List<Cause> causes,
+        List<Advice> advice,
+        List<Change> changes,
         Optional<FlushVolume> flush) {
 
     /** What to do, most urgent first. */
@@ -41,11 +39,17 @@ public record Verdict(
         FLUSH,
         FLUSH_WITH_PURER_WATER,
         SKIP_NEXT_FEED,
+        WEAKEN_FEED,
         FEED_AS_PLANNED,
+        FEED_NOW,
         NO_FEED_PLANNED,
-        CHECK_WATER_ALKALINITY,
+        CORRECT_WATER,
+        MEASURE_ALKALINITY,
+        MORE_AMMONIUM,
         LESS_AMMONIUM,
-        CHECK_MIX_AGE,
+        REFRESH_PARTLY,
+        REPOT,
+        RETEST,
         RETEST_CALIBRATED,
         CARRY_ON;
 
@@ -54,103 +58,236 @@ public record Verdict(
         }
     }
 
-    /** Whether there is, or likely is, more salt than the band allows. */
-    public boolean salty() {
-        return ec.filter(e -> e.finding().high()).isPresent();
-    }
-
-    /** pH with the dot lost: what reads 58 was 5.8. */
-    private static final double DOT_LOST = 10;
-
-    /** Refuses values no root zone has, saying when a dot was lost. pH 2–11, EC 0–20 mS/cm; at least one is needed. */
-    public static void check(OptionalDouble ph, OptionalDouble ecMsCm) {
-        Faults faults = new Faults();
-        if (ph.isEmpty() && ecMsCm.isEmpty()) {
-            faults.add(FaultCode.READING_EMPTY, "reading.ph", "");
+    /**
+     * One thing to do, with how much and when.
+     *
+     * @param least,most of what {@code unit} says; both the same where it is one figure
+     * @param inDays from the reading on
+     */
+    public record Advice(Action action, OptionalDouble least, OptionalDouble most, Unit unit, OptionalInt inDays) {
+        static Advice of(Action action) {
+            return new Advice(action, OptionalDouble.empty(), OptionalDouble.empty(), Unit.ONE, OptionalInt.empty());
         }
-        ph.ifPresent(v -> {
-            if (v > 14 && v / DOT_LOST >= 3 && v / DOT_LOST <= 10) {
-                faults.add(new Fault(
-                        FaultCode.PH_DOT_MISPLACED,
-                        "reading.ph",
-                        String.format(Locale.ROOT, "%.0f", v),
-                        String.format(Locale.ROOT, "%.1f", v / DOT_LOST),
-                        "pH"));
-            } else {
-                faults.within("reading.ph", v, 2, 11, "pH");
-            }
-        });
-        ecMsCm.ifPresent(v -> faults.within("reading.ec", v, 0, 20, "mS/cm"));
-        if (faults.any()) {
-            throw new FaultException(faults.list());
+
+        static Advice in(int days, Action action) {
+            return new Advice(action, OptionalDouble.empty(), OptionalDouble.empty(), Unit.ONE, OptionalInt.of(days));
+        }
+
+        static Advice to(Action action, double least, double most, Unit unit) {
+            return new Advice(action, OptionalDouble.of(least), OptionalDouble.of(most), unit, OptionalInt.empty());
         }
     }
 
-    /** Judges one reading. */
-    public static Verdict of(
-            OptionalDouble ph,
-            OptionalDouble ecMsCm,
-            Meter meter,
-            Species species,
-            Mix mix,
-            PotWater potWater,
-            SourceWater water,
-            Working working) {
-        check(ph, ecMsCm);
-        RunoffBand band = RunoffBand.of(species, mix.kind());
-        Optional<Judgement> byPh = ph.isPresent()
-                ? Optional.of(
-                        judge("reading.ph_inside", meter.ph(ph.getAsDouble()), band.phLow(), band.phHigh(), working))
-                : Optional.empty();
-        Optional<Judgement> byEc = ecMsCm.isPresent()
-                ? Optional.of(judge(
-                        "reading.ec_inside", meter.ec(ecMsCm.getAsDouble()), band.ecLow(), band.ecHigh(), working))
-                : Optional.empty();
-        List<Action> actions = new ArrayList<>();
+    /** What to know or do better. */
+    public enum Means {
+        CALIBRATE,
+        MORE_READINGS,
+        POUR_THROUGH,
+        ALKALINITY,
+        NITROGEN_FORMS,
+        CAN,
+        MIX_AGE;
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * What would change the verdict.
+     *
+     * @param figure of it, where it has one
+     */
+    public record Change(Means id, OptionalDouble figure) {
+        static Change of(Means id) {
+            return new Change(id, OptionalDouble.empty());
+        }
+    }
+
+    private static final double HALF = 0.5;
+    private static final double QUARTER = 0.25;
+    private static final double MOSTLY = 0.4;
+    private static final double AMMONIUM_LOW = 0.15;
+    private static final double SPENT = 0.9;
+    private static final double OLD = 0.6;
+    private static final double THIRD = 1.0 / 3;
+    private static final int RETEST_SALTS_DAYS = 10;
+    private static final int RETEST_PH_DAYS = 28;
+    private static final int REPOT_DAYS = 28;
+    private static final int MOST_READINGS = 9;
+
+    /** Judges one reading; the can's own is held against no band. */
+    public static Verdict of(Sample sample, Circumstances c, Working working) {
+        Band band = c.band(sample.method());
+        Optional<Judgement> byPh = sample.ph().flatMap(band::judgePh);
+        Optional<Judgement> byEc = sample.ec().flatMap(band::judgeEc);
+        byPh.ifPresent(j -> show("reading.ph_inside", j, Unit.PH_UNIT, working));
+        byEc.ifPresent(j -> show("reading.ec_inside", j, Unit.MILLISIEMENS_PER_CM, working));
+        List<Advice> advice = new ArrayList<>();
+        List<Cause> causes = new ArrayList<>();
         Optional<FlushVolume> flush = Optional.empty();
-        if (byEc.isPresent() && byEc.get().finding().high()) {
-            potWater.availableLitres(working); // so that the working shows where the water held comes from
-            double goal = (band.ecLow() + band.ecHigh()) / 2;
+        if (is(byEc, Finding::high)) {
+            Judgement j = byEc.orElseThrow();
+            double value = j.value().value();
+            causes.addAll(Cause.ofHighEc(value, sample, c));
+            c.pot().availableLitres(working); // so that the working shows where the water held comes from
             flush = FlushVolume.of(
-                    byEc.get().value().value(), goal, water.ecMsCm(), potWater.capacityLitres(), working);
-            actions.add(flush.isPresent() ? Action.FLUSH : Action.FLUSH_WITH_PURER_WATER);
-            actions.add(Action.SKIP_NEXT_FEED);
-        } else if (byEc.isPresent() && byEc.get().finding().low()) {
-            actions.add(species.appetite() == Appetite.NONE ? Action.NO_FEED_PLANNED : Action.FEED_AS_PLANNED);
+                    value, band.middle(), c.water().ecMsCm(), c.pot().capacityLitres(), working);
+            advice.add(flush.map(f -> Advice.to(Action.FLUSH, f.leastLitres(), f.mostLitres(), Unit.LITRE))
+                    .orElse(Advice.of(Action.FLUSH_WITH_PURER_WATER)));
+            advice.add(Advice.of(Action.SKIP_NEXT_FEED));
+            weaker(value, band, c, working).ifPresent(advice::add);
+            advice.add(Advice.in(RETEST_SALTS_DAYS, Action.RETEST));
+        } else if (is(byEc, Finding::low)) {
+            causes.addAll(Cause.ofLowEc(sample, c));
+            advice.add(Advice.of(hungry(causes, c)));
         }
-        if (byPh.isPresent() && byPh.get().finding().high()) {
-            actions.add(Action.CHECK_WATER_ALKALINITY);
-        } else if (byPh.isPresent() && byPh.get().finding().low()) {
-            actions.add(Action.LESS_AMMONIUM);
-            actions.add(Action.CHECK_MIX_AGE);
+        if (is(byPh, Finding::high)) {
+            causes.addAll(Cause.ofHighPh(sample, c));
+            advice.addAll(tooAlkaline(c));
+        } else if (is(byPh, Finding::low)) {
+            causes.addAll(Cause.ofLowPh(sample, c));
+            advice.addAll(tooAcid(c));
         }
-        if (unsure(byPh) || unsure(byEc)) {
-            actions.add(Action.RETEST_CALIBRATED);
+        if (is(byPh, f -> f.high() || f.low()) && advice.stream().noneMatch(a -> a.action() == Action.RETEST)) {
+            advice.add(Advice.in(RETEST_PH_DAYS, Action.RETEST));
         }
-        if (actions.isEmpty()) {
-            actions.add(Action.CARRY_ON);
+        if (is(byPh, Finding.CANNOT_TELL::equals) || is(byEc, Finding.CANNOT_TELL::equals)) {
+            advice.add(Advice.in(0, Action.RETEST_CALIBRATED));
         }
-        return new Verdict(band, byPh, byEc, List.copyOf(actions), flush);
+        if (advice.isEmpty()) {
+            advice.add(Advice.of(Action.CARRY_ON));
+        }
+        return new Verdict(
+                band, byPh, byEc, List.copyOf(causes), List.copyOf(advice), changes(sample, c, byPh, byEc), flush);
     }
 
-    private static boolean unsure(Optional<Judgement> judgement) {
-        return judgement.isPresent() && judgement.get().finding() == Judgement.Finding.CANNOT_TELL;
+    private static boolean is(Optional<Judgement> judgement, java.util.function.Predicate<Finding> what) {
+        return judgement.map(Judgement::finding).filter(what).isPresent();
     }
 
-    private static Judgement judge(
-            String step, evencistern.units.Uncertain value, double low, double high, Working working) {
-        Judgement judgement = Judgement.of(value, low, high);
-        Unit unit = step.contains("ph") ? Unit.PH_UNIT : Unit.MILLISIEMENS_PER_CM;
+    /** A weaker can, where the can alone would bring the pot above its band's middle. */
+    private static Optional<Advice> weaker(double msCm, Band band, Circumstances c, Working working) {
+        double water = c.water().ecMsCm();
+        OptionalDouble can = c.feed().map(Circumstances.Fed::canMsCm).orElse(OptionalDouble.empty());
+        if (can.isEmpty() || can.getAsDouble() <= water || band.middle() <= water) {
+            return Optional.empty();
+        }
+        double share = working.step(
+                "reading.weaken",
+                "share = (goal − EC(water))/(EC − EC(water))",
+                (band.middle() - water) / (msCm - water) * 100,
+                Unit.PER_CENT,
+                "FAO29",
+                Working.Input.table("goal", band.middle(), Unit.MILLISIEMENS_PER_CM, "bands:middle"),
+                Working.Input.typed("EC", msCm, Unit.MILLISIEMENS_PER_CM, "reading.ec"),
+                Working.Input.typed("EC(water)", water, Unit.MILLISIEMENS_PER_CM, "water.ec"));
+        double quarters = Math.max(QUARTER, Math.min(1 - QUARTER, Math.round(share / 25) * QUARTER));
+        return Optional.of(Advice.to(Action.WEAKEN_FEED, quarters, quarters, Unit.ONE));
+    }
+
+    private static Action hungry(List<Cause> causes, Circumstances c) {
+        if (c.species().appetite() == Appetite.NONE || c.coatedAlone()) {
+            return Action.NO_FEED_PLANNED;
+        }
+        boolean overdue = c.days().sinceFed().isPresent()
+                && c.days().feedEvery().isPresent()
+                && c.days().sinceFed().getAsInt() > c.days().feedEvery().getAsInt();
+        boolean unseen = causes.stream().anyMatch(k -> k.kind() == Cause.Kind.UNSEEN_FEED);
+        return overdue && !unseen ? Action.FEED_NOW : Action.FEED_AS_PLANNED;
+    }
+
+    private static List<Advice> tooAlkaline(Circumstances c) {
+        List<Advice> advice = new ArrayList<>();
+        OptionalDouble alkalinity = c.water().alkalinity();
+        double limit = WaterLimits.alkalinityLimit(c.pot().mixLitres());
+        if (alkalinity.isEmpty()) {
+            advice.add(Advice.of(Action.MEASURE_ALKALINITY));
+        } else if (alkalinity.getAsDouble() > limit * HALF) {
+            advice.add(Advice.to(
+                    Action.CORRECT_WATER, limit * HALF, alkalinity.getAsDouble(), Unit.MILLIGRAM_CACO3_PER_LITRE));
+        }
+        OptionalDouble acidifying = c.feed().map(Circumstances.Fed::acidifying).orElse(OptionalDouble.empty());
+        if (acidifying.isPresent() && acidifying.getAsDouble() < AMMONIUM_LOW) {
+            advice.add(Advice.to(Action.MORE_AMMONIUM, acidifying.getAsDouble(), MOSTLY, Unit.ONE));
+        }
+        return advice;
+    }
+
+    private static List<Advice> tooAcid(Circumstances c) {
+        List<Advice> advice = new ArrayList<>();
+        OptionalDouble acidifying = c.feed().map(Circumstances.Fed::acidifying).orElse(OptionalDouble.empty());
+        if (acidifying.isPresent() && acidifying.getAsDouble() > AMMONIUM_LOW) {
+            advice.add(Advice.to(Action.LESS_AMMONIUM, acidifying.getAsDouble(), AMMONIUM_LOW, Unit.ONE));
+        }
+        if (c.mix().kind().organic() && c.mixSpent().isPresent()) {
+            double spent = c.mixSpent().getAsDouble();
+            if (spent >= SPENT) {
+                advice.add(Advice.in(REPOT_DAYS, Action.REPOT));
+            } else if (spent >= OLD) {
+                advice.add(Advice.to(Action.REFRESH_PARTLY, THIRD, THIRD, Unit.ONE));
+            }
+        }
+        return advice;
+    }
+
+    private static List<Change> changes(
+            Sample sample, Circumstances c, Optional<Judgement> byPh, Optional<Judgement> byEc) {
+        List<Change> changes = new ArrayList<>();
+        boolean phUnsure = byPh.filter(j -> !j.sure()).isPresent();
+        boolean ecUnsure = byEc.filter(j -> !j.sure()).isPresent();
+        if ((byPh.isPresent() && !sample.phCalibrated()) || (byEc.isPresent() && !sample.ecCalibrated())) {
+            changes.add(Change.of(Means.CALIBRATE));
+        }
+        OptionalInt again = again(phUnsure ? byPh : Optional.empty(), ecUnsure ? byEc : Optional.empty());
+        again.ifPresent(n -> changes.add(new Change(Means.MORE_READINGS, OptionalDouble.of(n))));
+        boolean off = is(byPh, f -> f.high() || f.low()) || is(byEc, f -> f.high() || f.low());
+        if (sample.method() == Method.RUNOFF && (off || phUnsure || ecUnsure)) {
+            changes.add(Change.of(Means.POUR_THROUGH));
+        }
+        if (is(byPh, Finding::high) && c.water().alkalinity().isEmpty()) {
+            changes.add(Change.of(Means.ALKALINITY));
+        }
+        if (off && c.feed().filter(f -> f.acidifying().isEmpty()).isPresent()) {
+            changes.add(Change.of(Means.NITROGEN_FORMS));
+        }
+        if (is(byEc, Finding::high) && c.feed().isPresent()) {
+            changes.add(Change.of(Means.CAN));
+        }
+        if (is(byPh, Finding::low) && c.mixSpent().isEmpty() && c.mix().kind().organic()) {
+            changes.add(Change.of(Means.MIX_AGE));
+        }
+        return changes;
+    }
+
+    /** How many readings like this would make the unsure ones sure; empty where none is, or more than nine are needed. */
+    private static OptionalInt again(Optional<Judgement> byPh, Optional<Judgement> byEc) {
+        int n = Math.max(needed(byPh), needed(byEc));
+        return n > 1 && n <= MOST_READINGS ? OptionalInt.of(n) : OptionalInt.empty();
+    }
+
+    private static int needed(Optional<Judgement> judgement) {
+        return judgement
+                .map(j -> {
+                    int n = 2;
+                    while (n <= MOST_READINGS && !j.ofReadings(n).sure()) {
+                        n++;
+                    }
+                    return n;
+                })
+                .orElse(0);
+    }
+
+    private static void show(String step, Judgement judgement, Unit unit, Working working) {
         working.step(
                 step,
                 "P(inside) = Φ((high − x)/σ) − Φ((low − x)/σ)",
                 judgement.inside() * 100,
                 Unit.PER_CENT,
                 "JCGM100",
-                Working.Input.typed("x", value.value(), unit, "reading"),
-                Working.Input.typed("± of the meter", value.halfWidth95(), unit, "meter"),
-                Working.Input.table("low", low, unit, "runoff-bands:low"),
-                Working.Input.table("high", high, unit, "runoff-bands:high"));
-        return judgement;
+                Working.Input.typed("x", judgement.value().value(), unit, "reading"),
+                Working.Input.typed("± of the meter", judgement.value().halfWidth95(), unit, "meter"),
+                Working.Input.table("low", judgement.low(), unit, "bands:low"),
+                Working.Input.table("high", judgement.high(), unit, "bands:high"));
     }
 }

@@ -20,6 +20,7 @@ class LookTest {
     private static String home;
     private static String lot;
     private static String feed;
+    private static String meter;
 
     @BeforeAll
     static void start() {
@@ -37,6 +38,7 @@ class LookTest {
                 .orElseThrow()
                 .path("id")
                 .asString();
+        meter = cistern.api().get(garden).ok().path("meters").get(0).path("id").asString();
         feed = cistern.api().get(garden + "/feeds").ok().get(0).path("id").asString();
     }
 
@@ -75,6 +77,7 @@ class LookTest {
                 home + "/mixes/compare",
                 home + "/mixes/files",
                 home + "/shelf",
+                home + "/shelf/meter/" + meter,
                 home + "/garden",
                 home + "/garden?part=done",
                 home + "/garden?part=files",

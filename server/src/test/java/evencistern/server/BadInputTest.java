@@ -127,7 +127,7 @@ class BadInputTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"15, too_large", "58, ph_dot_misplaced", "0.6, too_small", "six, not_a_number"})
+    @CsvSource({"15, too_large", "58, ph_dot_misplaced", "0.6, ph_dot_misplaced", "six, not_a_number"})
     void aPhThatCannotBeIsRefused(String ph, String code) {
         Api.Answer answer = api.post(readings(), reading(ph, null));
         clear(answer, 422);

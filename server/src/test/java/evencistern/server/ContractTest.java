@@ -21,6 +21,8 @@ import evencistern.media.Amendment;
 import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.media.Recipes;
+import evencistern.meter.MeterLog;
+import evencistern.meter.TdsScale;
 import evencistern.plan.Care;
 import evencistern.plan.Chore;
 import evencistern.plan.Condition;
@@ -35,7 +37,12 @@ import evencistern.plant.Toxicity;
 import evencistern.plant.Trait;
 import evencistern.plant.Traits;
 import evencistern.reading.CanCheck;
+import evencistern.reading.Cause;
 import evencistern.reading.Judgement;
+import evencistern.reading.Method;
+import evencistern.reading.Outcome;
+import evencistern.reading.Procedure;
+import evencistern.reading.RootZone;
 import evencistern.reading.Verdict;
 import evencistern.remedy.Brew;
 import evencistern.remedy.Remedy;
@@ -46,7 +53,6 @@ import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
 import evencistern.water.PhProduct;
 import evencistern.water.SourceWater;
-import evencistern.water.TdsScale;
 import evencistern.water.WaterLimits;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -99,6 +105,21 @@ class ContractTest {
         worded("roles", ids(LabelReading.Role.values()));
         worded("findings", ids(Judgement.Finding.values()));
         worded("actions", ids(Verdict.Action.values()));
+        worded("causes", ids(Cause.Kind.values()));
+        worded("facts", ids(Cause.What.values()));
+        worded("changes", ids(Verdict.Means.values()));
+        worded("method_notes", ids(Method.values()));
+        for (Method method : Method.values()) {
+            worded(
+                    "procedure",
+                    Procedure.of(method, 1, 0.5).steps().stream()
+                            .map(Procedure.Step::id)
+                            .toList());
+        }
+        worded("pen", ids(MeterLog.Finding.values()));
+        worded("methods", ids(Method.values()));
+        worded("zones", ids(RootZone.values()));
+        worded("outcomes", ids(Outcome.Kind.values()));
         worded("tools", ids(Measured.Tool.values()));
         worded("toxicity", ids(Toxicity.values()));
         worded("mixes", Recipes.all().stream().map(m -> m.key()).toList());

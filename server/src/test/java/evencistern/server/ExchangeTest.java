@@ -75,6 +75,7 @@ class ExchangeTest {
             "weather_day",
             "feed",
             "vessel",
+            "calibration",
             "meter",
             "water",
             "place"

@@ -8,7 +8,6 @@ import evencistern.testkit.PostgresSession;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Files;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -53,27 +52,35 @@ class GuideTest {
         if (what.equals("label")) {
             return api.post("/api/live/label", with).ok();
         }
+        if (what.equals("verdict")) {
+            return judged(String.valueOf(with.get("meter")), with.get("ec"));
+        }
         Map<String, Object> body = Bodies.care(garden);
         body.putAll(with);
-        if (what.equals("verdict")) {
-            Map<String, Object> meter = new HashMap<>(Map.of(
-                    "id",
-                    garden.path("meters").get(0).path("id").asString(),
-                    "name",
-                    "Pen",
-                    "phPlusMinus",
-                    0.1,
-                    "ecPlusMinus",
-                    5,
-                    "version",
-                    1,
-                    "retired",
-                    false));
-            meter.put("scale", with.get("meter"));
-            body.keySet().retainAll(java.util.Set.of("species", "pot", "mix", "water", "ec"));
-            body.put("meter", meter);
-            body.put("working", false);
-        }
         return api.post("/api/live/" + what, body).ok();
+    }
+
+    /** A reading of a fresh garden's first lot, by a pen of this scale. */
+    private JsonNode judged(String scale, Object ec) {
+        String home = "/api/gardens/" + garden.path("id").asString();
+        JsonNode pen = api.get(home).ok().path("meters").get(0);
+        api.put(
+                        home + "/meters",
+                        Map.of(
+                                "id", pen.path("id").asString(),
+                                "name", "Pen",
+                                "scale", scale,
+                                "phPlusMinus", Bodies.typed("0.1", "pH"),
+                                "ecPlusMinus", Bodies.typed("5", "%"),
+                                "version", pen.path("version").asInt()))
+                .ok();
+        String lot = api.put(home + "/lots", Bodies.lot(garden, null))
+                .ok()
+                .path("id")
+                .asString();
+        Map<String, Object> reading =
+                Map.of("clientKey", Bodies.key(), "meterId", pen.path("id").asString(), "ec", ec);
+        return api.post(home + "/lots/" + lot + "/verdict", Map.of("reading", reading, "working", false))
+                .ok();
     }
 }

@@ -4,13 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.testkit.Api;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Answers to what is being typed. */
@@ -53,62 +50,6 @@ class LiveTest {
                 .containsExactly("label_no_rate", "label_no_rhythm");
         assertThat(refused.path("refusals").get(0).path("detail").asString()).contains("5 ml per litre");
         assertThat(refused.path("unknownWords").asBoolean()).isTrue();
-    }
-
-    private Map<String, Object> reading(Map<String, Object> more) {
-        Map<String, Object> meter = new HashMap<>(Map.of(
-                "id",
-                garden.path("meters").get(0).path("id").asString(),
-                "name",
-                "Pen",
-                "scale",
-                "ppm700",
-                "phPlusMinus",
-                0.1,
-                "ecPlusMinus",
-                5,
-                "version",
-                1,
-                "retired",
-                false));
-        Map<String, Object> ask = new HashMap<>(Map.of(
-                "species",
-                Bodies.kind("streptocarpus"),
-                "pot",
-                Bodies.pot("12", "9", "11"),
-                "mix",
-                Bodies.mix(garden, "peat_perlite"),
-                "water",
-                garden.path("waters").get(0),
-                "meter",
-                meter,
-                "working",
-                true));
-        ask.putAll(more);
-        return ask;
-    }
-
-    /** Arithmetic: 840 ppm on the 700 scale is 1.2 mS/cm, on the 500 scale 1.68; 1200 µS/cm is 1.2 mS/cm; CF 12 too. */
-    @ParameterizedTest
-    @CsvSource({
-        "840, ppm, 1.2",
-        "840 ppm, mS/cm, 1.2",
-        "'1,2', mS/cm, 1.2",
-        "1200, µS/cm, 1.2",
-        "1.2 mS/cm, ppm, 1.2",
-        "12 CF, mS/cm, 1.2"
-    })
-    void aConductivityIsReadInAnyWriting(String text, String unit, double msCm) {
-        JsonNode verdict = api.post("/api/live/verdict", reading(Map.of("ec", Map.of("text", text, "unit", unit))))
-                .ok();
-        assertThat(verdict.path("ec").path("value").asDouble()).isCloseTo(msCm, within(1e-9));
-        assertThat(verdict.path("band").path("name").asString()).isEqualTo("peat:medium");
-        assertThat(verdict.path("working").size()).isPositive();
-    }
-
-    @Test
-    void noReadingAtAllIsSaidSo() {
-        assertThat(api.post("/api/live/verdict", reading(Map.of())).faults()).containsExactly("reading_empty");
     }
 
     @Test

@@ -274,8 +274,14 @@ class PathTest {
         assertThat(series.path("readings").size()).isEqualTo(1);
         JsonNode only = series.path("readings").get(0);
         assertThat(only.path("ec").asDouble()).isCloseTo(3.0, within(1e-9));
-        assertThat(only.path("verdict").path("ec").path("finding").asString()).isEqualTo("above");
-        assertThat(only.path("verdict").path("actions").get(0).asString()).isEqualTo("flush");
+        assertThat(only.path("ecFinding").asString()).isEqualTo("above");
+        assertThat(api.post(path.replace("/readings", "/verdict"), Map.of("reading", reading, "working", true))
+                        .ok()
+                        .path("advice")
+                        .get(0)
+                        .path("action")
+                        .asString())
+                .isEqualTo("flush");
     }
 
     @ParameterizedTest

@@ -121,6 +121,16 @@ public class MixAges {
         return MixAge.spentWithin(ground.situation(standing, null), told.story(), g.today(), LotYear.DAYS);
     }
 
+    /** The share of its life that the mix of a lot has spent today. */
+    public double spent(Ground ground, Standing standing) {
+        GardenWire g = ground.garden();
+        Story told = story(
+                g,
+                standing.lot(),
+                store.listEvents(new GardenId(g.id()), standing.lot().id()));
+        return MixAge.spent(ground.situation(standing, null), told.story(), g.today());
+    }
+
     private static Story story(GardenWire g, Lot lot, List<AgeStore.Event> events) {
         ZoneId zone = ZoneId.of(g.timeZone());
         Optional<LocalDate> filled = events.stream()

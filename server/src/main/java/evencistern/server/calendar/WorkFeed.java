@@ -15,6 +15,7 @@ import evencistern.server.lot.Ground;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.server.meter.MeterLogs;
 import evencistern.server.problem.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,20 +33,23 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class WorkFeed {
     private static final int MOST_NAMED = 30;
+    private static final String CALIBRATE = "Calibrate";
     private static final int MOST_CHORES = 100_000;
 
     private final CalendarStore store;
     private final Calendars calendars;
     private final ChoreStore chores;
     private final Lots lots;
+    private final MeterLogs meters;
     private final Words words;
 
-    WorkFeed(CalendarStore store, Calendars calendars, ChoreStore chores, Lots lots, Words words) {
+    WorkFeed(CalendarStore store, Calendars calendars, ChoreStore chores, Lots lots, MeterLogs meters, Words words) {
         this.chores = chores;
         this.words = words;
         this.store = store;
         this.calendars = calendars;
         this.lots = lots;
+        this.meters = meters;
     }
 
     /** The private address of the work to come: made when first asked for. */
@@ -109,6 +113,7 @@ class WorkFeed {
                         s.lot().name());
             }
         });
+        meters.eachDue(ground.garden(), (pen, on) -> add(work, later(on, today), CALIBRATE, pen));
         Calendars.CalendarWire plan = calendars.look(garden);
         if (plan.inUse()) {
             plan.feedDays().stream()
@@ -147,7 +152,8 @@ class WorkFeed {
         event.setDateTimeStamp(date(day));
         event.setDateStart(date(day), false);
         event.setDateEnd(date(day.plusDays(1)), false);
-        event.setSummary(what + ": " + (names.size() == 1 ? names.get(0) : names.size() + " lots"));
+        event.setSummary(what + ": "
+                + (names.size() == 1 ? names.get(0) : names.size() + (what.equals(CALIBRATE) ? " meters" : " lots")));
         event.setDescription(
                 names.stream().sorted().limit(MOST_NAMED).collect(Collectors.joining("\n")) + more(names.size()));
         return event;

@@ -2,9 +2,9 @@ package evencistern.server.catalogue;
 
 import evencistern.label.LabelReader;
 import evencistern.media.Amendment;
+import evencistern.meter.TdsScale;
 import evencistern.pot.TradeSizes;
 import evencistern.units.Unit;
-import evencistern.water.TdsScale;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

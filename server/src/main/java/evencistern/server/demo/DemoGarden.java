@@ -6,6 +6,7 @@ import evencistern.plan.Chore;
 import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
 import evencistern.pot.Material;
+import evencistern.reading.Method;
 import evencistern.server.GardenId;
 import evencistern.server.batch.BatchInput;
 import evencistern.server.batch.Batches;
@@ -26,7 +27,8 @@ import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
-import evencistern.server.reading.EcTyped;
+import evencistern.server.meter.EcTyped;
+import evencistern.server.meter.MeterLogs;
 import evencistern.server.reading.Readings;
 import evencistern.server.stock.StockInput;
 import evencistern.server.stock.Stocks;
@@ -68,6 +70,7 @@ public class DemoGarden implements ApplicationRunner {
     private final Lots lots;
     private final Acts acts;
     private final Readings readings;
+    private final MeterLogs meters;
     private final Deeds deeds;
     private final ChoreStore chores;
     private final Stocks stocks;
@@ -80,6 +83,7 @@ public class DemoGarden implements ApplicationRunner {
             Lots lots,
             Acts acts,
             Readings readings,
+            MeterLogs meters,
             Deeds deeds,
             ChoreStore chores,
             Stocks stocks,
@@ -90,6 +94,7 @@ public class DemoGarden implements ApplicationRunner {
         this.lots = lots;
         this.acts = acts;
         this.readings = readings;
+        this.meters = meters;
         this.deeds = deeds;
         this.chores = chores;
         this.stocks = stocks;
@@ -182,8 +187,12 @@ public class DemoGarden implements ApplicationRunner {
                     new Readings.NewReading(
                             "demo-reading-" + i,
                             pen.id(),
+                            Method.RUNOFF.id(),
                             new Typed(Double.toString(drift[i][0]), "pH"),
                             new EcTyped(Integer.toString((int) drift[i][1]), EcTyped.PPM),
+                            null,
+                            null,
+                            null,
                             at(g, day)));
         }
     }
@@ -307,8 +316,36 @@ public class DemoGarden implements ApplicationRunner {
         gardens.saveMeter(
                 garden,
                 new Gardens.MeterInput(
-                        pen.id(), pen.name(), "ppm500", new Typed("0.1", "pH"), new Typed("5", "%"), pen.version()));
+                        pen.id(),
+                        pen.name(),
+                        "ppm500",
+                        new Typed("0.1", "pH"),
+                        new Typed("5", "%"),
+                        true,
+                        bare.today().minusMonths(14),
+                        null,
+                        pen.version()));
+        calibrate(garden, pen.id(), bare.today().minusDays(96), new String[] {"4.06", "7.05", "705"});
+        calibrate(garden, pen.id(), bare.today().minusDays(61), new String[] {"4.10", "7.06", "712"});
+        calibrate(garden, pen.id(), bare.today().minusDays(26), new String[] {"4.12", "7.04", "701"});
         return gardens.require(garden);
+    }
+
+    /** Held into the buffers of 4.01 and 7.00 and the standard of 1.413 mS/cm, and set to them. */
+    private void calibrate(GardenId garden, UUID pen, LocalDate on, String[] showed) {
+        meters.save(
+                garden,
+                new MeterLogs.CalibrationInput(
+                        UUID.randomUUID(),
+                        pen,
+                        on,
+                        new Typed("21", "°C"),
+                        new Typed(showed[0], "pH"),
+                        new Typed(showed[1], "pH"),
+                        null,
+                        new EcTyped(showed[2], EcTyped.PPM),
+                        true,
+                        0));
     }
 
     private static FeedInput feed(

@@ -20,6 +20,7 @@ class GardenFileStore {
             new Table("walk", "id"),
             new Table("water", "id"),
             new Table("meter", "id"),
+            new Table("calibration", "id"),
             new Table("vessel", "id"),
             new Table("feed", "id"),
             new Table("species", "id"),

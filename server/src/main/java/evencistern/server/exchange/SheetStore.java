@@ -42,6 +42,7 @@ class SheetStore {
             "product_each",
             "measure",
             "n_mg_per_l",
+            "method",
             "ph",
             "ec_ms_cm",
             "from",
@@ -95,7 +96,7 @@ class SheetStore {
     void eachEntry(GardenId garden, ZoneId zone, Consumer<List<@Nullable Object>> line) {
         db.sql("""
                         select j.occurred_at, l.name as lot, j.kind, coalesce(w.litres_each, f.litres_each) as litres,
-                               fd.name as feed, f.product_each, f.measure, f.n_mg_per_l, r.ph, r.ec,
+                               fd.name as feed, f.product_each, f.measure, f.n_mg_per_l, r.method, r.ph, r.ec,
                                coalesce(mf.name, p.mix_before) as from_what, coalesce(mt.name, p.mix_after) as to_what,
                                c.pots_before, c.pots_after, t.chore, t.found, t.product,
                                coalesce(n.text, c.why, o.note) as note
@@ -129,6 +130,7 @@ class SheetStore {
                     r.getObject("product_each", Double.class),
                     r.getString("measure"),
                     r.getObject("n_mg_per_l", Double.class),
+                    r.getString("method"),
                     r.getObject("ph", Double.class),
                     r.getObject("ec", Double.class),
                     r.getString("from_what"),

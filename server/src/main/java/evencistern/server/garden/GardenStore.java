@@ -18,6 +18,7 @@ import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -322,15 +323,18 @@ class GardenStore {
 
     void insertMeter(GardenId garden, MeterWire m) {
         db.sql("""
-                        insert into meter (name, scale, ph_plus_minus, ec_plus_minus, typed, retired, garden_id, id,
-                                           version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, 1)
+                        insert into meter (name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since,
+                                           every_days, typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """)
                 .params(Arrays.asList(
                         m.name(),
                         m.scale(),
                         m.phPlusMinus(),
                         m.ecPlusMinus(),
+                        m.compensates(),
+                        m.probeSince(),
+                        m.everyDays(),
                         TypedFields.stored(m.typed()),
                         m.retired(),
                         garden.value(),
@@ -341,7 +345,8 @@ class GardenStore {
     /** Whether the version was still the one the person had seen. */
     boolean updateMeter(GardenId garden, MeterWire m) {
         return db.sql("""
-                                update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?, typed = ?,
+                                update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?,
+                                                 compensates = ?, probe_since = ?, every_days = ?, typed = ?,
                                                  retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
@@ -350,6 +355,9 @@ class GardenStore {
                                 m.scale(),
                                 m.phPlusMinus(),
                                 m.ecPlusMinus(),
+                                m.compensates(),
+                                m.probeSince(),
+                                m.everyDays(),
                                 TypedFields.stored(m.typed()),
                                 m.retired(),
                                 garden.value(),
@@ -360,7 +368,8 @@ class GardenStore {
     }
 
     private static final String METERS =
-            "select id, name, scale, ph_plus_minus, ec_plus_minus, typed, version, retired from meter where garden_id = ?";
+            "select id, name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since, every_days, typed, version,"
+                    + " retired from meter where garden_id = ?";
 
     List<MeterWire> listMeters(GardenId garden) {
         return db.sql(METERS + " order by name, id limit 500")
@@ -383,6 +392,9 @@ class GardenStore {
                 r.getString("scale"),
                 r.getDouble("ph_plus_minus"),
                 r.getDouble("ec_plus_minus"),
+                r.getBoolean("compensates"),
+                r.getObject("probe_since", LocalDate.class),
+                r.getObject("every_days", Integer.class),
                 TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));

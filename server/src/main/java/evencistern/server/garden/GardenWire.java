@@ -7,12 +7,14 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
+import evencistern.meter.Calibration;
+import evencistern.meter.Meter;
+import evencistern.meter.MeterLog;
+import evencistern.meter.TdsScale;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
 import evencistern.water.Dissolved;
-import evencistern.water.Meter;
 import evencistern.water.SourceWater;
-import evencistern.water.TdsScale;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
@@ -20,6 +22,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -185,19 +188,38 @@ public record GardenWire(
         }
     }
 
-    /** A pen meter; its scale is absent until somebody has said which it prints. */
+    /**
+     * A pen meter; its scale is absent until somebody has said which it prints.
+     *
+     * @param compensates whether it brings EC to 25 °C by itself
+     * @param probeSince when its glass was new
+     * @param everyDays how often its keeper wants to be told to calibrate it
+     */
     public record MeterWire(
             UUID id,
             String name,
             @Nullable String scale,
             double phPlusMinus,
             double ecPlusMinus,
+            boolean compensates,
+            @Nullable LocalDate probeSince,
+            @Nullable Integer everyDays,
             @Nullable Map<String, Typed> typed,
             int version,
             boolean retired)
             implements Owned {
         public Meter toMeter() {
             return new Meter(scale == null ? null : TdsScale.require(scale, "meter.scale"), phPlusMinus, ecPlusMinus);
+        }
+
+        /** It with what it was found to show. */
+        public MeterLog toLog(List<Calibration> calibrations) {
+            return new MeterLog(
+                    toMeter(),
+                    compensates,
+                    probeSince,
+                    everyDays == null ? OptionalInt.empty() : OptionalInt.of(everyDays),
+                    calibrations);
         }
     }
 

@@ -201,7 +201,9 @@ public class Gardens {
         store.insertPlace(garden, PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude));
         store.insertPlace(garden, PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude));
         store.insertWater(garden, water.orElseThrow());
-        store.insertMeter(garden, new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, Map.of(), 1, false));
+        store.insertMeter(
+                garden,
+                new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, true, null, null, Map.of(), 1, false));
         store.insertVessel(
                 garden,
                 new VesselWire(
@@ -450,10 +452,21 @@ public class Gardens {
      * A meter as typed.
      *
      * @param scale the ppm scale it prints, or null where that is not known yet
+     * @param compensates whether it brings EC to 25 °C by itself; most do
+     * @param probeSince when its glass was new
+     * @param everyDays between calibrations; left to its drift where blank
      * @param version the version it was changed from; 0 for a new one
      */
     public record MeterInput(
-            UUID id, String name, @Nullable String scale, Typed phPlusMinus, Typed ecPlusMinus, int version) {}
+            UUID id,
+            String name,
+            @Nullable String scale,
+            Typed phPlusMinus,
+            Typed ecPlusMinus,
+            @Nullable Boolean compensates,
+            @Nullable LocalDate probeSince,
+            @Nullable Typed everyDays,
+            int version) {}
 
     /** Adds or changes a meter, as when its scale is told for the first time. */
     @Transactional
@@ -463,11 +476,23 @@ public class Gardens {
         String name = faults.text("meter.name", input.name(), 80);
         double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults);
         double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults);
+        OptionalDouble every = Typed.optional(input.everyDays(), "meter.every_days", faults);
         faults.throwIfAny();
         Map<String, Typed> typed =
                 TypedFields.filled(Map.of("phPlusMinus", input.phPlusMinus(), "ecPlusMinus", input.ecPlusMinus()));
-        MeterWire meter = new MeterWire(input.id(), name, input.scale(), ph, ec, typed, input.version(), false);
-        faults.attempt(meter::toMeter);
+        MeterWire meter = new MeterWire(
+                input.id(),
+                name,
+                input.scale(),
+                ph,
+                ec,
+                input.compensates() == null || input.compensates(),
+                input.probeSince(),
+                every.isPresent() ? (int) Math.round(every.getAsDouble()) : null,
+                typed,
+                input.version(),
+                false);
+        faults.attempt(() -> meter.toLog(List.of()));
         faults.throwIfAny();
         return history.edit(garden, meters, meter);
     }

@@ -1,5 +1,6 @@
 package evencistern.server.journal;
 
+import evencistern.server.typed.Typed;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
@@ -40,6 +41,10 @@ public record EntryWire(
         @Nullable String ecTyped,
         @Nullable String ecUnit,
         @Nullable UUID meterId,
+        @Nullable String method,
+        @Nullable Typed celsius,
+        @Nullable Typed beforePh,
+        @Nullable Typed hours,
         String lotName,
         @Nullable String note,
         @Nullable String fromPlace,

@@ -1,6 +1,7 @@
 package evencistern.server.journal;
 
 import evencistern.server.GardenId;
+import evencistern.server.typed.Typed;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -192,10 +193,11 @@ public class JournalStore {
                         + " product_each, measure, n_mg_per_l, pots) select garden_id, ?, item, feed_id,"
                         + " litres_each, product_each, measure, n_mg_per_l, pots from journal_feeding";
             case "reading" ->
-                "journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec,"
-                        + " ec_typed, ec_unit, ph_plus_minus, ec_plus_minus) select garden_id, ?, method,"
-                        + " meter_id, ph, ph_typed, ec, ec_typed, ec_unit, ph_plus_minus, ec_plus_minus from"
-                        + " journal_reading";
+                "journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec, ec_typed, ec_unit,"
+                        + " ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, celsius_typed, before_ph,"
+                        + " before_ph_typed, hours, hours_typed) select garden_id, ?, method, meter_id, ph, ph_typed,"
+                        + " ec, ec_typed, ec_unit, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius,"
+                        + " celsius_typed, before_ph, before_ph_typed, hours, hours_typed from journal_reading";
             case "skipping" ->
                 "journal_skipping (garden_id, journal_id, item, reason, until_on, note) select garden_id, ?, item,"
                         + " reason, until_on, note from journal_skipping";
@@ -333,7 +335,8 @@ public class JournalStore {
             select j.id, j.lot_id, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects, j.clock_ahead,
                    u.id is not null as undone,
                    coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
-                   fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, l.name as lot_name,
+                   fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, r.method, r.celsius_typed, r.before_ph_typed,
+                   r.hours_typed, l.name as lot_name,
                    coalesce(n.text, c.why, o.note, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
                    p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
                    o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, k.until_on,
@@ -357,6 +360,10 @@ public class JournalStore {
             join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
 
+    private static @Nullable Typed typed(@Nullable String kept) {
+        return kept == null ? null : Typed.kept(kept, 0, "");
+    }
+
     private static EntryWire entry(ResultSet r, int n) throws SQLException {
         return new EntryWire(
                 r.getLong("id"),
@@ -379,6 +386,10 @@ public class JournalStore {
                 r.getString("ec_typed"),
                 r.getString("ec_unit"),
                 r.getObject("meter_id", UUID.class),
+                r.getString("method"),
+                typed(r.getString("celsius_typed")),
+                typed(r.getString("before_ph_typed")),
+                typed(r.getString("hours_typed")),
                 r.getString("lot_name"),
                 r.getString("note"),
                 r.getString("from_place"),

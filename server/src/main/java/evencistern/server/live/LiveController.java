@@ -7,7 +7,6 @@ import evencistern.label.LabelReading;
 import evencistern.label.Question;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
-import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Condition;
 import evencistern.plan.Drip;
@@ -15,11 +14,9 @@ import evencistern.plan.FeedRhythm;
 import evencistern.plan.Learned;
 import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
-import evencistern.reading.Verdict;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DripWire;
 import evencistern.server.care.CareWire.LearnedWire;
-import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.PotInput;
@@ -27,10 +24,7 @@ import evencistern.server.mix.MixAsk;
 import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
-import evencistern.server.reading.EcTyped;
-import evencistern.server.reading.VerdictWire;
 import evencistern.server.typed.Typed;
-import evencistern.water.Meter;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -253,40 +247,6 @@ class LiveController {
                 ask.rhythm() == null || ask.rhythm().isBlank() ? FeedRhythm.LABEL : FeedRhythm.require(ask.rhythm()),
                 Optional.ofNullable(ask.lastFlushedOn()),
                 Optional.ofNullable(ask.saltyOn()));
-    }
-
-    // --- the reading ---
-
-    /** A reading as typed so far, with what it is judged by. */
-    record VerdictAsk(
-            KindAsk species,
-            PotInput pot,
-            MixAsk mix,
-            GardenWire.WaterWire water,
-            GardenWire.MeterWire meter,
-            @Nullable Typed ph,
-            @Nullable EcTyped ec,
-            boolean working) {}
-
-    @PostMapping("/verdict")
-    VerdictWire verdict(@RequestBody VerdictAsk ask) {
-        Faults faults = new Faults();
-        Meter meter = ask.meter().toMeter();
-        OptionalDouble ph = Typed.optional(ask.ph(), "reading.ph", faults);
-        OptionalDouble ec = EcTyped.optional(ask.ec(), meter, faults);
-        faults.throwIfAny();
-        Working.Recorder recorder = new Working.Recorder();
-        var mix = ask.mix().toMix();
-        Verdict verdict = Verdict.of(
-                ph,
-                ec,
-                meter,
-                ask.species().toSpecies(),
-                mix,
-                new PotWater(mix, ask.pot().toPot()),
-                ask.water().toWater(),
-                recorder);
-        return VerdictWire.of(verdict, ask.working() ? StepWire.all(recorder) : null);
     }
 
     /** The words passed over in a label, as published. */

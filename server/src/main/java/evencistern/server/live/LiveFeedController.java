@@ -18,6 +18,7 @@ import evencistern.feed.Target;
 import evencistern.label.Measure;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.meter.Meter;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.reading.CanCheck;
@@ -26,14 +27,15 @@ import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedInput;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
+import evencistern.server.meter.CalibrationWire;
+import evencistern.server.meter.EcTyped;
+import evencistern.server.meter.MeterLogs;
 import evencistern.server.plant.KindAsk;
-import evencistern.server.reading.EcTyped;
 import evencistern.server.typed.Typed;
 import evencistern.units.Uncertain;
-import evencistern.water.Meter;
 import evencistern.water.SourceWater;
-import evencistern.water.TemperatureCorrection;
 import evencistern.working.Working;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -277,6 +279,8 @@ class LiveFeedController {
      * What the pen shows in a can.
      *
      * @param perLitre of product that was meant, in the label's measure
+     * @param calibrations of the pen
+     * @param on the day it is read
      * @param celsius of the can, where the pen does not correct for it
      * @param others the rest of the shelf
      */
@@ -285,6 +289,8 @@ class LiveFeedController {
             double perLitre,
             GardenWire.WaterWire water,
             GardenWire.MeterWire meter,
+            List<CalibrationWire> calibrations,
+            LocalDate on,
             @Nullable EcTyped reading,
             @Nullable Typed celsius,
             List<FeedWire> others) {}
@@ -300,7 +306,7 @@ class LiveFeedController {
     CanAnswer canCheck(@RequestBody CanAsk ask) {
         Faults faults = new Faults();
         Meter meter = ask.meter().toMeter();
-        OptionalDouble typed = EcTyped.optional(ask.reading(), meter, faults);
+        OptionalDouble typed = EcTyped.optional(ask.reading(), "reading.ec", meter, faults);
         OptionalDouble celsius = Typed.optional(ask.celsius(), "reading.celsius", faults);
         Optional<Feed> onShelf = faults.attempt(ask.feed()::toFeed);
         Optional<SourceWater> water = faults.attempt(ask.water()::toWater);
@@ -309,7 +315,7 @@ class LiveFeedController {
         double ec = water.orElseThrow().ecMsCm();
         double shown = needed(typed, "reading.ec");
         Uncertain reading =
-                meter.ec(celsius.isPresent() ? TemperatureCorrection.to25(shown, celsius.getAsDouble()) : shown);
+                MeterLogs.log(ask.meter(), ask.calibrations()).on(ask.on()).ec(shown, celsius);
         Uncertain added = MeterForecast.added(feed, ask.perLitre(), feed.rate().measure(), ec);
         CanCheck check = CanCheck.of(
                 reading,

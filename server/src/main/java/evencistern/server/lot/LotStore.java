@@ -490,16 +490,28 @@ class LotStore {
                 l.id());
     }
 
-    /** The last live reading of a lot. */
-    record LastReading(
-            Instant at, @Nullable Double ph, @Nullable Double ec, double phPlusMinus, double ecPlusMinus) {}
+    record LastReading(Instant at, String method, double value, double plusMinus) {}
 
-    Optional<LastReading> findLastReading(GardenId garden, UUID lot) {
-        return db.sql("""
-                        select j.occurred_at, r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
+    /**
+     * The last that was read of a lot's roots.
+     *
+     * @param ec whether of EC, its ± in per cent, or of pH
+     */
+    Optional<LastReading> findLastReading(GardenId garden, UUID lot, boolean ec) {
+        return db.sql((ec ? """
+                        select j.occurred_at, r.method, r.ec as value, r.ec_plus_minus as plus_minus
+                        """ : """
+                        select j.occurred_at, r.method, r.ph as value, r.ph_plus_minus as plus_minus
+                        """)
+                        + """
                         from journal j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ?
+                        """
+                        + (ec
+                                ? " and r.ec is not null and r.method not in ('can', 'soak')"
+                                : " and r.ph is not null and r.method <> 'can'")
+                        + """
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at desc, j.id desc limit 1
@@ -508,10 +520,9 @@ class LotStore {
                 .query((r, n) -> new LastReading(
                         r.getObject("occurred_at", java.time.OffsetDateTime.class)
                                 .toInstant(),
-                        r.getObject("ph", Double.class),
-                        r.getObject("ec", Double.class),
-                        r.getDouble("ph_plus_minus"),
-                        r.getDouble("ec_plus_minus")))
+                        r.getString("method"),
+                        r.getDouble("value"),
+                        r.getDouble("plus_minus")))
                 .optional();
     }
 

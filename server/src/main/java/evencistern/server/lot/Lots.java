@@ -5,14 +5,16 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.media.PotWater;
+import evencistern.meter.Meter;
 import evencistern.plan.Chore;
 import evencistern.plan.Learned;
 import evencistern.plan.Learning;
 import evencistern.plan.LotPlan;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
-import evencistern.reading.Verdict;
+import evencistern.reading.Band;
+import evencistern.reading.Judgement;
+import evencistern.reading.Method;
 import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;
@@ -28,7 +30,7 @@ import evencistern.server.history.Keeping;
 import evencistern.server.mix.Mixes;
 import evencistern.server.plant.Kinds;
 import evencistern.server.weather.Weathers;
-import evencistern.water.Meter;
+import evencistern.units.Uncertain;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -40,7 +42,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +57,7 @@ public class Lots {
     private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
     /** Raised whenever the same journal leads to another state than before. */
-    private static final int RULES = 3;
+    private static final int RULES = 4;
 
     private static final int MOST_LEARNED = 25;
 
@@ -334,10 +335,14 @@ public class Lots {
         Ground.Past untaught = new Ground.Past(wateredOn, fedOn, Learned.NOTHING, flushedOn, Optional.empty());
         Situation planned = ground.situation(lot, feed, untaught);
         Learned learned = learned(garden, planned, id, zone);
-        Optional<LotStore.LastReading> read = store.findLastReading(garden, id);
-        Optional<Verdict> verdict = read.map(r -> judge(r, planned, g, lot));
+        boolean coated = feed != null && feed.coated().isPresent();
+        Optional<Judgement> ph = store.findLastReading(garden, id, false)
+                .flatMap(r -> band(r, planned, coated).judgePh(Uncertain.plusMinus95(r.value(), r.plusMinus())));
+        Optional<LotStore.LastReading> readEc = store.findLastReading(garden, id, true);
+        Optional<Judgement> ec = readEc.flatMap(
+                r -> band(r, planned, coated).judgeEc(new Meter(null, 0.1, r.plusMinus()).ec(r.value())));
         Optional<LocalDate> saltyOn =
-                verdict.filter(Verdict::salty).flatMap(v -> read).map(r -> dateOf(r.at(), zone));
+                ec.filter(j -> j.finding().high()).flatMap(j -> readEc).map(r -> dateOf(r.at(), zone));
         Situation situation = ground.situation(lot, feed, untaught.with(learned).withSalty(saltyOn));
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed()
@@ -370,8 +375,8 @@ public class Lots {
                         next.map(LotPlan.FeedDate::earliest).orElse(null),
                         next.map(LotPlan.FeedDate::latest).orElse(null),
                         skipped.filter(s -> s.isAfter(due)).orElse(due),
-                        verdict.flatMap(Verdict::ph).map(j -> j.finding().id()).orElse(null),
-                        verdict.flatMap(Verdict::ec).map(j -> j.finding().id()).orElse(null),
+                        ph.map(j -> j.finding().id()).orElse(null),
+                        ec.map(j -> j.finding().id()).orElse(null),
                         Supply.perDay(situation, plan),
                         learned.factor(),
                         learned.low(),
@@ -438,24 +443,8 @@ public class Lots {
         return stale.size();
     }
 
-    private static Verdict judge(LotStore.LastReading r, Situation s, GardenWire g, Lot lot) {
-        GardenWire.WaterWire water = g.waters().stream()
-                .filter(w -> w.id().equals(lot.waterId()))
-                .findFirst()
-                .orElseThrow();
-        return Verdict.of(
-                optional(r.ph()),
-                optional(r.ec()),
-                new Meter(null, r.phPlusMinus(), r.ecPlusMinus()),
-                s.species(),
-                s.mix(),
-                new PotWater(s.mix(), s.pot()),
-                water.toWater(),
-                Working.off());
-    }
-
-    private static OptionalDouble optional(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    private static Band band(LotStore.LastReading r, Situation s, boolean coated) {
+        return Band.of(Method.require(r.method()), s.species(), s.mix().kind(), coated);
     }
 
     private static Optional<LocalDate> later(Optional<LocalDate> recorded, @Nullable LocalDate before) {

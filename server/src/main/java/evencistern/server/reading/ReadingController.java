@@ -2,6 +2,7 @@ package evencistern.server.reading;
 
 import evencistern.server.GardenId;
 import evencistern.server.history.Act;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,6 +31,19 @@ class ReadingController {
     Act.Recorded logReading(
             @PathVariable UUID garden, @PathVariable UUID lot, @RequestBody Readings.NewReading reading) {
         return readings.log(new GardenId(garden), lot, reading);
+    }
+
+    /** A reading as typed so far, and whether its working is wanted. */
+    record VerdictAsk(Readings.NewReading reading, boolean working) {}
+
+    @PostMapping("/lots/{lot}/verdict")
+    VerdictWire judgeReading(@PathVariable UUID garden, @PathVariable UUID lot, @RequestBody VerdictAsk ask) {
+        return readings.judge(new GardenId(garden), lot, ask.reading(), ask.working());
+    }
+
+    @GetMapping("/lots/{lot}/procedures")
+    List<Readings.ProcedureWire> listProcedures(@PathVariable UUID garden, @PathVariable UUID lot) {
+        return readings.procedures(new GardenId(garden), lot);
     }
 
     @PutMapping("/readings/{row}")

@@ -3,6 +3,7 @@ package evencistern.server.reading;
 import evencistern.server.GardenId;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -19,8 +20,9 @@ class ReadingStore {
         this.db = db;
     }
 
-    /** A reading as stored: canonical, as typed, and how far the meter was to be believed at the time. */
+    /** A reading as stored: canonical, as shown and as typed, and how far the pen was to be believed at the time. */
     record Stored(
+            String method,
             UUID meter,
             @Nullable Double ph,
             @Nullable String phTyped,
@@ -28,17 +30,28 @@ class ReadingStore {
             @Nullable String ecTyped,
             @Nullable String ecUnit,
             double phPlusMinus,
-            double ecPlusMinus) {}
+            double ecPlusMinus,
+            @Nullable Double phShown,
+            @Nullable Double ecShown,
+            @Nullable Double celsius,
+            @Nullable String celsiusTyped,
+            @Nullable Double beforePh,
+            @Nullable String beforePhTyped,
+            @Nullable Double hours,
+            @Nullable String hoursTyped) {}
 
     void insertReading(GardenId garden, long row, Stored r) {
         db.sql("""
                         insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec,
-                                                     ec_typed, ec_unit, ph_plus_minus, ec_plus_minus)
-                        values (?, ?, 'runoff', ?, ?, ?, ?, ?, ?, ?, ?)
+                                                     ec_typed, ec_unit, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown,
+                                                     celsius, celsius_typed, before_ph, before_ph_typed, hours,
+                                                     hours_typed)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         """)
                 .params(Arrays.asList(
                         garden.value(),
                         row,
+                        r.method(),
                         r.meter(),
                         r.ph(),
                         r.phTyped(),
@@ -46,7 +59,15 @@ class ReadingStore {
                         r.ecTyped(),
                         r.ecUnit(),
                         r.phPlusMinus(),
-                        r.ecPlusMinus()))
+                        r.ecPlusMinus(),
+                        r.phShown(),
+                        r.ecShown(),
+                        r.celsius(),
+                        r.celsiusTyped(),
+                        r.beforePh(),
+                        r.beforePhTyped(),
+                        r.hours(),
+                        r.hoursTyped()))
                 .update();
     }
 
@@ -55,17 +76,24 @@ class ReadingStore {
             long id,
             Instant at,
             UUID actId,
+            String method,
             @Nullable Double ph,
             @Nullable Double ec,
+            @Nullable Double phShown,
+            @Nullable Double ecShown,
             double phPlusMinus,
-            double ecPlusMinus) {}
+            double ecPlusMinus,
+            @Nullable Double celsius,
+            @Nullable Double beforePh,
+            @Nullable Double hours) {}
 
     List<Point> listPoints(GardenId garden, UUID lot, int limit) {
         return db.sql("""
-                        select j.id, j.occurred_at, j.act_id, r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
+                        select j.id, j.occurred_at, j.act_id, r.method, r.ph, r.ec, r.ph_shown, r.ec_shown,
+                               r.ph_plus_minus, r.ec_plus_minus, r.celsius, r.before_ph, r.hours
                         from journal j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ?
+                        where j.garden_id = ? and j.lot_id = ? and j.kind = 'reading'
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at desc, j.id desc limit ?
@@ -75,24 +103,37 @@ class ReadingStore {
                         r.getLong("id"),
                         r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
                         r.getObject("act_id", UUID.class),
+                        r.getString("method"),
                         r.getObject("ph", Double.class),
                         r.getObject("ec", Double.class),
+                        r.getObject("ph_shown", Double.class),
+                        r.getObject("ec_shown", Double.class),
                         r.getDouble("ph_plus_minus"),
-                        r.getDouble("ec_plus_minus")))
+                        r.getDouble("ec_plus_minus"),
+                        r.getObject("celsius", Double.class),
+                        r.getObject("before_ph", Double.class),
+                        r.getObject("hours", Double.class)))
                 .list();
     }
 
-    List<Instant> listFeedings(GardenId garden, UUID lot, Instant since) {
+    /** What was done to a lot that bears on its readings. */
+    List<Readings.MarkWire> listMarks(GardenId garden, UUID lot, Instant since) {
         return db.sql("""
-                        select j.occurred_at from journal j
-                        where j.garden_id = ? and j.lot_id = ? and j.kind = 'feeding' and j.occurred_at >= ?
+                        select j.occurred_at,
+                               case when w.flush then 'flush' when t.product is not null then 'treatment' else j.kind end
+                                   as mark
+                        from journal j
+                        left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
+                        left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
+                        where j.garden_id = ? and j.lot_id = ? and j.occurred_at >= ?
+                          and (j.kind in ('feeding', 'potting') or w.flush or t.product is not null)
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.occurred_at
+                        order by j.occurred_at, j.id limit 5000
                         """)
-                .params(garden.value(), lot, since.atOffset(java.time.ZoneOffset.UTC))
-                .query((r, n) ->
-                        r.getObject("occurred_at", OffsetDateTime.class).toInstant())
+                .params(garden.value(), lot, since.atOffset(ZoneOffset.UTC))
+                .query((r, n) -> new Readings.MarkWire(
+                        r.getObject("occurred_at", OffsetDateTime.class).toInstant(), r.getString("mark")))
                 .list();
     }
 }

@@ -1,12 +1,19 @@
 package evencistern.server.reading;
 
+import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
-import evencistern.media.Mix;
-import evencistern.media.PotWater;
+import evencistern.meter.Meter;
+import evencistern.meter.MeterLog;
+import evencistern.reading.Band;
+import evencistern.reading.Judgement;
+import evencistern.reading.Method;
+import evencistern.reading.Outcome;
+import evencistern.reading.Procedure;
+import evencistern.reading.Sample;
 import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
 import evencistern.server.care.LotCare;
-import evencistern.server.garden.GardenWire;
+import evencistern.server.care.StepWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
@@ -14,52 +21,89 @@ import evencistern.server.journal.Acts;
 import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standing;
+import evencistern.server.meter.EcTyped;
+import evencistern.server.meter.MeterLogs;
 import evencistern.server.typed.Typed;
-import evencistern.water.Meter;
+import evencistern.units.Uncertain;
 import evencistern.working.Working;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Runoff readings of a lot, judged. */
+/** Readings of a lot, corrected by their pen's calibrations and judged. */
 @Service
 public class Readings {
-    private static final int MOST_POINTS = 500;
+    private static final int MOST_POINTS = 5000;
+    private static final double LEAST_PER_CENT = 0.5;
+    private static final double MOST_PER_CENT = 50;
+    private static final double HOURS_A_DAY = 24;
 
     private final ReadingStore store;
+    private final Backgrounds backgrounds;
     private final History history;
     private final Acts acts;
     private final Gardens gardens;
+    private final MeterLogs meters;
     private final Lots lots;
     private final Clock clock;
 
-    Readings(ReadingStore store, History history, Acts acts, Gardens gardens, Lots lots, Clock clock) {
+    Readings(
+            ReadingStore store,
+            Backgrounds backgrounds,
+            History history,
+            Acts acts,
+            Gardens gardens,
+            MeterLogs meters,
+            Lots lots,
+            Clock clock) {
         this.store = store;
+        this.backgrounds = backgrounds;
         this.history = history;
         this.acts = acts;
         this.gardens = gardens;
+        this.meters = meters;
         this.lots = lots;
         this.clock = clock;
     }
 
-    /** A reading as typed. */
+    /**
+     * A reading as typed.
+     *
+     * @param method runoff where it is not said
+     * @param celsius how warm the liquid was
+     * @param beforePh of a soak, the water's own
+     * @param hours of a soak, how long the pot stood
+     */
     public record NewReading(
             String clientKey,
             UUID meterId,
+            @Nullable String method,
             @Nullable Typed ph,
             @Nullable EcTyped ec,
+            @Nullable Typed celsius,
+            @Nullable Typed beforePh,
+            @Nullable Typed hours,
             @Nullable Instant occurredAt) {}
 
     /** Records a reading. The same key sent again records nothing more. */
     @Transactional
     public Act.Recorded log(GardenId garden, UUID lotId, NewReading reading) {
-        ReadingStore.Stored stored = read(garden, reading);
         Acts.Moment moment = acts.moment(reading.occurredAt());
+        ReadingStore.Stored stored = read(garden, reading, moment.at()).stored();
         return history.once(garden, "reading", reading.clientKey(), act -> {
             lots.lock(garden, lotId);
             store.insertReading(garden, acts.row(garden, act, lotId, "reading", moment), stored);
@@ -70,82 +114,223 @@ public class Readings {
     /** Puts a reading in the place of one that was mistyped, on its day. */
     @Transactional
     public Act.Recorded amend(GardenId garden, long row, NewReading reading) {
-        ReadingStore.Stored stored = read(garden, reading);
         return acts.replace(
                 gardens.require(garden),
                 row,
                 reading.clientKey(),
                 null,
-                (old, again) -> store.insertReading(garden, again, stored));
+                (old, again) -> store.insertReading(
+                        garden, again, read(garden, reading, old.occurredAt()).stored()));
     }
 
-    private ReadingStore.Stored read(GardenId garden, NewReading reading) {
-        Meter meter = gardens.requireMeter(garden, reading.meterId()).toMeter();
+    /** A reading as it was read: to be stored, and to be judged. */
+    private record Read(ReadingStore.Stored stored, Sample sample, VerdictWire.ShownWire shown) {}
+
+    private Read read(GardenId garden, NewReading reading, Instant at) {
+        Method method = reading.method() == null ? Method.RUNOFF : Method.require(reading.method());
+        Meter stated = gardens.requireMeter(garden, reading.meterId()).toMeter();
         Faults faults = new Faults();
         OptionalDouble ph = Typed.optional(reading.ph(), "reading.ph", faults);
-        OptionalDouble ec = EcTyped.optional(reading.ec(), meter, faults);
+        OptionalDouble ec = EcTyped.optional(reading.ec(), "reading.ec", stated, faults);
+        OptionalDouble celsius = Typed.optional(reading.celsius(), "reading.celsius", faults);
+        OptionalDouble before = Typed.optional(reading.beforePh(), "reading.before_ph", faults);
+        OptionalDouble days = Typed.optional(reading.hours(), "reading.hours", faults);
+        before.ifPresent(v -> faults.within("reading.before_ph", v, 2, 11, "pH"));
+        days.ifPresent(d -> faults.within("reading.hours", d * HOURS_A_DAY, 0.25, 48, "h"));
+        celsius.ifPresent(c -> faults.within("reading.celsius", c, 2, 40, "°C"));
+        if (method == Method.SOAK && ph.isPresent() && before.isEmpty() && !has(reading.beforePh())) {
+            faults.add(FaultCode.MISSING, "reading.before_ph", "");
+        }
         faults.throwIfAny();
-        Verdict.check(ph, ec);
+        Sample.check(ph, ec);
+        LocalDate day =
+                LocalDate.ofInstant(at, ZoneId.of(gardens.require(garden).timeZone()));
+        MeterLog.Standing pen = meters.require(garden, reading.meterId()).on(day);
+        Uncertain phRead = ph.isPresent() ? pen.ph(ph.getAsDouble()) : null;
+        Uncertain ecRead = ec.isPresent() ? pen.ec(ec.getAsDouble(), celsius) : null;
         Typed phTyped = reading.ph();
         EcTyped ecTyped = reading.ec();
-        return new ReadingStore.Stored(
-                reading.meterId(),
-                ph.isPresent() ? ph.getAsDouble() : null,
-                ph.isPresent() && phTyped != null ? phTyped.text() : null,
-                ec.isPresent() ? ec.getAsDouble() : null,
-                ec.isPresent() && ecTyped != null ? ecTyped.text() : null,
-                ec.isPresent() && ecTyped != null ? ecTyped.unit() : null,
-                meter.phPlusMinus(),
-                meter.ecPlusMinusPercent());
+        return new Read(
+                new ReadingStore.Stored(
+                        method.id(),
+                        reading.meterId(),
+                        phRead == null ? null : phRead.value(),
+                        phRead == null || phTyped == null ? null : phTyped.text(),
+                        ecRead == null ? null : ecRead.value(),
+                        ecRead == null || ecTyped == null ? null : ecTyped.text(),
+                        ecRead == null || ecTyped == null ? null : ecTyped.unit(),
+                        phRead == null ? pen.believed().phPlusMinus() : phRead.halfWidth95(),
+                        ecRead == null ? pen.believed().ecPlusMinusPercent() : perCent(ecRead),
+                        orNull(ph),
+                        orNull(ec),
+                        orNull(celsius),
+                        Typed.storedOrNull(reading.celsius()),
+                        orNull(before),
+                        Typed.storedOrNull(reading.beforePh()),
+                        days.isPresent() ? days.getAsDouble() * HOURS_A_DAY : null,
+                        Typed.storedOrNull(reading.hours())),
+                new Sample(
+                        method,
+                        Optional.ofNullable(phRead),
+                        Optional.ofNullable(ecRead),
+                        pen.phBy().isPresent(),
+                        pen.ecBy().isPresent()),
+                new VerdictWire.ShownWire(
+                        orNull(ph),
+                        orNull(ec),
+                        pen.findings().stream()
+                                .filter(f -> f.bearsOn(ph.isPresent(), ec.isPresent()))
+                                .map(MeterLog.Finding::id)
+                                .toList()));
     }
 
-    /** A reading with what it says. */
+    private static boolean has(@Nullable Typed typed) {
+        return typed != null && !typed.text().isBlank();
+    }
+
+    private static double perCent(Uncertain ec) {
+        double share = ec.value() > 0 ? 100 * ec.halfWidth95() / ec.value() : LEAST_PER_CENT;
+        return Math.max(LEAST_PER_CENT, Math.min(MOST_PER_CENT, share));
+    }
+
+    private static @Nullable Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+
+    /** What a reading would say of this lot today; nothing is recorded. */
+    public VerdictWire judge(GardenId garden, UUID lotId, NewReading reading, boolean working) {
+        Standing standing = lots.require(garden, lotId);
+        Acts.Moment moment = acts.moment(reading.occurredAt());
+        Read read = read(garden, reading, moment.at());
+        Working.Recorder recorder = new Working.Recorder();
+        Verdict verdict = Verdict.of(read.sample(), backgrounds.of(lots.ground(garden), standing), recorder);
+        return VerdictWire.of(verdict, read.shown(), working ? StepWire.all(recorder) : null);
+    }
+
+    /** One thing to do on the way to a reading; litres and minutes are 0 where there are none. */
+    public record ProcedureStepWire(String id, double litres, int minutes) {}
+
+    /** How a reading is taken from a pot of this lot, and the band it will be held against. */
+    public record ProcedureWire(
+            String method, boolean judged, boolean saysEc, VerdictWire.BandWire band, List<ProcedureStepWire> steps) {}
+
+    /** Every way to take a reading of this lot. */
+    public List<ProcedureWire> procedures(GardenId garden, UUID lotId) {
+        Ground ground = lots.ground(garden);
+        Standing standing = lots.require(garden, lotId);
+        var situation = ground.situation(standing, null);
+        double pour = LotCare.on(ground, standing, null, ground.garden().today(), LotCare.can(ground.garden(), null))
+                .fullPourLitres();
+        return Arrays.stream(Method.values())
+                .map(m -> new ProcedureWire(
+                        m.id(),
+                        m.judged(),
+                        m.saysEc(),
+                        VerdictWire.BandWire.of(band(ground, standing.lot(), m)),
+                        Procedure.of(m, situation.pot().mixLitres(), pour).steps().stream()
+                                .map(s -> new ProcedureStepWire(s.id(), s.litres(), s.minutes()))
+                                .toList()))
+                .toList();
+    }
+
+    private static Band band(Ground ground, Lot lot, Method method) {
+        return Band.of(
+                method,
+                ground.kinds().require(lot.species(), lot.traits()),
+                ground.mixes().require(lot.mix()).kind(),
+                ground.feed(lot).filter(f -> f.coated().isPresent()).isPresent());
+    }
+
+    /** Whether what was done after the reading before has worked. */
+    public record OutcomeWire(String kind, double moved) {}
+
+    /**
+     * A reading with what it says.
+     *
+     * @param ph,ec what it stands for; {@code phShown} and {@code ecShown} what the pen showed
+     * @param ecPlusMinus in mS/cm
+     * @param phFinding,ecFinding against the band of its method, where it says anything of the roots
+     * @param phOutcome,ecOutcome where the one before it by the same method was off
+     */
     public record ReadingWire(
             long id,
             Instant at,
             UUID actId,
+            String method,
             @Nullable Double ph,
             @Nullable Double ec,
+            @Nullable Double phShown,
+            @Nullable Double ecShown,
             double phPlusMinus,
             double ecPlusMinus,
-            VerdictWire verdict) {}
+            @Nullable Double celsius,
+            @Nullable Double beforePh,
+            @Nullable Double hours,
+            @Nullable String phFinding,
+            @Nullable String ecFinding,
+            @Nullable OutcomeWire phOutcome,
+            @Nullable OutcomeWire ecOutcome) {}
 
-    /** The readings of a lot, oldest first, the band they are judged by, and when it was fed in that time. */
-    public record Series(VerdictWire.BandWire band, List<ReadingWire> readings, List<Instant> feedings) {}
+    /** Something done to the lot that bears on its readings: feeding, flush, potting, treatment. */
+    public record MarkWire(Instant at, String kind) {}
 
+    /** The readings of a lot, oldest first, the bands they are judged by, and what was done to it in that time. */
+    public record Series(List<VerdictWire.BandWire> bands, List<ReadingWire> readings, List<MarkWire> marks) {}
+
+    /** All readings of a lot. */
     public Series series(GardenId garden, UUID lotId) {
         Ground ground = lots.ground(garden);
-        GardenWire g = ground.garden();
         Lot lot = lots.require(garden, lotId).lot();
-        var species = ground.kinds().require(lot.species(), lot.traits());
-        Mix mix = ground.mixes().require(lot.mix());
-        PotWater pot = new PotWater(mix, lot.pot().toPot());
-        var water = LotCare.water(g, lot.waterId()).toWater();
-        List<ReadingWire> readings = store.listPoints(garden, lotId, MOST_POINTS).stream()
-                .map(p -> {
-                    Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
-                    Verdict verdict = Verdict.of(
-                            optional(p.ph()), optional(p.ec()), asItWas, species, mix, pot, water, Working.off());
-                    return new ReadingWire(
-                            p.id(),
-                            p.at(),
-                            p.actId(),
-                            p.ph(),
-                            p.ec(),
-                            p.phPlusMinus(),
-                            p.ec() == null ? 0 : asItWas.ec(p.ec()).halfWidth95(),
-                            VerdictWire.of(verdict, null));
-                })
-                .sorted(java.util.Comparator.comparing(ReadingWire::at))
-                .toList();
+        Map<Method, Band> bands = new EnumMap<>(Method.class);
+        Map<Method, Judgement> phBefore = new EnumMap<>(Method.class);
+        Map<Method, Judgement> ecBefore = new EnumMap<>(Method.class);
+        List<ReadingWire> readings = new ArrayList<>();
+        List<ReadingStore.Point> points = new ArrayList<>(store.listPoints(garden, lotId, MOST_POINTS));
+        points.sort(Comparator.comparing(ReadingStore.Point::at).thenComparing(ReadingStore.Point::id));
+        for (ReadingStore.Point p : points) {
+            Method method = Method.require(p.method());
+            Band band = bands.computeIfAbsent(method, m -> band(ground, lot, m));
+            Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
+            Double ph = p.ph();
+            Double ec = p.ec();
+            Judgement byPh = ph == null ? null : band.judgePh(asItWas.ph(ph)).orElse(null);
+            Judgement byEc = ec == null ? null : band.judgeEc(asItWas.ec(ec)).orElse(null);
+            readings.add(new ReadingWire(
+                    p.id(),
+                    p.at(),
+                    p.actId(),
+                    p.method(),
+                    ph,
+                    ec,
+                    p.phShown() == null ? ph : p.phShown(),
+                    p.ecShown() == null ? ec : p.ecShown(),
+                    p.phPlusMinus(),
+                    ec == null ? 0 : asItWas.ec(ec).halfWidth95(),
+                    p.celsius(),
+                    p.beforePh(),
+                    p.hours(),
+                    byPh == null ? null : byPh.finding().id(),
+                    byEc == null ? null : byEc.finding().id(),
+                    outcome(phBefore, method, byPh),
+                    outcome(ecBefore, method, byEc)));
+        }
         Instant since = readings.isEmpty() ? clock.instant() : readings.get(0).at();
         return new Series(
-                VerdictWire.BandWire.of(evencistern.reading.RunoffBand.of(species, mix.kind())),
+                bands.values().stream().map(VerdictWire.BandWire::of).toList(),
                 readings,
-                store.listFeedings(garden, lotId, since));
+                store.listMarks(garden, lotId, since));
     }
 
-    private static OptionalDouble optional(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    private static @Nullable OutcomeWire outcome(
+            Map<Method, Judgement> before, Method method, @Nullable Judgement now) {
+        if (now == null) {
+            return null;
+        }
+        Judgement then = before.put(method, now);
+        return then == null
+                ? null
+                : Outcome.of(then, now)
+                        .map(o -> new OutcomeWire(o.kind().id(), o.moved()))
+                        .orElse(null);
     }
 }

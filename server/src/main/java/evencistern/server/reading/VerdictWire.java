@@ -1,24 +1,35 @@
 package evencistern.server.reading;
 
+import evencistern.reading.Band;
+import evencistern.reading.Cause;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
 import evencistern.server.care.StepWire;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
-/** What a reading says, as it goes over the wire. Probabilities are 0–1. */
+/**
+ * What a reading says, as it goes over the wire. Probabilities are 0–1.
+ *
+ * @param shown what the pen showed, where that was corrected
+ */
 public record VerdictWire(
         BandWire band,
         @Nullable JudgementWire ph,
         @Nullable JudgementWire ec,
-        List<String> actions,
-        @Nullable FlushWire flush,
+        ShownWire shown,
+        List<CauseWire> causes,
+        List<AdviceWire> advice,
+        List<ChangeWire> changes,
         @Nullable List<StepWire> working) {
 
-    /** The band, with the row it came from. */
-    public record BandWire(String name, double phLow, double phHigh, double ecLow, double ecHigh) {
-        static BandWire of(evencistern.reading.RunoffBand b) {
-            return new BandWire(b.name(), b.phLow(), b.phHigh(), b.ecLow(), b.ecHigh());
+    /** The band: by which method, in what the roots stand, for how hungry a plant. */
+    public record BandWire(
+            String method, String zone, String appetite, double phLow, double phHigh, double ecLow, double ecHigh) {
+        static BandWire of(Band b) {
+            return new BandWire(
+                    b.method().id(), b.zone().id(), b.appetite(), b.phLow(), b.phHigh(), b.ecLow(), b.ecHigh());
         }
     }
 
@@ -45,19 +56,66 @@ public record VerdictWire(
         }
     }
 
-    /** Plain water to flush one pot with, L. */
-    public record FlushWire(double leastLitres, double mostLitres, double goal) {}
+    /**
+     * What the pen showed, before it was corrected by its calibrations and for the warmth of the water.
+     *
+     * @param findings what is to be said of the pen
+     */
+    public record ShownWire(@Nullable Double ph, @Nullable Double ec, List<String> findings) {}
+
+    /** A fact with its figure in a unit. */
+    public record FactWire(String id, @Nullable Double value, String unit) {}
+
+    /** What may be behind it. */
+    public record CauseWire(String cause, List<FactWire> speaksFor, List<FactWire> speaksAgainst) {
+        static CauseWire of(Cause c) {
+            return new CauseWire(c.kind().id(), facts(c.speaksFor()), facts(c.speaksAgainst()));
+        }
+
+        private static List<FactWire> facts(List<Cause.Fact> facts) {
+            return facts.stream()
+                    .map(f -> new FactWire(
+                            f.id().id(), orNull(f.value()), f.unit().symbol()))
+                    .toList();
+        }
+    }
+
+    /** One thing to do: how much, in a unit, and in how many days. */
+    public record AdviceWire(
+            String action,
+            @Nullable Double least,
+            @Nullable Double most,
+            String unit,
+            @Nullable Integer inDays) {
+        static AdviceWire of(Verdict.Advice a) {
+            return new AdviceWire(
+                    a.action().id(),
+                    orNull(a.least()),
+                    orNull(a.most()),
+                    a.unit().symbol(),
+                    a.inDays().isPresent() ? a.inDays().getAsInt() : null);
+        }
+    }
+
+    /** What would change the verdict. */
+    public record ChangeWire(String id, @Nullable Double figure) {}
+
+    private static @Nullable Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
 
     /** Puts a verdict on the wire. */
-    public static VerdictWire of(Verdict v, @Nullable List<StepWire> working) {
+    static VerdictWire of(Verdict v, ShownWire shown, @Nullable List<StepWire> working) {
         return new VerdictWire(
                 BandWire.of(v.band()),
                 v.ph().map(JudgementWire::of).orElse(null),
                 v.ec().map(JudgementWire::of).orElse(null),
-                v.actions().stream().map(Verdict.Action::id).toList(),
-                v.flush()
-                        .map(f -> new FlushWire(f.leastLitres(), f.mostLitres(), f.goalMsCm()))
-                        .orElse(null),
+                shown,
+                v.causes().stream().map(CauseWire::of).toList(),
+                v.advice().stream().map(AdviceWire::of).toList(),
+                v.changes().stream()
+                        .map(c -> new ChangeWire(c.id().id(), orNull(c.figure())))
+                        .toList(),
                 working);
     }
 }

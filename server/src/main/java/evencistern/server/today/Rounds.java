@@ -22,6 +22,7 @@ import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
 import evencistern.server.lot.Standing;
+import evencistern.server.meter.MeterLogs;
 import evencistern.server.weather.Weathers;
 import java.time.Clock;
 import java.time.Instant;
@@ -55,13 +56,15 @@ public class Rounds {
     private final JournalStore journal;
     private final Calendars calendars;
     private final Weathers weathers;
+    private final MeterLogs meters;
     private final Clock clock;
 
-    Rounds(Lots lots, JournalStore journal, Calendars calendars, Weathers weathers, Clock clock) {
+    Rounds(Lots lots, JournalStore journal, Calendars calendars, Weathers weathers, MeterLogs meters, Clock clock) {
         this.lots = lots;
         this.journal = journal;
         this.calendars = calendars;
         this.weathers = weathers;
+        this.meters = meters;
         this.clock = clock;
     }
 
@@ -157,6 +160,7 @@ public class Rounds {
      * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
      *
      * @param dueInAll lots that are due, of which those in the groups come first on the walk
+     * @param pensDue pens that are to be calibrated, by name
      * @param now by the server's clock, by which the page dates what it records
      */
     public record Today(
@@ -166,6 +170,7 @@ public class Rounds {
             List<GroupWire> groups,
             List<ChoreGroupWire> chores,
             List<LotWire> moving,
+            List<String> pensDue,
             List<EntryWire> done,
             @Nullable LocalDate nextDue) {}
 
@@ -207,6 +212,7 @@ public class Rounds {
                 groups,
                 chores(ground, lots.listCare(ground, MOST_CARE)),
                 moving,
+                meters.listDue(g),
                 journal.listDoneSince(id, morning, MOST),
                 next);
     }

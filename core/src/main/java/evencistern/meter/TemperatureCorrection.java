@@ -1,4 +1,4 @@
-package evencistern.water;
+package evencistern.meter;
 
 import evencistern.fault.Faults;
 

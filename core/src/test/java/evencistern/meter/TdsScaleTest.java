@@ -1,4 +1,4 @@
-package evencistern.water;
+package evencistern.meter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

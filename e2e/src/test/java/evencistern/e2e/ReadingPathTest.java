@@ -1,0 +1,147 @@
+package evencistern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The pen and the pot: calibrated, read step by step, judged, acted on. */
+class ReadingPathTest {
+    private static Cistern cistern;
+    private Browsers.Opened opened;
+    private Page page;
+    private JsonNode garden;
+    private String home;
+    private String lot;
+
+    @BeforeAll
+    static void start() {
+        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
+    }
+
+    @AfterAll
+    static void stop() {
+        cistern.close();
+    }
+
+    @BeforeEach
+    void aGardenWithALot() {
+        garden = cistern.api().freshGarden();
+        home = "/g/" + garden.path("id").asString();
+        lot = cistern.api()
+                .put(
+                        "/api" + home.replace("/g/", "/gardens/") + "/lots",
+                        Map.ofEntries(
+                                Map.entry("id", UUID.randomUUID().toString()),
+                                Map.entry("name", "Primrose by the sink"),
+                                Map.entry("pots", Map.of("text", "1", "unit", "")),
+                                Map.entry("species", "streptocarpus"),
+                                Map.entry(
+                                        "pot",
+                                        Map.of(
+                                                "shape", "round",
+                                                "top", Map.of("text", "12", "unit", "cm"),
+                                                "base", Map.of("text", "9", "unit", "cm"),
+                                                "height", Map.of("text", "11", "unit", "cm"))),
+                                Map.entry("mix", "peat_perlite"),
+                                Map.entry(
+                                        "placeId",
+                                        garden.path("places").get(0).path("id").asString()),
+                                Map.entry(
+                                        "waterId",
+                                        garden.path("waters").get(0).path("id").asString()),
+                                Map.entry("startedOn", "2026-05-14"),
+                                Map.entry("version", 0)))
+                .ok()
+                .path("id")
+                .asString();
+        opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
+        page = opened.page();
+    }
+
+    @AfterEach
+    void close() {
+        assertThat(opened.complaints().stream().filter(c -> !c.contains("422")).toList())
+                .isEmpty();
+        opened.close();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private void readings() {
+        page.navigate(home + "/bench/" + lot + "?tab=readings");
+    }
+
+    @Test
+    void aPenIsCalibratedAndBelievedMoreAndThatIsTakenBack() {
+        readings();
+        field("pH").fill("6.6");
+        assertThat(page.getByText("pH was never calibrated")).isVisible();
+        assertThat(page.getByText("probably above the band").first()).isVisible();
+        page.getByText("Calibrate", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        field("Shown in pH 7.00").fill("4.1");
+        field("Shown in pH 4.01").fill("7.1");
+        button("Save").click();
+        assertThat(page.getByText("Are the two bottles swapped?")).isVisible();
+        field("Shown in pH 7.00").fill("7.1");
+        field("Shown in pH 4.01").fill("4.1");
+        button("Save").click();
+        assertThat(page.getByText("Saved.").first()).isVisible();
+        Locator standing = page.getByLabel("How it stands");
+        assertThat(standing).containsText("± 0.10");
+        assertThat(page.getByText("showed 4.10 in 4.01, 7.10 in 7.00")).isVisible();
+        readings();
+        assertThat(page.getByText("above the band", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        assertThat(page.getByText("never calibrated")).hasCount(0);
+        page.navigate(home + "/garden?part=done");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .first()
+                .click();
+        readings();
+        assertThat(page.getByText("pH was never calibrated")).isVisible();
+    }
+
+    @Test
+    void aPourThroughIsLedStepByStepAndItsClockOutlivesAReload() {
+        readings();
+        field("How it is taken").selectOption("pour_through");
+        assertThat(page.getByText("of distilled water slowly over the whole surface"))
+                .isVisible();
+        button("Start 60 min").click();
+        assertThat(page.getByRole(AriaRole.TIMER)).containsText("to go");
+        page.reload();
+        assertThat(page.getByRole(AriaRole.TIMER)).containsText("to go");
+        field("TDS or EC").fill("3.1 mS/cm");
+        assertThat(page.getByText("Band: pour-through, greenhouse peat, appetite medium."))
+                .isVisible();
+        assertThat(page.getByText("inside the band").first()).isVisible();
+        field("How it is taken").selectOption("runoff");
+        assertThat(page.getByText("above the band").first()).isVisible();
+        button("Record").click();
+        assertThat(page.getByText("Reading recorded.", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.TABLE)).containsText("EC above the band");
+    }
+}

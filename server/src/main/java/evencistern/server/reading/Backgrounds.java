@@ -1,0 +1,76 @@
+package evencistern.server.reading;
+
+import evencistern.media.PotWater;
+import evencistern.plan.Care;
+import evencistern.plan.Situation;
+import evencistern.reading.Circumstances;
+import evencistern.server.age.MixAges;
+import evencistern.server.care.LotCare;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.lot.Ground;
+import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotState;
+import evencistern.server.lot.Standing;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Gathers what the garden's record knows of a lot, by which its readings are to be understood. */
+@Service
+class Backgrounds {
+    private final MixAges ages;
+
+    Backgrounds(MixAges ages) {
+        this.ages = ages;
+    }
+
+    Circumstances of(Ground ground, Standing standing) {
+        GardenWire g = ground.garden();
+        Lot lot = standing.lot();
+        LotState state = standing.state();
+        LocalDate today = g.today();
+        Optional<FeedWire> feed = ground.feed(lot);
+        Situation situation = ground.situation(standing, feed.orElse(null));
+        LocalDate fedOn = state.lastFedOn();
+        LocalDate feedOn = state.nextFeedOn();
+        return new Circumstances(
+                situation.species(),
+                situation.mix(),
+                new PotWater(situation.mix(), situation.pot()),
+                LotCare.water(g, lot.waterId()).toWater(),
+                feed.map(f -> fed(ground, standing, f)),
+                new Circumstances.Days(
+                        days(fedOn, today),
+                        fedOn == null ? OptionalInt.empty() : days(fedOn, feedOn),
+                        days(state.lastWateredOn(), today),
+                        OptionalInt.of(state.waterGapDays()),
+                        days(state.lastFlushedOn(), today)),
+                OptionalDouble.of(ages.spent(ground, standing)),
+                days(lot.repottedOn(), today),
+                situation.particulars().drains());
+    }
+
+    private static Circumstances.Fed fed(Ground ground, Standing standing, FeedWire wire) {
+        GardenWire g = ground.garden();
+        Care care = LotCare.on(ground, standing, wire, g.today(), LotCare.can(g, null));
+        return new Circumstances.Fed(
+                care.feeding()
+                        .filter(Care.Watered.class::isInstance)
+                        .map(f -> OptionalDouble.of(
+                                ((Care.Watered) f).can().meter().value()))
+                        .orElse(OptionalDouble.empty()),
+                wire.toFeed().analysis().contents(),
+                wire.coated().isPresent());
+    }
+
+    /** Days from one to the other; empty where either is not known. */
+    private static OptionalInt days(@Nullable LocalDate from, @Nullable LocalDate to) {
+        return from == null || to == null
+                ? OptionalInt.empty()
+                : OptionalInt.of((int) (to.toEpochDay() - from.toEpochDay()));
+    }
+}

@@ -1,0 +1,268 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Pens, methods and verdicts. */
+class ReadingTest {
+    private final Api api = App.api();
+    private final JsonNode garden = api.freshGarden();
+    private final String home = "/api/gardens/" + garden.path("id").asString();
+    private final String pen = garden.path("meters").get(0).path("id").asString();
+    private String lot = "";
+
+    @BeforeEach
+    void aLotAndAPenOfKnownScale() {
+        lot = home + "/lots/"
+                + api.put(home + "/lots", Bodies.lot(garden, null))
+                        .ok()
+                        .path("id")
+                        .asString();
+        tell(Map.of());
+    }
+
+    private void tell(Map<String, Object> more) {
+        Map<String, Object> meter = new HashMap<>(Map.of(
+                "id",
+                pen,
+                "name",
+                "Pen",
+                "scale",
+                "ppm700",
+                "phPlusMinus",
+                Bodies.typed("0.1", "pH"),
+                "ecPlusMinus",
+                Bodies.typed("5", "%"),
+                "version",
+                api.get(home).ok().path("meters").get(0).path("version").asInt()));
+        meter.putAll(more);
+        api.put(home + "/meters", meter).ok();
+    }
+
+    private Map<String, Object> reading(Map<String, Object> more) {
+        Map<String, Object> reading = new HashMap<>(Map.of("clientKey", Bodies.key(), "meterId", pen));
+        reading.putAll(more);
+        return reading;
+    }
+
+    private Api.Answer judged(Map<String, Object> more) {
+        return api.post(lot + "/verdict", Map.of("reading", reading(more), "working", true));
+    }
+
+    private Map<String, Object> calibration(String ph4, String ph7, boolean adjusted) {
+        return new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "meterId",
+                pen,
+                "celsius",
+                Bodies.typed("25", "°C"),
+                "ph4",
+                Bodies.typed(ph4, "pH"),
+                "ph7",
+                Bodies.typed(ph7, "pH"),
+                "adjusted",
+                adjusted,
+                "version",
+                0));
+    }
+
+    private JsonNode standing() {
+        return api.get(home + "/meters").ok().get(0);
+    }
+
+    private static List<String> texts(JsonNode list) {
+        List<String> texts = new ArrayList<>();
+        list.forEach(n -> texts.add(n.asString()));
+        return texts;
+    }
+
+    private static List<String> texts(JsonNode list, String field) {
+        List<String> texts = new ArrayList<>();
+        list.forEach(n -> texts.add(n.path(field).asString()));
+        return texts;
+    }
+
+    /** Arithmetic: 840 ppm on the 700 scale is 1.2 mS/cm; 1200 µS/cm is 1.2 mS/cm; CF 12 too. */
+    @ParameterizedTest
+    @CsvSource({
+        "840, ppm, 1.2",
+        "840 ppm, mS/cm, 1.2",
+        "'1,2', mS/cm, 1.2",
+        "1200, µS/cm, 1.2",
+        "1.2 mS/cm, ppm, 1.2",
+        "12 CF, mS/cm, 1.2"
+    })
+    void aConductivityIsReadInAnyWriting(String text, String unit, double msCm) {
+        JsonNode verdict = judged(Map.of("ec", Bodies.typed(text, unit))).ok();
+        assertThat(verdict.path("ec").path("value").asDouble()).isCloseTo(msCm, within(1e-9));
+        assertThat(verdict.path("band").path("zone").asString()).isEqualTo("peat");
+        assertThat(verdict.path("working").size()).isPositive();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"58, ph_dot_misplaced", "0.6, ph_dot_misplaced", "13, too_large"})
+    void aPhThatCannotBeIsExplained(String ph, String fault) {
+        assertThat(judged(Map.of("ph", Bodies.typed(ph, "pH"))).faults()).containsExactly(fault);
+    }
+
+    @Test
+    void whatIsMissingOrOfTheWrongUnitIsSaid() {
+        assertThat(judged(Map.of()).faults()).containsExactly("reading_empty");
+        assertThat(judged(Map.of("ec", Bodies.typed("1350", "mS/cm"))).faults()).containsExactly("ec_unit_mistaken");
+        assertThat(judged(Map.of("method", "guess", "ph", Bodies.typed("6", "pH")))
+                        .faults())
+                .containsExactly("choice_unknown");
+        assertThat(judged(Map.of("method", "soak", "ph", Bodies.typed("6", "pH")))
+                        .faults())
+                .containsExactly("missing");
+    }
+
+    /** Arithmetic: ± 0.1 stated and ± 0.3 never calibrated are ± 0.316; on the day of a calibration ± √(0.1² + 0.02²). */
+    @Test
+    void aPenNeverCalibratedWidensTheVerdictAndCalibratingNarrowsIt() {
+        JsonNode before = judged(Map.of("ph", Bodies.typed("6.6", "pH"))).ok();
+        assertThat(before.path("ph").path("plusMinus").asDouble()).isCloseTo(Math.sqrt(0.1), within(1e-9));
+        assertThat(texts(before.path("changes"), "id")).contains("calibrate");
+        assertThat(texts(before.path("shown").path("findings"))).containsExactly("never_calibrated_ph");
+        api.put(home + "/calibrations", calibration("4.01", "7.00", true)).ok();
+        JsonNode after = judged(Map.of("ph", Bodies.typed("6.6", "pH"))).ok();
+        assertThat(after.path("ph").path("plusMinus").asDouble()).isCloseTo(Math.sqrt(0.0104), within(1e-9));
+        assertThat(after.path("ph").path("finding").asString()).isEqualTo("above");
+        assertThat(texts(after.path("changes"), "id")).doesNotContain("calibrate");
+    }
+
+    @Test
+    void aPenThatWasNotSetIsCorrectedAndWhatItShowedIsKept() {
+        api.put(home + "/calibrations", calibration("4.31", "7.30", false)).ok();
+        api.post(lot + "/readings", reading(Map.of("ph", Bodies.typed("6.3", "pH"))))
+                .ok();
+        JsonNode only = api.get(lot + "/readings").ok().path("readings").get(0);
+        assertThat(only.path("ph").asDouble()).isCloseTo(6.0, within(1e-9));
+        assertThat(only.path("phShown").asDouble()).isEqualTo(6.3);
+        JsonNode entry = api.get(lot + "/journal").ok().get(0);
+        assertThat(entry.path("phTyped").asString()).isEqualTo("6.3");
+        assertThat(entry.path("method").asString()).isEqualTo("runoff");
+    }
+
+    @Test
+    void aCalibrationIsKeptChangedPutAwayAndTakenBack() {
+        Map<String, Object> calibration = calibration("4.05", "7.08", true);
+        Api.Answer kept = api.put(home + "/calibrations", calibration);
+        assertThat(kept.ok().path("typed").path("ph4").path("text").asString()).isEqualTo("4.05");
+        assertThat(standing().path("phOffset").asDouble()).isCloseTo(0.08, within(1e-9));
+        assertThat(standing().path("phSlope").asDouble()).isCloseTo(100 * 3.03 / 2.99, within(1e-9));
+        assertThat(standing().path("phDueOn").asString()).isEqualTo("2026-06-13");
+        calibration.put("version", 1);
+        calibration.put("ph7", Bodies.typed("7.00", "pH"));
+        calibration.put("on", "2026-04-01");
+        String act = api.put(home + "/calibrations", calibration)
+                .raw()
+                .headers()
+                .firstValue("Act-Id")
+                .orElseThrow();
+        assertThat(standing().path("phOn").asString()).isEqualTo("2026-04-01");
+        assertThat(texts(standing().path("findings"))).contains("ph_due");
+        assertThat(texts(api.get(home + "/today").ok().path("pensDue"))).containsExactly("Pen");
+        assertThat(api.get(home + "/calendar.ics").raw().body()).contains("Calibrate: Pen");
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(standing().path("phOffset").asDouble()).isCloseTo(0.08, within(1e-9));
+        assertThat(api.get(home + "/today").ok().path("pensDue").size()).isZero();
+    }
+
+    @Test
+    void aCalibrationThatCannotBeIsRefusedWithWhatToDo() {
+        assertThat(api.put(home + "/calibrations", calibration("7.0", "4.0", true))
+                        .faults())
+                .containsExactly("buffers_swapped");
+        Map<String, Object> tomorrow = calibration("4.0", "7.0", true);
+        tomorrow.put("on", "2026-05-15");
+        assertThat(api.put(home + "/calibrations", tomorrow).faults()).containsExactly("time_in_future");
+        Map<String, Object> micro = calibration("4.0", "7.0", true);
+        micro.put("ec", Bodies.typed("1413", "mS/cm"));
+        assertThat(api.put(home + "/calibrations", micro).faults()).containsExactly("standard_far");
+    }
+
+    /** OIML R 56, from memory: potassium chloride of 1.278 at 20 °C has 1.413 at 25 °C. */
+    @Test
+    void aPenThatDoesNotCompensateIsCorrectedForTheWarmthOnce() {
+        Map<String, Object> cold = Map.of("ec", Bodies.typed("1.278", "mS/cm"), "celsius", Bodies.typed("20", "°C"));
+        assertThat(judged(cold).ok().path("ec").path("value").asDouble()).isEqualTo(1.278);
+        tell(Map.of("compensates", false));
+        JsonNode verdict = judged(cold).ok();
+        assertThat(verdict.path("ec").path("value").asDouble()).isCloseTo(1.413, within(0.005));
+        assertThat(verdict.path("shown").path("ec").asDouble()).isEqualTo(1.278);
+        assertThat(judged(Map.of("ec", Bodies.typed("1.278", "mS/cm")))
+                        .ok()
+                        .path("ec")
+                        .path("plusMinus")
+                        .asDouble())
+                .isGreaterThan(verdict.path("ec").path("plusMinus").asDouble() * 1.15);
+    }
+
+    @Test
+    void everyMethodHasItsStepsAndItsBandForThisPot() {
+        JsonNode procedures = api.get(lot + "/procedures").ok();
+        assertThat(texts(procedures, "method"))
+                .containsExactly("can", "runoff", "pour_through", "extract", "paste", "soak");
+        JsonNode pour = procedures.get(2);
+        assertThat(texts(pour.path("steps"), "id"))
+                .containsExactly(
+                        "water_to_capacity", "let_it_drain", "saucer", "pour_distilled", "catch", "rinse_and_measure");
+        assertThat(pour.path("band").path("ecHigh").asDouble()).isEqualTo(3.6);
+        assertThat(procedures.get(1).path("band").path("ecHigh").asDouble()).isEqualTo(2.2);
+    }
+
+    @Test
+    void eachMethodIsJudgedByItsOwnBandAndWhatWasDoneByTheNextReading() {
+        read("runoff", "3.1", "2026-05-10T08:00:00Z");
+        read("pour_through", "3.1", "2026-05-11T08:00:00Z");
+        read("can", "3.1", "2026-05-11T09:00:00Z");
+        read("runoff", "1.3", "2026-05-13T08:00:00Z");
+        JsonNode series = api.get(lot + "/readings").ok();
+        JsonNode readings = series.path("readings");
+        assertThat(texts(readings, "ecFinding")).containsExactly("above", "inside", "", "inside");
+        assertThat(readings.get(3).path("ecOutcome").path("kind").asString()).isEqualTo("worked");
+        assertThat(readings.get(1).path("ecOutcome").isMissingNode()).isTrue();
+        assertThat(texts(series.path("bands"), "method")).containsExactlyInAnyOrder("can", "runoff", "pour_through");
+    }
+
+    private void read(String method, String ec, String at) {
+        api.post(
+                        lot + "/readings",
+                        reading(Map.of("method", method, "ec", Bodies.typed(ec, "mS/cm"), "occurredAt", at)))
+                .ok();
+    }
+
+    @Test
+    void aSoakKeepsTheWaterBeforeAndItsHours() {
+        api.post(
+                        lot + "/readings",
+                        reading(Map.of(
+                                "method",
+                                "soak",
+                                "ph",
+                                Bodies.typed("5.4", "pH"),
+                                "beforePh",
+                                Bodies.typed("7.1", "pH"),
+                                "hours",
+                                Bodies.typed("4.5", "h"))))
+                .ok();
+        JsonNode only = api.get(lot + "/readings").ok().path("readings").get(0);
+        assertThat(only.path("beforePh").asDouble()).isEqualTo(7.1);
+        assertThat(only.path("hours").asDouble()).isCloseTo(4.5, within(1e-9));
+    }
+}

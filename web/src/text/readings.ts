@@ -1,0 +1,60 @@
+import type { Verdict } from "../api";
+import { words } from ".";
+import { figures, type Shown } from "./numbers";
+
+const SHARES: [number, string][] = [
+  [0.25, "a quarter"],
+  [1 / 3, "a third"],
+  [0.5, "half"],
+  [0.75, "three quarters"],
+];
+
+/** A share as one says it: half, a third; else in per cent. */
+function share(value: number): string {
+  return SHARES.find(([s]) => Math.abs(s - value) < 0.01)?.[1] ?? perCent(value);
+}
+
+const perCent = (value: number) => `${Math.round(value * 100)} %`;
+
+/** So many minutes, or hours where they are many. */
+export const duration = (minutes: number) =>
+  minutes <= 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ""}`;
+
+type Fact = Verdict["causes"][number]["speaksFor"][number];
+
+/** A fact with its figure. */
+export function fact(f: Fact): string {
+  if (f.value === undefined) return words("facts", f.id);
+  const value =
+    f.unit === "d"
+      ? `${f.value} ${f.value === 1 ? "day" : "days"}`
+      : f.unit
+        ? `${f.unit.startsWith("mg") ? Math.round(f.value) : figures(f.value)} ${f.unit}`
+        : f.id === "out_over_in"
+          ? figures(f.value)
+          : perCent(f.value);
+  return words("facts", f.id, { value });
+}
+
+/** One thing to do, with its amounts. */
+export function advice(a: Verdict["advice"][number], v: Verdict, shown: Shown): string {
+  const amount = (x: number | undefined) =>
+    x === undefined
+      ? ""
+      : a.unit === "L"
+        ? shown.litres(x)
+        : a.unit.startsWith("mg")
+          ? String(Math.round(x / 5) * 5)
+          : perCent(x);
+  return words("actions", a.action, {
+    least: amount(a.least),
+    most: amount(a.most),
+    share: a.least === undefined ? "" : share(a.least),
+    days: String(a.inDays ?? ""),
+    goal: `${figures((v.band.ecLow + v.band.ecHigh) / 2)} mS/cm`,
+  });
+}
+
+/** A band as it is named: by which method, in what, for how hungry a plant. */
+export const bandName = (b: Verdict["band"]) =>
+  `${words("methods", b.method).toLowerCase()}, ${words("zones", b.zone)}${b.appetite === "none" ? "" : `, appetite ${b.appetite}`}`;
