@@ -92,6 +92,13 @@ export const readingsQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/readings", { params: { path: { garden, lot } } })),
   });
 
+/** What a lot's last reading says, and what was taken into the plan from it. */
+export const lastVerdictQuery = (garden: string, lot: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", lot, "verdict"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/verdict", { params: { path: { garden, lot } } })),
+  });
+
 /** How readings are taken from a lot's pots. */
 export const proceduresQuery = (garden: string, lot: string) =>
   queryOptions({

@@ -1,4 +1,4 @@
-import type { Verdict } from "../api";
+import type { Todo, Verdict } from "../api";
 import { words } from ".";
 import { figures, type Shown } from "./numbers";
 
@@ -36,8 +36,10 @@ export function fact(f: Fact): string {
   return words("facts", f.id, { value });
 }
 
+type Amounts = { action: string; least?: number | undefined; most?: number | undefined; unit: string };
+
 /** One thing to do, with its amounts. */
-export function advice(a: Verdict["advice"][number], v: Verdict, shown: Shown): string {
+function amounts(a: Amounts, shown: Shown): Record<string, string> {
   const amount = (x: number | undefined) =>
     x === undefined
       ? ""
@@ -46,13 +48,33 @@ export function advice(a: Verdict["advice"][number], v: Verdict, shown: Shown): 
         : a.unit.startsWith("mg")
           ? String(Math.round(x / 5) * 5)
           : perCent(x);
-  return words("actions", a.action, {
-    least: amount(a.least),
-    most: amount(a.most),
-    share: a.least === undefined ? "" : share(a.least),
+  return { least: amount(a.least), most: amount(a.most), share: a.least === undefined ? "" : share(a.least) };
+}
+
+/** One thing to do as a verdict says it. */
+export const advice = (a: Verdict["advice"][number], v: Verdict, shown: Shown) =>
+  words("actions", a.action, {
+    ...amounts(a, shown),
     days: String(a.inDays ?? ""),
     goal: `${figures((v.band.ecLow + v.band.ecHigh) / 2)} mS/cm`,
   });
+
+/** What was taken into the plan, in short, with its amounts. */
+export function todo(t: Todo, shown: Shown): string {
+  const { least, most, share: part } = amounts(t, shown);
+  const what = words("todos", t.action);
+  switch (t.action) {
+    case "weaken_feed":
+    case "refresh_partly":
+      return `${what}: ${part}`;
+    case "correct_water":
+      return `${what}: from ${most} to ${least} ${t.unit}`;
+    case "less_ammonium":
+    case "more_ammonium":
+      return `${what}: at most ${most} of its nitrogen`;
+    default:
+      return what;
+  }
 }
 
 /** A band as it is named: by which method, in what, for how hungry a plant. */

@@ -150,8 +150,11 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               {care.flush.on <= garden.today ? "with the next watering" : dayFrom(care.flush.on, garden.today)}
             </b>
             <span className="note block">
-              {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}: twice what it holds
-              {care.flush.byReading && ", because its last reading was above the band"}.
+              {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}:{" "}
+              {care.flush.byReading
+                ? "what its last reading asks for, and what it has dried out by"
+                : "twice what it holds"}
+              .
             </span>
           </p>
         )}

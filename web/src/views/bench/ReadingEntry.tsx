@@ -25,6 +25,7 @@ import { Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { AskScale } from "./AskScale";
+import { LastReading } from "./LastReading";
 import { ProcedureSteps } from "./ProcedureSteps";
 import { VerdictCard } from "./VerdictCard";
 
@@ -177,6 +178,7 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
       <div className="min-w-0">
         <div aria-live="polite">
           {ask && live.answer && <VerdictCard verdict={live.answer} shown={shown} open={open} />}
+          {!ask && <LastReading lot={lot} garden={garden} shown={shown} />}
         </div>
         {children}
       </div>

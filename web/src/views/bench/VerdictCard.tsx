@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Verdict } from "../../api";
 import { ReadingStrip } from "../../parts/ReadingStrip";
 import { words } from "../../text";
@@ -5,10 +6,16 @@ import { advice, bandName, fact } from "../../text/readings";
 import { figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 
-type Props = { verdict: Verdict; shown: Shown; open: (step: string) => void };
+type Props = {
+  verdict: Verdict;
+  shown: Shown;
+  open?: (step: string) => void;
+  /** What stands beside one thing to do: the way to take it into the plan, or that it is in it. */
+  beside?: (action: string) => ReactNode;
+};
 
 /** What a reading says: how sure, why, what to do, and what would change it. */
-export function VerdictCard({ verdict: v, shown, open }: Props) {
+export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
   const judged = v.ph ?? v.ec;
   const corrected = [
     v.ph && v.shown.ph !== undefined && Math.abs(v.shown.ph - v.ph.value) > 0.004 && `pH ${figures(v.shown.ph, 3)}`,
@@ -34,7 +41,7 @@ export function VerdictCard({ verdict: v, shown, open }: Props) {
           <ol className="m-0 list-decimal pl-5">
             {v.advice.map((a) => (
               <li key={a.action} className="mb-1">
-                {advice(a, v, shown)}
+                {advice(a, v, shown)} {beside?.(a.action)}
               </li>
             ))}
           </ol>
@@ -51,20 +58,22 @@ export function VerdictCard({ verdict: v, shown, open }: Props) {
               </div>
             )}
           </div>
-          <Button
-            look="quiet"
-            onClick={() =>
-              open(
-                v.advice.some((a) => a.action === "flush")
-                  ? "reading.flush"
-                  : v.ec
-                    ? "reading.ec_inside"
-                    : "reading.ph_inside",
-              )
-            }
-          >
-            Show the working
-          </Button>
+          {open && (
+            <Button
+              look="quiet"
+              onClick={() =>
+                open(
+                  v.advice.some((a) => a.action === "flush")
+                    ? "reading.flush"
+                    : v.ec
+                      ? "reading.ec_inside"
+                      : "reading.ph_inside",
+                )
+              }
+            >
+              Show the working
+            </Button>
+          )}
           <p className="note">Band: {bandName(v.band)}.</p>
         </>
       ) : (

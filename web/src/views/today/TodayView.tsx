@@ -10,6 +10,7 @@ import { DoneList } from "./DoneList";
 import { GroupOfWork } from "./GroupOfWork";
 import { Moving } from "./Moving";
 import { OtherCare } from "./OtherCare";
+import { Todos } from "./Todos";
 
 /** Each group in the smallest vessel that takes it. */
 const FITTING = "fitting";
@@ -70,6 +71,7 @@ export function TodayView() {
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}
       {chores.length > 0 && <OtherCare groups={chores} garden={garden} shown={shown} />}
+      {t.todos.length > 0 && <Todos due={t.todos} garden={garden} shown={shown} />}
       {t.pensDue.length > 0 && (
         <p className="mb-4">
           ▲ To be calibrated: {t.pensDue.join(", ")}.{" "}
@@ -83,7 +85,7 @@ export function TodayView() {
         </p>
       )}
       {t.moving.length > 0 && <Moving lots={t.moving} garden={garden} />}
-      {lots === 0 && chores.length === 0 && t.moving.length === 0 && done === 0 && (
+      {lots === 0 && chores.length === 0 && t.todos.length === 0 && t.moving.length === 0 && done === 0 && (
         <Nothing title={t.nextDue ? `Next: ${day(t.nextDue)}.` : "No lots yet."}>
           <p>
             <Link to="/g/$garden/bench" params={{ garden: id }}>

@@ -23,7 +23,8 @@ public sealed interface Target {
     enum Why {
         DRY_AIR("dry air", "place:humidity"),
         SEEDLING("seedling", "lot:seedling"),
-        SLOW_GROWTH("growth", "species:growth");
+        SLOW_GROWTH("growth", "species:growth"),
+        READING("reading", "lot:reading");
 
         private final String symbol;
         private final String from;

@@ -219,7 +219,8 @@ public record Care(
         boolean seedling = s.particulars().conditions().containsKey(Condition.SEEDLING);
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
                 .weakened(seedling ? SEEDLING_SHARE : 1, Target.Why.SEEDLING)
-                .weakened(growthShare(feed, s, plan), Target.Why.SLOW_GROWTH);
+                .weakened(growthShare(feed, s, plan), Target.Why.SLOW_GROWTH)
+                .weakened(s.particulars().reading().shareOn(plan.nextWater()), Target.Why.READING);
     }
 
     /**

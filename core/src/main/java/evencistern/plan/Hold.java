@@ -17,7 +17,8 @@ import java.util.Set;
  * <p><b>Formula</b> cold: warmth below 0.1; dark: light below 0.15 of enough; dormant: daily mean below the kind's resting
  * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by; frost: from 7
  * weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
- * fruit set: while told, for kinds that take no feed then; grafted: nothing strewn for the kind's days; sick: while told
+ * fruit set: while told, for kinds that take no feed then; grafted: nothing strewn for the kind's days; sick: while told;
+ * reading: until the day that was decided on after one
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any latitude: seasons come from the place's own temperatures, light and frost dates
  * <p><b>Source</b> [COMMON] last feed 6–8 weeks before frost, none below about 10–12 °C, 3–6 weeks after repotting, liquid
@@ -33,7 +34,8 @@ public enum Hold {
     FLOWERING,
     FRUIT_SET,
     GRAFTED,
-    SICK;
+    SICK,
+    READING;
 
     private static final List<Hold> ALL = List.of(values());
 
@@ -92,6 +94,7 @@ public enum Hold {
                                         within(date, g, (int) species.traits().number(Trait.GRAFT_DAYS)))
                                 .isPresent();
             case SICK -> toldSince(date, told, Condition.SICK);
+            case READING -> told.reading().holdsOn(date);
         };
     }
 

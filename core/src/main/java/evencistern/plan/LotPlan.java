@@ -65,7 +65,8 @@ public record LotPlan(
         HOLD_FLOWERING,
         HOLD_FRUIT_SET,
         HOLD_GRAFTED,
-        HOLD_SICK;
+        HOLD_SICK,
+        HOLD_READING;
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);
@@ -165,14 +166,18 @@ public record LotPlan(
     private static Optional<Flush> flush(Situation s, PotWater water) {
         double litres = FLUSH_WATERS * water.capacity() * water.mixLitres();
         // a reading of too much salt is answered at once, unless plain water or fresh mix came since
-        Optional<LocalDate> salty = s.particulars()
+        Optional<AfterReading.Salty> salty = s.particulars()
+                .reading()
                 .salty()
                 .filter(read -> s.particulars()
                         .lastFlushed()
-                        .filter(f -> !f.isBefore(read))
+                        .filter(f -> !f.isBefore(read.on()))
                         .isEmpty())
-                .filter(read -> s.repottedOn().filter(r -> r.isAfter(read)).isEmpty());
-        return salty.map(read -> new Flush(read, litres, true))
+                .filter(read -> s.repottedOn().filter(r -> r.isAfter(read.on())).isEmpty());
+        // what the reading asks for is for a drained pot: by the next watering it has dried out by so much
+        double dried = water.availableLitres() * s.species().depletion();
+        return salty.map(read -> new Flush(
+                        read.on(), read.litres().isPresent() ? read.litres().getAsDouble() + dried : litres, true))
                 .or(() -> flushEvery(s).map(every -> new Flush(lastFlushed(s).plusDays(every), litres, false)));
     }
 

@@ -15,7 +15,7 @@ import java.util.OptionalDouble;
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed
  * @param lastFlushed when plain water last ran through in plenty
- * @param salty the day of its last reading, if that was of more salt than its band
+ * @param reading what follows from its readings
  */
 public record Particulars(
         OptionalDouble tallM,
@@ -24,7 +24,7 @@ public record Particulars(
         Map<Condition, LocalDate> conditions,
         FeedRhythm rhythm,
         Optional<LocalDate> lastFlushed,
-        Optional<LocalDate> salty) {
+        AfterReading reading) {
     /** A lot of which nothing more is known. */
     public static final Particulars NONE = new Particulars(
             OptionalDouble.empty(),
@@ -33,9 +33,9 @@ public record Particulars(
             Map.of(),
             FeedRhythm.LABEL,
             Optional.empty(),
-            Optional.empty());
+            AfterReading.NOTHING);
 
-    /** Of which no reading said too much salt. */
+    /** From whose readings nothing follows. */
     public Particulars(
             OptionalDouble tallM,
             Learned learned,
@@ -43,7 +43,7 @@ public record Particulars(
             Map<Condition, LocalDate> conditions,
             FeedRhythm rhythm,
             Optional<LocalDate> lastFlushed) {
-        this(tallM, learned, drains, conditions, rhythm, lastFlushed, Optional.empty());
+        this(tallM, learned, drains, conditions, rhythm, lastFlushed, AfterReading.NOTHING);
     }
 
     public Particulars {
@@ -52,12 +52,12 @@ public record Particulars(
     }
 
     public Particulars with(Learned what) {
-        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed, salty);
+        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed, reading);
     }
 
     /** These of a lot so tall. */
     public static Particulars tall(OptionalDouble metres) {
         return new Particulars(
-                metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty(), Optional.empty());
+                metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty(), AfterReading.NOTHING);
     }
 }

@@ -22,8 +22,13 @@ import java.util.Optional;
  */
 public record FlushVolume(double leastLitres, double mostLitres, double goalMsCm) {
 
+    /** For a pot read at so much against its band; empty where this water is itself too salty for its middle. */
+    public static Optional<FlushVolume> of(Judgement salty, double waterMsCm, double heldLitres, Working working) {
+        return of(salty.value().value(), (salty.low() + salty.high()) / 2, waterMsCm, heldLitres, working);
+    }
+
     /** Empty where this water is itself too salty to reach the goal. */
-    static Optional<FlushVolume> of(
+    private static Optional<FlushVolume> of(
             double ecMsCm, double goalMsCm, double waterMsCm, double heldLitres, Working working) {
         Faults.require("held", heldLitres, 0, 1500, "L");
         if (!(goalMsCm > waterMsCm) || !(ecMsCm > goalMsCm)) {

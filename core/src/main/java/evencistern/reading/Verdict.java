@@ -131,8 +131,7 @@ public record Verdict(
             double value = j.value().value();
             causes.addAll(Cause.ofHighEc(value, sample, c));
             c.pot().availableLitres(working); // so that the working shows where the water held comes from
-            flush = FlushVolume.of(
-                    value, band.middle(), c.water().ecMsCm(), c.pot().capacityLitres(), working);
+            flush = FlushVolume.of(j, c.water().ecMsCm(), c.pot().capacityLitres(), working);
             advice.add(flush.map(f -> Advice.to(Action.FLUSH, f.leastLitres(), f.mostLitres(), Unit.LITRE))
                     .orElse(Advice.of(Action.FLUSH_WITH_PURER_WATER)));
             advice.add(Advice.of(Action.SKIP_NEXT_FEED));

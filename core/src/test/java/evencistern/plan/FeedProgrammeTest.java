@@ -11,6 +11,7 @@ import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.media.PotWater;
 import evencistern.media.Recipes;
 import evencistern.plan.LotPlan.Binding;
 import evencistern.plant.SpeciesGuide;
@@ -121,20 +122,22 @@ class FeedProgrammeTest {
         }
 
         double perLitre() {
-            Care.Tools tools = new Care.Tools(
-                    5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
-            return ((Care.Watered) Care.on(MAY, situation(), tools, Working.off())
-                            .feeding()
-                            .orElseThrow())
-                    .dose()
-                    .perLitre();
+            return FeedProgrammeTest.perLitre(situation());
         }
 
         List<Care.Note> notes() {
-            Care.Tools tools = new Care.Tools(
-                    5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
-            return Care.on(MAY, situation(), tools, Working.off()).notes();
+            return care(situation()).notes();
         }
+    }
+
+    private static Care care(Situation s) {
+        Care.Tools tools = new Care.Tools(
+                5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
+        return Care.on(MAY, s, tools, Working.off());
+    }
+
+    private static double perLitre(Situation s) {
+        return ((Care.Watered) care(s).feeding().orElseThrow()).dose().perLitre();
     }
 
     // --- rhythms at equal food ---
@@ -336,24 +339,89 @@ class FeedProgrammeTest {
                 .isAfter(read.plusDays(28));
     }
 
+    private static Situation told(Situation s, Particulars told) {
+        return new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                s.place(),
+                s.feed(),
+                s.startedOn(),
+                s.repottedOn(),
+                s.lastWatered(),
+                s.lastFed(),
+                told);
+    }
+
+    private static Situation after(Situation s, AfterReading reading) {
+        return told(
+                s,
+                new Particulars(
+                        OptionalDouble.empty(),
+                        Learned.NOTHING,
+                        true,
+                        Map.of(),
+                        FeedRhythm.LABEL,
+                        Optional.empty(),
+                        reading));
+    }
+
+    @Test
+    void aFeedLeftOutAfterAReadingWaitsForItsDayAndIsNamed() {
+        Situation s = Lot.of("streptocarpus").situation();
+        LocalDate until = MAY.plusDays(40);
+        LotPlan.FeedDate fed = LotPlan.of(
+                        after(s, new AfterReading(Optional.empty(), Optional.of(until), 1, Optional.empty())),
+                        Working.off())
+                .nextFeed()
+                .orElseThrow();
+        assertThat(fed.date()).isAfterOrEqualTo(until);
+        assertThat(fed.binding()).isEqualTo(LotPlan.Binding.HOLD_READING);
+    }
+
+    /** Arithmetic: at half of its strength until the day, in full from it on. */
+    @Test
+    void aFeedWeakenedAfterAReadingIsStrongAgainOnItsDay() {
+        Situation s = Lot.of("streptocarpus").situation();
+        double full = perLitre(s);
+        assertThat(perLitre(after(
+                        s, new AfterReading(Optional.empty(), Optional.empty(), 0.5, Optional.of(MAY.plusDays(60))))))
+                .isCloseTo(full / 2, within(1e-9));
+        assertThat(perLitre(after(s, new AfterReading(Optional.empty(), Optional.empty(), 0.5, Optional.of(MAY)))))
+                .isCloseTo(full, within(1e-9));
+    }
+
+    /** Arithmetic: 0.4 L for a drained pot, and what the roots have taken of the water at hand by the next watering. */
+    @Test
+    void aFlushByReadingIsWhatTheReadingAsksForAndWhatThePotHasDriedOutBy() {
+        Situation s = Lot.of("streptocarpus").situation();
+        double available = new PotWater(s.mix(), s.pot()).availableLitres();
+        AfterReading salty = new AfterReading(
+                Optional.of(new AfterReading.Salty(MAY, OptionalDouble.of(0.4))),
+                Optional.empty(),
+                1,
+                Optional.empty());
+        assertThat(LotPlan.of(after(s, salty), Working.off())
+                        .flush()
+                        .orElseThrow()
+                        .litres())
+                .isCloseTo(0.4 + available * s.species().depletion(), within(1e-9));
+    }
+
     private static Optional<LocalDate> flush(Situation s, Optional<LocalDate> salty, Optional<LocalDate> flushed) {
         Particulars told = new Particulars(
-                OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, flushed, salty);
-        return LotPlan.of(
-                        new Situation(
-                                s.species(),
-                                s.pot(),
-                                s.mix(),
-                                s.place(),
-                                s.feed(),
-                                s.startedOn(),
-                                s.repottedOn(),
-                                s.lastWatered(),
-                                s.lastFed(),
-                                told),
-                        Working.off())
-                .flush()
-                .map(LotPlan.Flush::on);
+                OptionalDouble.empty(),
+                Learned.NOTHING,
+                true,
+                Map.of(),
+                FeedRhythm.LABEL,
+                flushed,
+                new AfterReading(
+                        salty.map(on -> new AfterReading.Salty(on, OptionalDouble.of(0.4))),
+                        Optional.empty(),
+                        1,
+                        Optional.empty()));
+        return LotPlan.of(told(s, told), Working.off()).flush().map(LotPlan.Flush::on);
     }
 
     /** Feed follows growth: common practice, no source. With every watering it is weaker by quarters, and never nothing. */

@@ -144,4 +144,42 @@ class ReadingPathTest {
                 .isVisible();
         assertThat(page.getByRole(AriaRole.TABLE)).containsText("EC above the band");
     }
+
+    @Test
+    void whatAReadingAsksForIsOneTapFromThePlanAndTheNextReadingEndsIt() {
+        readings();
+        field("TDS or EC").fill("3.1 mS/cm");
+        button("Record").click();
+        Locator last = page.getByText("The last reading,");
+        assertThat(last).isVisible();
+        button("Into the plan: retest").click();
+        assertThat(page.getByText("Taken into the plan.").first()).isVisible();
+        assertThat(page.getByLabel("Taken into the plan", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("Measure again · due Sun 24 May");
+        button("Drop").click();
+        assertThat(page.getByText("Taken out of the plan.").first()).isVisible();
+        button("Undo").last().click();
+        assertThat(page.getByText("Measure again · due")).isVisible();
+        field("TDS or EC").fill("1.4 mS/cm");
+        assertThat(page.getByText("inside the band").first()).isVisible();
+        button("Record").click();
+        assertThat(page.getByText("what was done has worked")).isVisible();
+        assertThat(page.getByText("Measure again · done Thu 14 May")).isVisible();
+    }
+
+    @Test
+    void whatIsToBeDoneIsTickedInTheRound() {
+        readings();
+        field("pH").fill("8.4");
+        button("Record").click();
+        button("Into the plan: measure alkalinity").click();
+        page.navigate(home + "/today");
+        Locator todos = page.getByLabel("After readings");
+        assertThat(todos).containsText("Measure the water's alkalinity");
+        todos.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done"))
+                .click();
+        assertThat(todos).hasCount(0);
+        button("Undo").last().click();
+        assertThat(page.getByLabel("After readings")).containsText("Primrose by the sink");
+    }
 }

@@ -105,6 +105,14 @@ class ContractTest {
         worded("roles", ids(LabelReading.Role.values()));
         worded("findings", ids(Judgement.Finding.values()));
         worded("actions", ids(Verdict.Action.values()));
+        worded(
+                "todos",
+                Arrays.stream(Verdict.Action.values())
+                        .filter(a -> a != Verdict.Action.CARRY_ON
+                                && a != Verdict.Action.FEED_AS_PLANNED
+                                && a != Verdict.Action.NO_FEED_PLANNED)
+                        .map(Verdict.Action::id)
+                        .toList());
         worded("causes", ids(Cause.Kind.values()));
         worded("facts", ids(Cause.What.values()));
         worded("changes", ids(Verdict.Means.values()));

@@ -65,6 +65,7 @@ class ExchangeTest {
             "calendar_day",
             "calendar_state",
             "lot_move",
+            "todo",
             "lot",
             "stock",
             "batch",

@@ -265,4 +265,86 @@ class ReadingTest {
         assertThat(only.path("beforePh").asDouble()).isEqualTo(7.1);
         assertThat(only.path("hours").asDouble()).isCloseTo(4.5, within(1e-9));
     }
+
+    private JsonNode take(String action) {
+        return api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", action))
+                .ok();
+    }
+
+    private JsonNode state() {
+        return api.get(lot).ok().path("state");
+    }
+
+    private void feedIt() {
+        String feed = api.put(home + "/feeds", Bodies.feed()).ok().path("id").asString();
+        lot = home + "/lots/"
+                + api.put(home + "/lots", Bodies.lot(garden, feed))
+                        .ok()
+                        .path("id")
+                        .asString();
+    }
+
+    @Test
+    void whatAVerdictAsksForGoesIntoThePlanWithOneTapAndOutAgain() {
+        feedIt();
+        assertThat(api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", "retest"))
+                        .faults())
+                .containsExactly("not_found");
+        read("runoff", "3.1", "2026-05-12T08:00:00Z");
+        JsonNode last = api.get(lot + "/verdict").ok();
+        assertThat(last.path("readOn").asString()).isEqualTo("2026-05-12");
+        assertThat(texts(last.path("verdict").path("advice"), "action"))
+                .startsWith("flush", "skip_next_feed")
+                .contains("retest");
+        assertThat(take("retest").path("dueOn").asString()).isEqualTo("2026-05-22");
+        String before = state().path("nextFeedOn").asString();
+        Api.Answer taken =
+                api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", "skip_next_feed"));
+        JsonNode skipped = taken.ok();
+        assertThat(state().path("noFeedUntil").asString())
+                .isEqualTo(skipped.path("untilOn").asString());
+        assertThat(state().path("nextFeedOn").asString())
+                .isGreaterThan(before)
+                .isGreaterThanOrEqualTo(skipped.path("untilOn").asString());
+        assertThat(state().path("feedBinding").asString()).isEqualTo("hold_reading");
+        String act = taken.raw().headers().firstValue("Act-Id").orElseThrow();
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(state().path("nextFeedOn").asString()).isEqualTo(before);
+        assertThat(api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", "carry_on"))
+                        .faults())
+                .containsExactly("choice_unknown");
+    }
+
+    @Test
+    void aWeakerFeedAndARetestEndWithTheNextReading() {
+        feedIt();
+        read("runoff", "2.9", "2026-05-10T08:00:00Z");
+        double share = take("weaken_feed").path("least").asDouble();
+        assertThat(state().path("feedShare").asDouble()).isEqualTo(share).isLessThan(1);
+        take("retest");
+        read("runoff", "1.3", "2026-05-14T06:00:00Z");
+        assertThat(state().path("feedShare").asDouble()).isEqualTo(1);
+        assertThat(texts(api.get(lot + "/verdict").ok().path("todos"), "doneOn"))
+                .containsExactly("2026-05-14", "2026-05-14");
+    }
+
+    @Test
+    void whatIsToBeDoneStandsInTheRoundUntilItIs() {
+        read("runoff", "7", "2026-05-01T08:00:00Z");
+        Map<String, Object> acid =
+                reading(Map.of("ph", Bodies.typed("8.4", "pH"), "occurredAt", "2026-05-02T08:00:00Z"));
+        api.post(lot + "/readings", acid).ok();
+        JsonNode todo = take("measure_alkalinity");
+        JsonNode due = api.get(home + "/today").ok().path("todos");
+        assertThat(due.get(0).path("todo").path("action").asString()).isEqualTo("measure_alkalinity");
+        assertThat(due.get(0).path("lot").path("name").asString()).isEqualTo("Cape primrose");
+        assertThat(api.get(home + "/calendar.ics").raw().body()).contains("Measure the water's alkalinity");
+        String path = home + "/todos/" + todo.path("id").asString();
+        api.put(path, Map.of("done", true, "version", 1)).ok();
+        assertThat(api.get(home + "/today").ok().path("todos").size()).isZero();
+        assertThat(api.put(path, Map.of("done", false, "version", 1)).status()).isEqualTo(409);
+        api.put(path, Map.of("done", false, "version", 2)).ok();
+        assertThat(api.get(home + "/today").ok().path("todos").size()).isEqualTo(1);
+    }
 }

@@ -17,6 +17,7 @@ import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.problem.Words;
+import evencistern.server.todo.TodoStore;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Date;
@@ -41,15 +42,24 @@ class WorkFeed {
     private final ChoreStore chores;
     private final Lots lots;
     private final MeterLogs meters;
+    private final TodoStore todos;
     private final Words words;
 
-    WorkFeed(CalendarStore store, Calendars calendars, ChoreStore chores, Lots lots, MeterLogs meters, Words words) {
+    WorkFeed(
+            CalendarStore store,
+            Calendars calendars,
+            ChoreStore chores,
+            Lots lots,
+            MeterLogs meters,
+            TodoStore todos,
+            Words words) {
         this.chores = chores;
         this.words = words;
         this.store = store;
         this.calendars = calendars;
         this.lots = lots;
         this.meters = meters;
+        this.todos = todos;
     }
 
     /** The private address of the work to come: made when first asked for. */
@@ -110,6 +120,16 @@ class WorkFeed {
                         work,
                         later(c.on(), today),
                         words.of("chores", c.chore().id(), Map.of()),
+                        s.lot().name());
+            }
+        });
+        todos.listDue(garden, today.plusYears(1), MOST_CHORES).forEach(t -> {
+            Standing s = standing.get(t.lotId());
+            if (s != null) {
+                add(
+                        work,
+                        later(t.dueOn(), today),
+                        words.of("todos", t.action(), Map.of()),
                         s.lot().name());
             }
         });

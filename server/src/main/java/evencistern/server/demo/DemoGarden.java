@@ -2,6 +2,7 @@ package evencistern.server.demo;
 
 import evencistern.feed.Declared;
 import evencistern.label.Question;
+import evencistern.plan.AfterReading;
 import evencistern.plan.Chore;
 import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
@@ -531,7 +532,7 @@ public class DemoGarden implements ApplicationRunner {
         while (true) {
             LotPlan plan = LotPlan.of(
                     ground.situation(
-                            lot, feed, new Ground.Past(watered, fed, Learned.NOTHING, flushed, Optional.empty())),
+                            lot, feed, new Ground.Past(watered, fed, Learned.NOTHING, flushed, AfterReading.NOTHING)),
                     Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();

@@ -31,6 +31,7 @@ class GardenFileStore {
             new Table("batch", "number"),
             new Table("stock", "id"),
             new Table("lot", "id"),
+            new Table("todo", "id"),
             new Table("lot_move", "lot_id, move_on"),
             new Table("calendar_state", "garden_id"),
             new Table("calendar_day", "lot_id"),

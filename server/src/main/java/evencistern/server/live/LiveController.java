@@ -7,6 +7,7 @@ import evencistern.label.LabelReading;
 import evencistern.label.Question;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.plan.AfterReading;
 import evencistern.plan.Care;
 import evencistern.plan.Condition;
 import evencistern.plan.Drip;
@@ -190,6 +191,10 @@ class LiveController {
             @Nullable Boolean undrained,
             @Nullable LocalDate lastFlushedOn,
             @Nullable LocalDate saltyOn,
+            @Nullable Double saltyLitres,
+            @Nullable LocalDate noFeedUntil,
+            @Nullable Double feedShare,
+            @Nullable LocalDate feedShareUntil,
             @Nullable Typed drip,
             @Nullable Typed pots,
             boolean working) {}
@@ -246,7 +251,16 @@ class LiveController {
                 ask.conditions() == null ? Map.of() : ask.conditions(),
                 ask.rhythm() == null || ask.rhythm().isBlank() ? FeedRhythm.LABEL : FeedRhythm.require(ask.rhythm()),
                 Optional.ofNullable(ask.lastFlushedOn()),
-                Optional.ofNullable(ask.saltyOn()));
+                new AfterReading(
+                        Optional.ofNullable(ask.saltyOn())
+                                .map(on -> new AfterReading.Salty(on, orEmpty(ask.saltyLitres()))),
+                        Optional.ofNullable(ask.noFeedUntil()),
+                        ask.feedShare() == null ? 1 : ask.feedShare(),
+                        Optional.ofNullable(ask.feedShareUntil())));
+    }
+
+    private static OptionalDouble orEmpty(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     /** The words passed over in a label, as published. */

@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.climate.Place;
 import evencistern.feed.Feed;
+import evencistern.plan.AfterReading;
 import evencistern.plan.FeedRhythm;
 import evencistern.plan.Learned;
 import evencistern.plan.Particulars;
@@ -61,29 +62,29 @@ public record Ground(
     /**
      * What is known of a lot's past.
      *
-     * @param salty the day of its last reading, if that was of more salt than its band
+     * @param reading what follows from its readings
      */
     public record Past(
             Optional<LocalDate> watered,
             Optional<LocalDate> fed,
             Learned learned,
             Optional<LocalDate> flushed,
-            Optional<LocalDate> salty) {
+            AfterReading reading) {
         static Past of(LotState s) {
             return new Past(
                     Optional.ofNullable(s.lastWateredOn()),
                     Optional.ofNullable(s.lastFedOn()),
                     s.toLearned(),
                     Optional.ofNullable(s.lastFlushedOn()),
-                    Optional.ofNullable(s.saltyOn()));
+                    s.afterReading());
         }
 
         Past with(Learned what) {
-            return new Past(watered, fed, what, flushed, salty);
+            return new Past(watered, fed, what, flushed, reading);
         }
 
-        Past withSalty(Optional<LocalDate> since) {
-            return new Past(watered, fed, learned, flushed, since);
+        Past with(AfterReading what) {
+            return new Past(watered, fed, learned, flushed, what);
         }
     }
 
@@ -102,7 +103,7 @@ public record Ground(
                         Optional.empty(),
                         s.state().toLearned(),
                         Optional.empty(),
-                        Optional.empty()));
+                        AfterReading.NOTHING));
     }
 
     /** The situation of a lot with such a past. */
@@ -124,7 +125,7 @@ public record Ground(
                         lot.conditions() == null ? Map.of() : lot.conditions(),
                         lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
                         past.flushed(),
-                        past.salty()));
+                        past.reading()));
     }
 
     private static OptionalDouble optional(@Nullable Double value) {

@@ -1,7 +1,10 @@
 package evencistern.server.lot;
 
+import evencistern.plan.AfterReading;
 import evencistern.plan.Learned;
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,7 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param phFinding,ecFinding what the last reading says of the root zone
  * @param feedPerDay product one pot takes in a day on average, in the label's measure
  * @param learned what its pots drink against the plan, between low and high in four lots of five, from so many waterings
- * @param saltyOn the day of the last reading, where that was of more salt than its band
+ * @param saltyOn,saltyLitres the day of the last reading, where that was of more salt than its band, and the plain water that
+ *     brings a pot back
+ * @param noFeedUntil,feedShare,feedShareUntil what was decided after a reading: no feed before a day, a weaker one until a day
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -35,7 +40,21 @@ public record LotState(
         int learnedFrom,
         @Nullable LocalDate lastFlushedOn,
         @Nullable LocalDate nextFlushOn,
-        @Nullable LocalDate saltyOn) {
+        @Nullable LocalDate saltyOn,
+        @Nullable Double saltyLitres,
+        @Nullable LocalDate noFeedUntil,
+        double feedShare,
+        @Nullable LocalDate feedShareUntil) {
+
+    AfterReading afterReading() {
+        return new AfterReading(
+                Optional.ofNullable(saltyOn)
+                        .map(on -> new AfterReading.Salty(
+                                on, saltyLitres == null ? OptionalDouble.empty() : OptionalDouble.of(saltyLitres))),
+                Optional.ofNullable(noFeedUntil),
+                feedShare,
+                Optional.ofNullable(feedShareUntil));
+    }
 
     Learned toLearned() {
         return new Learned(learned, learnedLow, learnedHigh, learnedFrom);

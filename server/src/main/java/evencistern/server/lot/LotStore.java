@@ -44,7 +44,8 @@ class LotStore {
                    s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
                    s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
-                   s.last_flushed_on, s.next_flush_on, s.salty_on
+                   s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
+                   s.feed_share_until
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -129,7 +130,11 @@ class LotStore {
                         r.getInt("learned_from"),
                         r.getObject("last_flushed_on", LocalDate.class),
                         r.getObject("next_flush_on", LocalDate.class),
-                        r.getObject("salty_on", LocalDate.class)));
+                        r.getObject("salty_on", LocalDate.class),
+                        r.getObject("salty_litres", Double.class),
+                        r.getObject("no_feed_until", LocalDate.class),
+                        r.getDouble("feed_share"),
+                        r.getObject("feed_share_until", LocalDate.class)));
     }
 
     private static Typed typed(String stored) {
@@ -642,9 +647,10 @@ class LotStore {
                                                next_water_on, water_gap_days, next_feed_on, feed_binding,
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                                feed_per_day, learned, learned_low, learned_high, learned_from,
-                                               last_flushed_on, next_flush_on, salty_on, rules, retired, place_id, species, name,
+                                               last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
+                                               feed_share_until, rules, retired, place_id, species, name,
                                                name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 (select retired from l), (select place_id from l), (select species from l),
                                 (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
@@ -658,7 +664,10 @@ class LotStore {
                           learned = excluded.learned, learned_low = excluded.learned_low,
                           learned_high = excluded.learned_high, learned_from = excluded.learned_from,
                           last_flushed_on = excluded.last_flushed_on, next_flush_on = excluded.next_flush_on,
-                          salty_on = excluded.salty_on, rules = excluded.rules,
+                          salty_on = excluded.salty_on, salty_litres = excluded.salty_litres,
+                          no_feed_until = excluded.no_feed_until,
+                          feed_share = excluded.feed_share, feed_share_until = excluded.feed_share_until,
+                          rules = excluded.rules,
                           retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
                           name = excluded.name, name_folded = excluded.name_folded
                         """)
@@ -688,6 +697,10 @@ class LotStore {
                         s.lastFlushedOn(),
                         s.nextFlushOn(),
                         s.saltyOn(),
+                        s.saltyLitres(),
+                        s.noFeedUntil(),
+                        s.feedShare(),
+                        s.feedShareUntil(),
                         rules))
                 .update();
     }

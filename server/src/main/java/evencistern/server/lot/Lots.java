@@ -5,7 +5,9 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.media.PotWater;
 import evencistern.meter.Meter;
+import evencistern.plan.AfterReading;
 import evencistern.plan.Chore;
 import evencistern.plan.Learned;
 import evencistern.plan.Learning;
@@ -13,6 +15,7 @@ import evencistern.plan.LotPlan;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
 import evencistern.reading.Band;
+import evencistern.reading.FlushVolume;
 import evencistern.reading.Judgement;
 import evencistern.reading.Method;
 import evencistern.server.GardenId;
@@ -29,6 +32,7 @@ import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import evencistern.server.mix.Mixes;
 import evencistern.server.plant.Kinds;
+import evencistern.server.todo.TodoStore;
 import evencistern.server.weather.Weathers;
 import evencistern.units.Uncertain;
 import evencistern.working.Working;
@@ -42,6 +46,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -68,6 +73,7 @@ public class Lots {
     private final Kinds kinds;
     private final Weathers weathers;
     private final ChoreStore chores;
+    private final TodoStore todos;
     private final History history;
     private final Keeping<Lot> keeping;
     /** Places keep the average days they have worked out; kept from one piece of work to the next, as memory allows. */
@@ -81,9 +87,11 @@ public class Lots {
             Kinds kinds,
             Weathers weathers,
             ChoreStore chores,
+            TodoStore todos,
             History history) {
         this.store = store;
         this.chores = chores;
+        this.todos = todos;
         this.gardens = gardens;
         this.feeds = feeds;
         this.mixes = mixes;
@@ -264,6 +272,7 @@ public class Lots {
         GardenId garden = changed.garden();
         switch (changed.kind()) {
             case "lot" -> rebuild(garden, changed.id());
+            case "todo" -> todos.findLot(garden, changed.id()).ifPresent(lot -> rebuild(garden, lot));
             case "species" -> rebuild(garden, store.listLotsOf(garden, kinds.keyOf(garden, changed.id())));
             case "recipe", "component" ->
                 rebuild(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
@@ -332,7 +341,7 @@ public class Lots {
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
         Optional<LocalDate> flushedOn = store.findLastFlush(garden, id).map(at -> dateOf(at, zone));
         FeedWire feed = ground.feed(lot).orElse(null);
-        Ground.Past untaught = new Ground.Past(wateredOn, fedOn, Learned.NOTHING, flushedOn, Optional.empty());
+        Ground.Past untaught = new Ground.Past(wateredOn, fedOn, Learned.NOTHING, flushedOn, AfterReading.NOTHING);
         Situation planned = ground.situation(lot, feed, untaught);
         Learned learned = learned(garden, planned, id, zone);
         boolean coated = feed != null && feed.coated().isPresent();
@@ -341,9 +350,34 @@ public class Lots {
         Optional<LotStore.LastReading> readEc = store.findLastReading(garden, id, true);
         Optional<Judgement> ec = readEc.flatMap(
                 r -> band(r, planned, coated).judgeEc(new Meter(null, 0.1, r.plusMinus()).ec(r.value())));
-        Optional<LocalDate> saltyOn =
-                ec.filter(j -> j.finding().high()).flatMap(j -> readEc).map(r -> dateOf(r.at(), zone));
-        Situation situation = ground.situation(lot, feed, untaught.with(learned).withSalty(saltyOn));
+        Optional<AfterReading.Salty> salty = ec.filter(j -> j.finding().high())
+                .flatMap(j -> readEc.map(r -> new AfterReading.Salty(
+                        dateOf(r.at(), zone),
+                        FlushVolume.of(
+                                        j,
+                                        waterEc(g, lot),
+                                        new PotWater(planned.mix(), planned.pot()).capacityLitres(),
+                                        Working.off())
+                                .map(f -> OptionalDouble.of(f.mostLitres()))
+                                .orElse(OptionalDouble.empty()))));
+        List<TodoStore.Eased> eased = todos.listEased(garden, id);
+        AfterReading after = new AfterReading(
+                salty,
+                eased.stream()
+                        .filter(e -> e.share() == null)
+                        .map(TodoStore.Eased::until)
+                        .max(LocalDate::compareTo),
+                eased.stream()
+                        .map(TodoStore.Eased::share)
+                        .filter(Objects::nonNull)
+                        .mapToDouble(Double::doubleValue)
+                        .min()
+                        .orElse(1),
+                eased.stream()
+                        .filter(e -> e.share() != null)
+                        .map(TodoStore.Eased::until)
+                        .max(LocalDate::compareTo));
+        Situation situation = ground.situation(lot, feed, untaught.with(learned).with(after));
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed()
                 .map(f -> store.findCalendarDay(garden, id)
@@ -384,7 +418,13 @@ public class Lots {
                         learned.from(),
                         flushedOn.orElse(null),
                         plan.flush().map(LotPlan.Flush::on).orElse(null),
-                        saltyOn.orElse(null)),
+                        salty.map(AfterReading.Salty::on).orElse(null),
+                        salty.filter(x -> x.litres().isPresent())
+                                .map(x -> x.litres().getAsDouble())
+                                .orElse(null),
+                        after.noFeedUntil().orElse(null),
+                        after.share(),
+                        after.shareUntil().orElse(null)),
                 RULES);
         chores.saveDue(garden, id, lot.retired() ? List.of() : choresDue(garden, situation, id, skips, zone));
     }
@@ -441,6 +481,14 @@ public class Lots {
         List<UUID> stale = store.listStale(garden, RULES);
         rebuild(garden, stale);
         return stale.size();
+    }
+
+    private static double waterEc(GardenWire g, Lot lot) {
+        return g.waters().stream()
+                .filter(w -> w.id().equals(lot.waterId()))
+                .findFirst()
+                .orElseThrow()
+                .ec();
     }
 
     private static Band band(LotStore.LastReading r, Situation s, boolean coated) {

@@ -2,8 +2,11 @@ package evencistern.server.reading;
 
 import evencistern.server.GardenId;
 import evencistern.server.history.Act;
+import evencistern.server.history.History;
+import evencistern.server.todo.TodoWire;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,9 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}")
 class ReadingController {
     private final Readings readings;
+    private final Todos todos;
 
-    ReadingController(Readings readings) {
+    ReadingController(Readings readings, Todos todos) {
         this.readings = readings;
+        this.todos = todos;
     }
 
     @GetMapping("/lots/{lot}/readings")
@@ -39,6 +44,29 @@ class ReadingController {
     @PostMapping("/lots/{lot}/verdict")
     VerdictWire judgeReading(@PathVariable UUID garden, @PathVariable UUID lot, @RequestBody VerdictAsk ask) {
         return readings.judge(new GardenId(garden), lot, ask.reading(), ask.working());
+    }
+
+    @GetMapping("/lots/{lot}/verdict")
+    Readings.LastVerdict getLastVerdict(@PathVariable UUID garden, @PathVariable UUID lot) {
+        return readings.last(new GardenId(garden), lot);
+    }
+
+    @PutMapping("/lots/{lot}/todos")
+    ResponseEntity<TodoWire> takeAdvice(
+            @PathVariable UUID garden, @PathVariable UUID lot, @RequestBody Readings.TodoInput input) {
+        History.Edited<TodoWire> edited = readings.take(new GardenId(garden), lot, input);
+        return edited.answer(edited.now());
+    }
+
+    /** Whether something is done, of the version seen. */
+    record TodoDone(boolean done, int version) {}
+
+    @PutMapping("/todos/{todo}")
+    ResponseEntity<TodoWire> finishTodo(
+            @PathVariable UUID garden, @PathVariable UUID todo, @RequestBody TodoDone done) {
+        GardenId g = new GardenId(garden);
+        History.Edited<TodoWire> edited = todos.done(g, todo, done.version(), done.done() ? readings.today(g) : null);
+        return edited.answer(edited.now());
     }
 
     @GetMapping("/lots/{lot}/procedures")

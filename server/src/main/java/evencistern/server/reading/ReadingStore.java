@@ -1,11 +1,14 @@
 package evencistern.server.reading;
 
 import evencistern.server.GardenId;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -71,12 +74,13 @@ class ReadingStore {
                 .update();
     }
 
-    /** A live reading on a lot's chart. */
+    /** A live reading of a lot. */
     record Point(
             long id,
             Instant at,
             UUID actId,
             String method,
+            UUID meter,
             @Nullable Double ph,
             @Nullable Double ec,
             @Nullable Double phShown,
@@ -87,33 +91,48 @@ class ReadingStore {
             @Nullable Double beforePh,
             @Nullable Double hours) {}
 
+    private static final String POINTS = """
+            select j.id, j.occurred_at, j.act_id, r.method, r.meter_id, r.ph, r.ec, r.ph_shown, r.ec_shown,
+                   r.ph_plus_minus, r.ec_plus_minus, r.celsius, r.before_ph, r.hours
+            from journal j
+            join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+            where j.garden_id = ? and j.lot_id = ? and j.kind = 'reading'
+              and not exists (select 1 from journal c
+                              where c.garden_id = j.garden_id and c.corrects = j.id)
+            """;
+    private static final String NEWEST_FIRST = " order by j.occurred_at desc, j.id desc limit ?";
+
+    private static Point point(ResultSet r, int n) throws SQLException {
+        return new Point(
+                r.getLong("id"),
+                r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
+                r.getObject("act_id", UUID.class),
+                r.getString("method"),
+                r.getObject("meter_id", UUID.class),
+                r.getObject("ph", Double.class),
+                r.getObject("ec", Double.class),
+                r.getObject("ph_shown", Double.class),
+                r.getObject("ec_shown", Double.class),
+                r.getDouble("ph_plus_minus"),
+                r.getDouble("ec_plus_minus"),
+                r.getObject("celsius", Double.class),
+                r.getObject("before_ph", Double.class),
+                r.getObject("hours", Double.class));
+    }
+
     List<Point> listPoints(GardenId garden, UUID lot, int limit) {
-        return db.sql("""
-                        select j.id, j.occurred_at, j.act_id, r.method, r.ph, r.ec, r.ph_shown, r.ec_shown,
-                               r.ph_plus_minus, r.ec_plus_minus, r.celsius, r.before_ph, r.hours
-                        from journal j
-                        join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and j.kind = 'reading'
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.occurred_at desc, j.id desc limit ?
-                        """)
+        return db.sql(POINTS + NEWEST_FIRST)
                 .params(garden.value(), lot, limit)
-                .query((r, n) -> new Point(
-                        r.getLong("id"),
-                        r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
-                        r.getObject("act_id", UUID.class),
-                        r.getString("method"),
-                        r.getObject("ph", Double.class),
-                        r.getObject("ec", Double.class),
-                        r.getObject("ph_shown", Double.class),
-                        r.getObject("ec_shown", Double.class),
-                        r.getDouble("ph_plus_minus"),
-                        r.getDouble("ec_plus_minus"),
-                        r.getObject("celsius", Double.class),
-                        r.getObject("before_ph", Double.class),
-                        r.getObject("hours", Double.class)))
+                .query(ReadingStore::point)
                 .list();
+    }
+
+    /** The last that says anything of the roots. */
+    Optional<Point> findLastJudged(GardenId garden, UUID lot) {
+        return db.sql(POINTS + " and r.method <> 'can'" + NEWEST_FIRST)
+                .params(garden.value(), lot, 1)
+                .query(ReadingStore::point)
+                .optional();
     }
 
     /** What was done to a lot that bears on its readings. */

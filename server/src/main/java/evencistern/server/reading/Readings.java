@@ -1,6 +1,8 @@
 package evencistern.server.reading;
 
+import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.meter.Meter;
 import evencistern.meter.MeterLog;
@@ -24,6 +26,7 @@ import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.meter.EcTyped;
 import evencistern.server.meter.MeterLogs;
+import evencistern.server.todo.TodoWire;
 import evencistern.server.typed.Typed;
 import evencistern.units.Uncertain;
 import evencistern.working.Working;
@@ -54,6 +57,7 @@ public class Readings {
 
     private final ReadingStore store;
     private final Backgrounds backgrounds;
+    private final Todos todos;
     private final History history;
     private final Acts acts;
     private final Gardens gardens;
@@ -64,6 +68,7 @@ public class Readings {
     Readings(
             ReadingStore store,
             Backgrounds backgrounds,
+            Todos todos,
             History history,
             Acts acts,
             Gardens gardens,
@@ -72,6 +77,7 @@ public class Readings {
             Clock clock) {
         this.store = store;
         this.backgrounds = backgrounds;
+        this.todos = todos;
         this.history = history;
         this.acts = acts;
         this.gardens = gardens;
@@ -107,6 +113,9 @@ public class Readings {
         return history.once(garden, "reading", reading.clientKey(), act -> {
             lots.lock(garden, lotId);
             store.insertReading(garden, acts.row(garden, act, lotId, "reading", moment), stored);
+            if (Method.require(stored.method()).judged()) {
+                todos.endByReading(garden, act, lotId, day(garden, moment.at()));
+            }
             lots.rebuild(garden, lotId);
         });
     }
@@ -184,6 +193,14 @@ public class Readings {
                                 .toList()));
     }
 
+    LocalDate today(GardenId garden) {
+        return gardens.today(garden);
+    }
+
+    private LocalDate day(GardenId garden, Instant at) {
+        return LocalDate.ofInstant(at, ZoneId.of(gardens.require(garden).timeZone()));
+    }
+
     private static boolean has(@Nullable Typed typed) {
         return typed != null && !typed.text().isBlank();
     }
@@ -205,6 +222,63 @@ public class Readings {
         Working.Recorder recorder = new Working.Recorder();
         Verdict verdict = Verdict.of(read.sample(), backgrounds.of(lots.ground(garden), standing), recorder);
         return VerdictWire.of(verdict, read.shown(), working ? StepWire.all(recorder) : null);
+    }
+
+    /**
+     * What the last reading of a lot says.
+     *
+     * @param verdict absent where there is no reading yet
+     * @param todos what was taken into the plan, from this reading and those before it
+     */
+    public record LastVerdict(
+            @Nullable Long reading,
+            @Nullable LocalDate readOn,
+            @Nullable VerdictWire verdict,
+            List<TodoWire> todos) {}
+
+    /** What the last reading says that says anything of the roots. */
+    public LastVerdict last(GardenId garden, UUID lotId) {
+        Standing standing = lots.require(garden, lotId);
+        List<TodoWire> taken = todos.of(garden, lotId);
+        return store.findLastJudged(garden, lotId)
+                .map(p -> {
+                    Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
+                    LocalDate on = day(garden, p.at());
+                    MeterLog.Standing pen = meters.require(garden, p.meter()).on(on);
+                    Sample sample = new Sample(
+                            Method.require(p.method()),
+                            Optional.ofNullable(p.ph()).map(asItWas::ph),
+                            Optional.ofNullable(p.ec()).map(asItWas::ec),
+                            pen.phBy().isPresent(),
+                            pen.ecBy().isPresent());
+                    Verdict verdict = Verdict.of(sample, backgrounds.of(lots.ground(garden), standing), Working.off());
+                    return new LastVerdict(
+                            p.id(),
+                            on,
+                            VerdictWire.of(
+                                    verdict, new VerdictWire.ShownWire(p.phShown(), p.ecShown(), List.of()), null),
+                            taken);
+                })
+                .orElse(new LastVerdict(null, null, null, taken));
+    }
+
+    /** An advice of the last reading's verdict, to be taken into the plan under an id of its own. */
+    public record TodoInput(UUID id, String action) {}
+
+    /** Takes an advice into the plan. */
+    public History.Edited<TodoWire> take(GardenId garden, UUID lotId, TodoInput input) {
+        LastVerdict last = last(garden, lotId);
+        VerdictWire verdict = last.verdict();
+        LocalDate readOn = last.readOn();
+        if (verdict == null || readOn == null) {
+            throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "reading", ""));
+        }
+        VerdictWire.AdviceWire advice = verdict.advice().stream()
+                .filter(a -> a.action().equals(input.action()))
+                .findFirst()
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "action", input.action())));
+        return todos.take(
+                garden, input.id(), lotId, lots.require(garden, lotId).state(), advice, readOn, gardens.today(garden));
     }
 
     /** One thing to do on the way to a reading; litres and minutes are 0 where there are none. */

@@ -23,6 +23,8 @@ import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
 import evencistern.server.lot.Standing;
 import evencistern.server.meter.MeterLogs;
+import evencistern.server.todo.TodoStore;
+import evencistern.server.todo.TodoWire;
 import evencistern.server.weather.Weathers;
 import java.time.Clock;
 import java.time.Instant;
@@ -57,14 +59,23 @@ public class Rounds {
     private final Calendars calendars;
     private final Weathers weathers;
     private final MeterLogs meters;
+    private final TodoStore todos;
     private final Clock clock;
 
-    Rounds(Lots lots, JournalStore journal, Calendars calendars, Weathers weathers, MeterLogs meters, Clock clock) {
+    Rounds(
+            Lots lots,
+            JournalStore journal,
+            Calendars calendars,
+            Weathers weathers,
+            MeterLogs meters,
+            TodoStore todos,
+            Clock clock) {
         this.lots = lots;
         this.journal = journal;
         this.calendars = calendars;
         this.weathers = weathers;
         this.meters = meters;
+        this.todos = todos;
         this.clock = clock;
     }
 
@@ -156,6 +167,9 @@ public class Rounds {
     /** Care of one kind, in the order of the walk, with what is to be minded. */
     public record ChoreGroupWire(String chore, List<String> cautions, List<ChoreDueWire> due) {}
 
+    /** What a reading asked for, and was taken into the plan. */
+    public record TodoDueWire(LotBriefWire lot, TodoWire todo) {}
+
     /**
      * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
      *
@@ -169,6 +183,7 @@ public class Rounds {
             int dueInAll,
             List<GroupWire> groups,
             List<ChoreGroupWire> chores,
+            List<TodoDueWire> todos,
             List<LotWire> moving,
             List<String> pensDue,
             List<EntryWire> done,
@@ -211,6 +226,7 @@ public class Rounds {
                 due.size() < MOST ? due.size() : lots.countDue(id, today),
                 groups,
                 chores(ground, lots.listCare(ground, MOST_CARE)),
+                todos(id, today),
                 moving,
                 meters.listDue(g),
                 journal.listDoneSince(id, morning, MOST),
@@ -240,6 +256,18 @@ public class Rounds {
         return groups.entrySet().stream()
                 .map(g -> new ChoreGroupWire(
                         g.getKey().id(), List.copyOf(cautions.getOrDefault(g.getKey(), Set.of())), g.getValue()))
+                .toList();
+    }
+
+    private List<TodoDueWire> todos(GardenId id, LocalDate today) {
+        List<TodoWire> due = todos.listDue(id, today, MOST_CARE);
+        Map<UUID, Standing> of =
+                lots.onBench(id, due.stream().map(TodoWire::lotId).distinct().toList());
+        return due.stream()
+                .map(t -> new TodoDueWire(
+                        LotBriefWire.of(
+                                Objects.requireNonNull(of.get(t.lotId())).lot()),
+                        t))
                 .toList();
     }
 

@@ -1,0 +1,139 @@
+package evencistern.server.reading;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.reading.Verdict.Action;
+import evencistern.server.GardenId;
+import evencistern.server.history.Act;
+import evencistern.server.history.History;
+import evencistern.server.history.Keeping;
+import evencistern.server.lot.LotState;
+import evencistern.server.todo.TodoStore;
+import evencistern.server.todo.TodoWire;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was taken into the plan from readings. */
+@Service
+class Todos {
+    /** A weaker feed ends with the next reading, and at the latest then. */
+    private static final int WEAK_DAYS = 60;
+
+    private static final int USUAL_GAP = 14;
+
+    /** Said of the state of things, and nothing to be done on a day. */
+    private static final Set<String> NOT_TAKEN =
+            Set.of(Action.CARRY_ON.id(), Action.FEED_AS_PLANNED.id(), Action.NO_FEED_PLANNED.id(), Action.FLUSH.id());
+
+    /** What the next reading ends. */
+    private static final Set<String> UNTIL_READ =
+            Set.of(Action.RETEST.id(), Action.RETEST_CALIBRATED.id(), Action.WEAKEN_FEED.id());
+
+    private final TodoStore store;
+    private final History history;
+    private final Keeping<TodoWire> keeping;
+
+    Todos(TodoStore store, History history) {
+        this.store = store;
+        this.history = history;
+        this.keeping = history.keep(
+                new Keeping<>("todo", TodoWire.class, store::findTodo, store::insertTodo, store::updateTodo));
+    }
+
+    List<TodoWire> of(GardenId garden, UUID lot) {
+        return store.listOfLot(garden, lot);
+    }
+
+    /** Whether an advice can be taken into the plan: a flush stands in it of itself. */
+    static boolean canBeTaken(String action) {
+        return !NOT_TAKEN.contains(action);
+    }
+
+    /**
+     * Takes one advice of a verdict into the plan.
+     *
+     * @param id of what is to be done; the same again changes nothing
+     * @param readOn the day of the reading
+     */
+    @Transactional
+    History.Edited<TodoWire> take(
+            GardenId garden,
+            UUID id,
+            UUID lot,
+            LotState state,
+            VerdictWire.AdviceWire advice,
+            LocalDate readOn,
+            LocalDate today) {
+        var before = store.findTodo(garden, id);
+        if (before.isPresent()) {
+            return new History.Edited<>(before.get(), null);
+        }
+        if (!canBeTaken(advice.action())) {
+            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "action", advice.action()));
+        }
+        Integer in = advice.inDays();
+        LocalDate by = in == null ? null : readOn.plusDays(in);
+        LocalDate due = today;
+        LocalDate until = null;
+        switch (Action.valueOf(advice.action().toUpperCase(java.util.Locale.ROOT))) {
+            case RETEST -> due = by == null ? today : by;
+            case RETEST_CALIBRATED -> due = state.nextWaterOn();
+            case REPOT -> until = by;
+            case SKIP_NEXT_FEED -> until = afterNext(state, today);
+            case WEAKEN_FEED -> until = readOn.plusDays(WEAK_DAYS);
+            default -> {
+                // to be done today
+            }
+        }
+        return history.edit(
+                garden,
+                keeping,
+                new TodoWire(
+                        id,
+                        lot,
+                        advice.action(),
+                        readOn,
+                        advice.least(),
+                        advice.most(),
+                        advice.unit(),
+                        due.isBefore(today) ? today : due,
+                        until,
+                        null,
+                        0,
+                        false));
+    }
+
+    /** The day of the feed after the next, so that the next is left out. */
+    private static LocalDate afterNext(LotState state, LocalDate today) {
+        LocalDate next = state.nextFeedOn();
+        LocalDate last = state.lastFedOn();
+        if (next == null) {
+            return today.plusDays(USUAL_GAP);
+        }
+        long gap = last == null ? USUAL_GAP : Math.max(1, next.toEpochDay() - last.toEpochDay());
+        LocalDate from = next.isBefore(today) ? today : next;
+        return from.plusDays(gap);
+    }
+
+    /** Says that it is done on a day, or that it is not. */
+    @Transactional
+    History.Edited<TodoWire> done(GardenId garden, UUID id, int version, @Nullable LocalDate on) {
+        TodoWire todo = store.findTodo(garden, id)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "todo", id.toString())));
+        return history.edit(garden, keeping, todo.done(on, version));
+    }
+
+    /** Ends what the next reading ends, as part of recording it. */
+    void endByReading(GardenId garden, Act act, UUID lot, LocalDate on) {
+        store.listOfLot(garden, lot).stream()
+                .filter(t -> t.doneOn() == null && UNTIL_READ.contains(t.action()))
+                .filter(t -> !on.isBefore(t.readOn()))
+                .forEach(t -> history.save(garden, act, keeping, t.done(on, t.version())));
+    }
+}
