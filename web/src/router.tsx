@@ -75,6 +75,17 @@ const lot = createRoute({
   },
 });
 
+const manyReadings = createRoute({
+  getParentRoute: () => garden,
+  path: "readings",
+  component: lazyRouteComponent(() => import("./views/bench/ManyReadings"), "ManyReadings"),
+  validateSearch: (s: Record<string, unknown>): Look => {
+    const find = text(s["find"]);
+    const place = text(s["place"]);
+    return { ...(find ? { find } : {}), ...(place ? { place } : {}) };
+  },
+});
+
 const shelf = createRoute({
   getParentRoute: () => garden,
   path: "shelf",
@@ -247,6 +258,7 @@ export const router = createRouter({
       gardenStart,
       today,
       bench.addChildren([lot]),
+      manyReadings,
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
       year.addChildren([yearStart, ribbons, workToCome, weather, plants, plant]),

@@ -131,6 +131,7 @@ export function Frame() {
       label: "A new feed",
       run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
     },
+    { label: "Readings, pot by pot", run: () => void navigate({ to: "/g/$garden/readings", params }) },
     ...YEAR_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     ...FEED_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     { label: "Undo what was done last", key: "u", run: undoLast },

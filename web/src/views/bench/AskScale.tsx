@@ -20,6 +20,7 @@ export function AskScale({ garden, catalogue, meter }: { garden: Garden; catalog
           compensates: meter.compensates,
           probeSince: meter.probeSince,
           everyDays: meter.everyDays === undefined ? undefined : { text: String(meter.everyDays), unit: "d" },
+          port: meter.port === undefined ? undefined : { text: String(meter.port), unit: "" },
           phPlusMinus: meter.typed?.["phPlusMinus"] ?? { text: plain(meter.phPlusMinus), unit: "pH" },
           ecPlusMinus: meter.typed?.["ecPlusMinus"] ?? { text: plain(meter.ecPlusMinus), unit: "%" },
         },

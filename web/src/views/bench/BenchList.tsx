@@ -101,9 +101,15 @@ export function BenchList() {
             </option>
           ))}
         </select>
-        <Button onClick={add} className="ml-auto">
-          Add a lot
-        </Button>
+        <Link
+          to="/g/$garden/readings"
+          params={{ garden: id }}
+          search={look.place ? { place: look.place } : {}}
+          className="ml-auto inline-block leading-8 underline underline-offset-4"
+        >
+          Read many
+        </Link>
+        <Button onClick={add}>Add a lot</Button>
       </div>
       {lots.length === 0 ? (
         <p className="note p-6">No lot is like that. Clear the search, or look at all of them.</p>

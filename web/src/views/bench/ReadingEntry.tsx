@@ -16,6 +16,7 @@ import {
 } from "../../api";
 import { useAct } from "../../api/queries";
 import { useLive } from "../../api/useLive";
+import { LivePen } from "../../parts/LivePen";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
 import { day, figures, type Shown } from "../../text/numbers";
@@ -126,6 +127,20 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
                 onChange={(v) => draft.change({ hours: v.text })}
               />
             </div>
+          )}
+          {meter.port !== undefined && (
+            <LivePen
+              key={meter.id}
+              garden={garden.id}
+              meter={meter}
+              take={(t) =>
+                draft.change({
+                  ...(t.ph ? { ph: t.ph } : {}),
+                  ...(t.ec ? { ec: t.ec, ecUnit: "mS/cm" } : {}),
+                  ...(t.celsius ? { celsius: t.celsius } : {}),
+                })
+              }
+            />
           )}
           <div className="grid grid-cols-2 gap-3">
             <NumberField

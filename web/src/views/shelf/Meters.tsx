@@ -72,6 +72,8 @@ const daysOf = (m: Meter | undefined): Typed => ({
   unit: "d",
 });
 
+const portOf = (m: Meter | undefined): Typed => ({ text: m?.port === undefined ? "" : String(m.port), unit: "" });
+
 function MeterForm({
   garden,
   catalogue,
@@ -92,6 +94,7 @@ function MeterForm({
   const [compensates, setCompensates] = useState(meter?.compensates ?? true);
   const [probeSince, setProbeSince] = useState(meter?.probeSince);
   const [every, setEvery] = useState(daysOf(meter));
+  const [port, setPort] = useState(portOf(meter));
   return (
     <ThingForm
       garden={garden}
@@ -105,6 +108,7 @@ function MeterForm({
         compensates,
         probeSince,
         everyDays: every,
+        port,
         version: meter?.version ?? 0,
       }}
       send={(body: MeterInput) =>
@@ -118,6 +122,7 @@ function MeterForm({
         compensates: m.compensates,
         probeSince: m.probeSince,
         everyDays: daysOf(m),
+        port: portOf(m),
       })}
       close={close}
     >
@@ -176,6 +181,15 @@ function MeterForm({
             value={every}
             placeholder="by its drift"
             onChange={setEvery}
+          />
+          <NumberField
+            label="Heard on port"
+            field="meter.port"
+            faults={faults}
+            value={port}
+            placeholder="not connected"
+            onChange={setPort}
+            hint="Of this machine. The simulated pen listens on 7807."
           />
         </>
       )}

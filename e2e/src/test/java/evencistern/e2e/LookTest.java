@@ -76,6 +76,7 @@ class LookTest {
                 home + "/mixes/wishes",
                 home + "/mixes/compare",
                 home + "/mixes/files",
+                home + "/readings",
                 home + "/shelf",
                 home + "/shelf/meter/" + meter,
                 home + "/garden",

@@ -7,8 +7,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import evencistern.testkit.PostgresSession;
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -40,34 +46,32 @@ class ReadingPathTest {
         garden = cistern.api().freshGarden();
         home = "/g/" + garden.path("id").asString();
         lot = cistern.api()
-                .put(
-                        "/api" + home.replace("/g/", "/gardens/") + "/lots",
-                        Map.ofEntries(
-                                Map.entry("id", UUID.randomUUID().toString()),
-                                Map.entry("name", "Primrose by the sink"),
-                                Map.entry("pots", Map.of("text", "1", "unit", "")),
-                                Map.entry("species", "streptocarpus"),
-                                Map.entry(
-                                        "pot",
-                                        Map.of(
-                                                "shape", "round",
-                                                "top", Map.of("text", "12", "unit", "cm"),
-                                                "base", Map.of("text", "9", "unit", "cm"),
-                                                "height", Map.of("text", "11", "unit", "cm"))),
-                                Map.entry("mix", "peat_perlite"),
-                                Map.entry(
-                                        "placeId",
-                                        garden.path("places").get(0).path("id").asString()),
-                                Map.entry(
-                                        "waterId",
-                                        garden.path("waters").get(0).path("id").asString()),
-                                Map.entry("startedOn", "2026-05-14"),
-                                Map.entry("version", 0)))
+                .put("/api" + home.replace("/g/", "/gardens/") + "/lots", lot("Primrose by the sink"))
                 .ok()
                 .path("id")
                 .asString();
         opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
         page = opened.page();
+    }
+
+    private Map<String, Object> lot(String name) {
+        return Map.ofEntries(
+                Map.entry("id", UUID.randomUUID().toString()),
+                Map.entry("name", name),
+                Map.entry("pots", Map.of("text", "1", "unit", "")),
+                Map.entry("species", "streptocarpus"),
+                Map.entry(
+                        "pot",
+                        Map.of(
+                                "shape", "round",
+                                "top", Map.of("text", "12", "unit", "cm"),
+                                "base", Map.of("text", "9", "unit", "cm"),
+                                "height", Map.of("text", "11", "unit", "cm"))),
+                Map.entry("mix", "peat_perlite"),
+                Map.entry("placeId", garden.path("places").get(0).path("id").asString()),
+                Map.entry("waterId", garden.path("waters").get(0).path("id").asString()),
+                Map.entry("startedOn", "2026-05-14"),
+                Map.entry("version", 0));
     }
 
     @AfterEach
@@ -181,5 +185,72 @@ class ReadingPathTest {
         assertThat(todos).hasCount(0);
         button("Undo").last().click();
         assertThat(page.getByLabel("After readings")).containsText("Primrose by the sink");
+    }
+
+    private void second() {
+        cistern.api()
+                .put("/api" + home.replace("/g/", "/gardens/") + "/lots", lot("Primrose on the sill"))
+                .ok();
+    }
+
+    @Test
+    void manyPotsAreReadByKeyboardAndAScannedCodeFindsItsPot() {
+        second();
+        page.navigate(home + "/bench");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Read many"))
+                .click();
+        field("pH of Primrose by the sink").fill("5.9");
+        page.keyboard().press("Enter");
+        page.keyboard().type("1.4 mS/cm");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("✓ pH 5.9 inside the band")).isVisible();
+        assertThat(field("pH of Primrose on the sill")).isFocused();
+        page.keyboard().type("58");
+        button("Record Primrose on the sill").click();
+        assertThat(page.getByText("Did you mean 5.8?")).isVisible();
+        assertThat(field("pH of Primrose on the sill")).hasValue("58");
+        field("Find, or scan a label's code").fill(cistern.address() + home + "/bench/" + lot);
+        assertThat(field("pH of Primrose by the sink")).isFocused();
+        button("Undo that of Primrose by the sink").click();
+        assertThat(page.getByText("✓ pH 5.9")).hasCount(0);
+        assertThat(cistern.api()
+                        .get("/api" + home.replace("/g/", "/gardens/") + "/lots/" + lot + "/readings")
+                        .ok()
+                        .path("readings")
+                        .size())
+                .isZero();
+    }
+
+    @Test
+    void aConnectedPenIsHeardAndItsFiguresTakenAndWhenItGoesThatIsSaid() throws java.io.IOException {
+        Process pen = new ProcessBuilder(
+                        "java",
+                        "server/src/main/java/evencistern/server/standin/PenStandIn.java",
+                        "port=0",
+                        "ph=6.9",
+                        "ec=1.5")
+                .directory(PostgresSession.root().toFile())
+                .redirectErrorStream(true)
+                .start();
+        try (BufferedReader says =
+                new BufferedReader(new InputStreamReader(pen.getInputStream(), StandardCharsets.UTF_8))) {
+            Matcher port = Pattern.compile("127\\.0\\.0\\.1:(\\d+)").matcher(says.readLine());
+            assertThat(port.find()).isTrue();
+            page.navigate(home + "/shelf");
+            button("Change Pen meter").click();
+            field("Heard on port").fill(port.group(1));
+            button("Save").click();
+            readings();
+            button("Listen to Pen meter").click();
+            assertThat(page.getByText("… moving").first()).isVisible();
+            button("Take it as it is").click();
+            assertThat(field("pH")).hasValue(Pattern.compile("(6\\.9|7\\.0).*"));
+            button("Listen to Pen meter").click();
+            assertThat(page.getByText("… moving").first()).isVisible();
+        } finally {
+            pen.destroyForcibly();
+        }
+        assertThat(page.getByText("The connection to the pen broke.")).isVisible();
+        assertThat(field("pH")).hasValue(Pattern.compile("(6\\.9|7\\.0).*"));
     }
 }

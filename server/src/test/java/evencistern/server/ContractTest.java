@@ -48,6 +48,7 @@ import evencistern.remedy.Brew;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
 import evencistern.server.chore.Tended;
+import evencistern.server.pen.PenLink;
 import evencistern.server.problem.Words;
 import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
@@ -125,6 +126,7 @@ class ContractTest {
                             .toList());
         }
         worded("pen", ids(MeterLog.Finding.values()));
+        worded("pen_troubles", ids(PenLink.Trouble.values()));
         worded("methods", ids(Method.values()));
         worded("zones", ids(RootZone.values()));
         worded("outcomes", ids(Outcome.Kind.values()));

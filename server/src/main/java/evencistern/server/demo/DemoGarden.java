@@ -325,6 +325,7 @@ public class DemoGarden implements ApplicationRunner {
                         true,
                         bare.today().minusMonths(14),
                         null,
+                        null,
                         pen.version()));
         calibrate(garden, pen.id(), bare.today().minusDays(96), new String[] {"4.06", "7.05", "705"});
         calibrate(garden, pen.id(), bare.today().minusDays(61), new String[] {"4.10", "7.06", "712"});

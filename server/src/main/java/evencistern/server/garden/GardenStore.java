@@ -324,8 +324,8 @@ class GardenStore {
     void insertMeter(GardenId garden, MeterWire m) {
         db.sql("""
                         insert into meter (name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since,
-                                           every_days, typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
+                                           every_days, port, typed, retired, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """)
                 .params(Arrays.asList(
                         m.name(),
@@ -335,6 +335,7 @@ class GardenStore {
                         m.compensates(),
                         m.probeSince(),
                         m.everyDays(),
+                        m.port(),
                         TypedFields.stored(m.typed()),
                         m.retired(),
                         garden.value(),
@@ -346,7 +347,7 @@ class GardenStore {
     boolean updateMeter(GardenId garden, MeterWire m) {
         return db.sql("""
                                 update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?,
-                                                 compensates = ?, probe_since = ?, every_days = ?, typed = ?,
+                                                 compensates = ?, probe_since = ?, every_days = ?, port = ?, typed = ?,
                                                  retired = ?, version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """)
@@ -358,6 +359,7 @@ class GardenStore {
                                 m.compensates(),
                                 m.probeSince(),
                                 m.everyDays(),
+                                m.port(),
                                 TypedFields.stored(m.typed()),
                                 m.retired(),
                                 garden.value(),
@@ -368,7 +370,8 @@ class GardenStore {
     }
 
     private static final String METERS =
-            "select id, name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since, every_days, typed, version,"
+            "select id, name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since, every_days, port, typed,"
+                    + " version,"
                     + " retired from meter where garden_id = ?";
 
     List<MeterWire> listMeters(GardenId garden) {
@@ -395,6 +398,7 @@ class GardenStore {
                 r.getBoolean("compensates"),
                 r.getObject("probe_since", LocalDate.class),
                 r.getObject("every_days", Integer.class),
+                r.getObject("port", Integer.class),
                 TypedFields.kept((String[]) r.getArray("typed").getArray()),
                 r.getInt("version"),
                 r.getBoolean("retired"));

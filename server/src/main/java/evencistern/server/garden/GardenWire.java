@@ -194,6 +194,7 @@ public record GardenWire(
      * @param compensates whether it brings EC to 25 °C by itself
      * @param probeSince when its glass was new
      * @param everyDays how often its keeper wants to be told to calibrate it
+     * @param port of this machine on which it is heard, if it is connected
      */
     public record MeterWire(
             UUID id,
@@ -204,6 +205,7 @@ public record GardenWire(
             boolean compensates,
             @Nullable LocalDate probeSince,
             @Nullable Integer everyDays,
+            @Nullable Integer port,
             @Nullable Map<String, Typed> typed,
             int version,
             boolean retired)

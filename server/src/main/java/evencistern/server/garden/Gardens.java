@@ -203,7 +203,8 @@ public class Gardens {
         store.insertWater(garden, water.orElseThrow());
         store.insertMeter(
                 garden,
-                new MeterWire(UUID.randomUUID(), "Pen meter", null, 0.1, 5, true, null, null, Map.of(), 1, false));
+                new MeterWire(
+                        UUID.randomUUID(), "Pen meter", null, 0.1, 5, true, null, null, null, Map.of(), 1, false));
         store.insertVessel(
                 garden,
                 new VesselWire(
@@ -455,6 +456,7 @@ public class Gardens {
      * @param compensates whether it brings EC to 25 °C by itself; most do
      * @param probeSince when its glass was new
      * @param everyDays between calibrations; left to its drift where blank
+     * @param port of this machine on which it is heard, 1024–65535; blank where it is read by eye
      * @param version the version it was changed from; 0 for a new one
      */
     public record MeterInput(
@@ -466,6 +468,7 @@ public class Gardens {
             @Nullable Boolean compensates,
             @Nullable LocalDate probeSince,
             @Nullable Typed everyDays,
+            @Nullable Typed port,
             int version) {}
 
     /** Adds or changes a meter, as when its scale is told for the first time. */
@@ -477,6 +480,8 @@ public class Gardens {
         double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults);
         double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults);
         OptionalDouble every = Typed.optional(input.everyDays(), "meter.every_days", faults);
+        OptionalDouble port = Typed.optional(input.port(), "meter.port", faults);
+        port.ifPresent(p -> faults.within("meter.port", p, 1024, 65535, ""));
         faults.throwIfAny();
         Map<String, Typed> typed =
                 TypedFields.filled(Map.of("phPlusMinus", input.phPlusMinus(), "ecPlusMinus", input.ecPlusMinus()));
@@ -488,13 +493,18 @@ public class Gardens {
                 ec,
                 input.compensates() == null || input.compensates(),
                 input.probeSince(),
-                every.isPresent() ? (int) Math.round(every.getAsDouble()) : null,
+                whole(every),
+                whole(port),
                 typed,
                 input.version(),
                 false);
         faults.attempt(() -> meter.toLog(List.of()));
         faults.throwIfAny();
         return history.edit(garden, meters, meter);
+    }
+
+    private static @Nullable Integer whole(OptionalDouble value) {
+        return value.isPresent() ? (int) Math.round(value.getAsDouble()) : null;
     }
 
     /** The last vessel, water, meter or place of a garden cannot be put away: nothing could be planned without one. */

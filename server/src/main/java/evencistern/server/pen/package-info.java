@@ -1,0 +1,2 @@
+/** What does a pen show that is connected to this machine? */
+package evencistern.server.pen;
