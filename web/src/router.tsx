@@ -6,7 +6,7 @@ import {
   Outlet,
   redirect,
 } from "@tanstack/react-router";
-import { LOT_STATES, type Look } from "./api/queries";
+import { LOT_STATES, type Look, type Small } from "./api/queries";
 import { Frame } from "./views/Frame";
 import { FirstGarden } from "./views/FirstGarden";
 import type { LotTab } from "./views/bench/tabs";
@@ -83,6 +83,18 @@ const manyReadings = createRoute({
     const find = text(s["find"]);
     const place = text(s["place"]);
     return { ...(find ? { find } : {}), ...(place ? { place } : {}) };
+  },
+});
+
+const smallReadings = createRoute({
+  getParentRoute: () => garden,
+  path: "readings/small",
+  component: lazyRouteComponent(() => import("./views/bench/SmallReadings"), "SmallReadings"),
+  validateSearch: (s: Record<string, unknown>): Small => {
+    const method = text(s["method"]);
+    const place = text(s["place"]);
+    const mix = text(s["mix"]);
+    return { ...(method ? { method } : {}), ...(place ? { place } : {}), ...(mix ? { mix } : {}) };
   },
 });
 
@@ -259,6 +271,7 @@ export const router = createRouter({
       today,
       bench.addChildren([lot]),
       manyReadings,
+      smallReadings,
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
       year.addChildren([yearStart, ribbons, workToCome, weather, plants, plant]),

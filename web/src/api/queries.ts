@@ -99,6 +99,24 @@ export const lastVerdictQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/verdict", { params: { path: { garden, lot } } })),
   });
 
+/** Which readings of many lots are looked at in small. */
+export type Small = { method?: string; place?: string; mix?: string };
+
+/** The readings of many lots in small, page by page. */
+export const overviewQuery = (garden: string, look: Small) =>
+  infiniteQueryOptions({
+    queryKey: ["garden", garden, "lots", "overview", look],
+    queryFn: ({ pageParam }) =>
+      call(
+        api.GET("/api/gardens/{garden}/readings", {
+          params: { path: { garden }, query: { ...look, offset: pageParam } },
+        }),
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => (last.more ? pages.reduce((n, p) => n + p.lots.length, 0) : undefined),
+    placeholderData: keepPreviousData,
+  });
+
 /** How readings are taken from a lot's pots. */
 export const proceduresQuery = (garden: string, lot: string) =>
   queryOptions({

@@ -12,6 +12,8 @@ export type Live<Out> = { answer: Out | undefined; problem: Problem | undefined;
 export function useLive<In, Out>(
   input: In | undefined,
   ask: (input: In, signal: AbortSignal) => Promise<Out>,
+  /** What the answer rests on beside the input: it is asked anew when this changes. */
+  restingOn?: number,
 ): Live<Out> {
   const [state, setState] = useState<Live<Out>>({
     answer: undefined,
@@ -41,6 +43,6 @@ export function useLive<In, Out>(
       clearTimeout(timer);
       abort.abort();
     };
-  }, [key]);
+  }, [key, restingOn]);
   return state;
 }

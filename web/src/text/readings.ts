@@ -1,6 +1,6 @@
-import type { Todo, Verdict } from "../api";
+import type { Todo, Trend, Verdict } from "../api";
 import { words } from ".";
-import { figures, type Shown } from "./numbers";
+import { day, figures, type Shown } from "./numbers";
 
 const SHARES: [number, string][] = [
   [0.25, "a quarter"],
@@ -80,3 +80,14 @@ export function todo(t: Todo, shown: Shown): string {
 /** A band as it is named: by which method, in what, for how hungry a plant. */
 export const bandName = (b: Verdict["band"]) =>
   `${words("methods", b.method).toLowerCase()}, ${words("zones", b.zone)}${b.appetite === "none" ? "" : `, appetite ${b.appetite}`}`;
+
+/** Where readings are heading, in words. */
+export function course(t: Trend, name: string, unit: string): string {
+  if (!t.moves) return `${name} holds: no trend beyond chance in ${t.from} readings.`;
+  const way = t.perMonth > 0 ? "rises" : "falls";
+  const by = `${figures(Math.abs(t.perMonth))} ${unit === "pH" ? "" : `${unit} `}a month`;
+  const leaves = t.leavesOn
+    ? ` It leaves the band about ${day(t.leavesOn)}${t.leavesEarliest && t.leavesEarliest < t.leavesOn ? ` (from ${day(t.leavesEarliest)} on)` : ""}.`
+    : "";
+  return `${name} ${way} by ${by}, by ${t.from} readings.${leaves}`;
+}

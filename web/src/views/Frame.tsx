@@ -132,6 +132,10 @@ export function Frame() {
       run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
     },
     { label: "Readings, pot by pot", run: () => void navigate({ to: "/g/$garden/readings", params }) },
+    {
+      label: "Readings, side by side",
+      run: () => void navigate({ to: "/g/$garden/readings/small", params }),
+    },
     ...YEAR_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     ...FEED_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     { label: "Undo what was done last", key: "u", run: undoLast },

@@ -109,6 +109,14 @@ export function BenchList() {
         >
           Read many
         </Link>
+        <Link
+          to="/g/$garden/readings/small"
+          params={{ garden: id }}
+          search={look.place ? { place: look.place } : {}}
+          className="inline-block leading-8 underline underline-offset-4"
+        >
+          Readings side by side
+        </Link>
         <Button onClick={add}>Add a lot</Button>
       </div>
       {lots.length === 0 ? (

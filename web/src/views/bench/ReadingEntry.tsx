@@ -69,8 +69,10 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
   const path = { garden: garden.id, lot: lot.id };
   const ask: VerdictAsk | undefined =
     reading.ph || reading.ec ? { reading, working: working !== undefined } : undefined;
-  const live = useLive<VerdictAsk, Verdict>(ask, (body, signal) =>
-    call(api.POST("/api/gardens/{garden}/lots/{lot}/verdict", { params: { path }, body, signal })),
+  const live = useLive<VerdictAsk, Verdict>(
+    ask,
+    (body, signal) => call(api.POST("/api/gardens/{garden}/lots/{lot}/verdict", { params: { path }, body, signal })),
+    meter.version,
   );
   const record = useAct(
     garden.id,

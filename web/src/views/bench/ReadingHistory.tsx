@@ -1,9 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
-import type { Band, Garden, Lot, Reading } from "../../api";
+import type { Band, Garden, Lot, Reading, Series, Trend } from "../../api";
 import { readingsQuery } from "../../api/queries";
 import { words } from "../../text";
-import { bandName } from "../../text/readings";
+import { bandName, course } from "../../text/readings";
 import { day, figures, moment } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
@@ -19,7 +19,7 @@ export function ReadingHistory({ lot, garden }: { lot: Lot; garden: Garden }) {
   const [chosen, setChosen] = useState<string>();
   if (series.isPending) return <Loading what="the readings" />;
   if (series.isLoadingError) return <Trouble problem={series.error} again={() => void series.refetch()} />;
-  const { readings, bands, marks } = series.data;
+  const { readings, bands } = series.data;
   if (readings.length === 0) {
     return <p className="note p-6">No readings yet. Two or three, some weeks apart, show where the pot is heading.</p>;
   }
@@ -36,50 +36,61 @@ export function ReadingHistory({ lot, garden }: { lot: Lot; garden: Garden }) {
           options={bands.map((b) => ({ value: b.method, label: words("methods", b.method) }))}
         />
       )}
-      <Charts band={band} readings={readings.filter((r) => r.method === band.method)} marks={marks} />
+      <Charts band={band} all={series.data} />
       <Table readings={readings} garden={garden} several={bands.length > 1} />
     </section>
   );
 }
 
-type Marks = { at: string; kind: string }[];
+type Course = { readings: Reading[]; marks: Series["marks"]; trends: Trend[] };
 
-function Charts({ band, readings, marks }: { band: Band; readings: Reading[]; marks: Marks }) {
-  const placed = marks.map((m) => ({ at: millis(m.at), kind: m.kind }));
-  const ph = readings.flatMap((r) =>
-    r.ph === undefined ? [] : [{ at: millis(r.at), value: r.ph, plusMinus: r.phPlusMinus }],
-  );
-  const ec = readings.flatMap((r) =>
-    r.ec === undefined ? [] : [{ at: millis(r.at), value: r.ec, plusMinus: r.ecPlusMinus }],
-  );
+function Charts({ band, all }: { band: Band; all: Course }) {
+  const marks = all.marks.map((m) => ({ at: millis(m.at), kind: m.kind }));
+  const by = (method: string, of: "ph" | "ec") =>
+    all.readings.flatMap((r) =>
+      r.method !== method || r[of] === undefined
+        ? []
+        : [{ at: millis(r.at), value: r[of], plusMinus: of === "ph" ? r.phPlusMinus : r.ecPlusMinus }],
+    );
   const saysPh = band.method !== "can";
   const saysEc = saysPh && band.method !== "soak";
+  const charts = [
+    { of: "ph" as const, name: "pH", unit: "pH", low: band.phLow, high: band.phHigh, banded: saysPh },
+    { of: "ec" as const, name: "EC", unit: "mS/cm", low: band.ecLow, high: band.ecHigh, banded: saysEc },
+  ];
+  const cans = saysEc ? by("can", "ec") : [];
   return (
     <>
       <Suspense fallback={<Loading what="the charts" />}>
-        {ph.length > 0 && (
-          <ReadingChart
-            name="pH"
-            unit="pH"
-            band={saysPh ? { low: band.phLow, high: band.phHigh } : undefined}
-            marks={placed}
-            day={dayOf}
-            points={ph}
-          />
-        )}
-        {ec.length > 0 && (
-          <ReadingChart
-            name="EC"
-            unit="mS/cm"
-            band={saysEc ? { low: band.ecLow, high: band.ecHigh } : undefined}
-            marks={placed}
-            day={dayOf}
-            points={ec}
-          />
-        )}
+        {charts.map((c) => {
+          const points = by(band.method, c.of);
+          if (points.length === 0) return null;
+          const trend = all.trends.find((t) => t.method === band.method && t.quantity === c.of);
+          const heading = trend?.moves ? trend.ahead.map((a) => ({ ...a, at: millis(`${a.on}T12:00:00Z`) })) : [];
+          const said = trend ? course(trend, c.name, c.unit) : undefined;
+          const first = points[0]!;
+          const last = points.at(-1)!;
+          return (
+            <div key={c.of}>
+              <ReadingChart
+                name={c.name}
+                unit={c.unit}
+                band={c.banded ? { low: c.low, high: c.high } : undefined}
+                marks={marks}
+                cans={c.of === "ec" ? cans : []}
+                ahead={heading}
+                day={dayOf}
+                points={points}
+                says={`${c.name} by ${points.length} readings from ${dayOf(first.at)} to ${dayOf(last.at)}: first ${figures(first.value)}, last ${figures(last.value)} ${c.unit}${c.banded ? `; band ${figures(c.low)} to ${figures(c.high)}` : ""}. ${said ?? ""} All of them stand in the table below.`}
+              />
+              {said && <p className="note mb-1">{said}</p>}
+            </div>
+          );
+        })}
       </Suspense>
       <p className="note mb-2">
         {saysPh && `Shaded: the band for ${bandName(band)}. `}Bars: the pen's ±. F fed, W flushed, P potted, T treated.
+        {cans.length > 0 && " Rings: what the can read."}
       </p>
     </>
   );

@@ -3,7 +3,7 @@ import type { Verdict } from "../../api";
 import { ReadingStrip } from "../../parts/ReadingStrip";
 import { words } from "../../text";
 import { advice, bandName, fact } from "../../text/readings";
-import { figures, type Shown } from "../../text/numbers";
+import { day, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 
 type Props = {
@@ -35,6 +35,7 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
           ▲ {words("pen", f)}
         </p>
       ))}
+      {v.soak && <SoakSays soak={v.soak} />}
       {judged ? (
         <>
           <h3 className="head mt-2">What to do</h3>
@@ -113,5 +114,37 @@ function Causes({ causes }: { causes: Verdict["causes"] }) {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** What a soak says of the mix: how the roots stand, how far it has fallen, how long it lasts. */
+function SoakSays({ soak: s }: { soak: NonNullable<Verdict["soak"]> }) {
+  return (
+    <section aria-label="What the soak says" className="mb-2">
+      <p>
+        Between waterings the roots stand <b className="fig">at or below pH {figures(s.standingHigh)}</b>, likely{" "}
+        <span className="fig">
+          {figures(s.standingLow)} to {figures(s.standingHigh)}
+        </span>
+        .
+      </p>
+      {s.fall !== undefined && s.firstPh !== undefined && s.firstOn ? (
+        <p className={s.spent ? "text-stop" : ""}>
+          {s.spent && "▲ "}
+          {s.fall > 0 ? `Fallen by ${figures(s.fall)} ± ${figures(s.fallPlusMinus ?? 0, 1)}` : "Not fallen"} since its
+          batch's first soak ({figures(s.firstPh)}, {day(s.firstOn)}).
+          {s.spent && " The mix is spent."}
+          {s.leavesOn && ` At this pace it reaches the plant's lowest about ${day(s.leavesOn)}.`}
+        </p>
+      ) : (
+        <p className="note">
+          Its batch has no first soak to be held against: fresh bark and moss are acid too. Soak a handful of each new
+          batch, and write it on the batch's card.
+        </p>
+      )}
+      <p className="note">
+        The water's alkalinity took up acid, and an exchange in hours is not complete: 0.3 more is assumed.
+      </p>
+    </section>
   );
 }

@@ -37,6 +37,14 @@ export function BatchCard() {
         <Link to="/g/$garden/mixes/batches" params={{ garden: id }} className="note">
           ← all batches
         </Link>
+        <Link
+          to="/g/$garden/readings/small"
+          params={{ garden: id }}
+          search={{ mix: batch }}
+          className="inline-block leading-8 underline underline-offset-4"
+        >
+          Readings of its lots
+        </Link>
         <Button onClick={() => print(false)}>Print the card</Button>
         {pots > 0 && <Button onClick={() => print(true)}>Print {Math.min(pots, MOST_LABELS)} pot labels</Button>}
       </p>

@@ -161,6 +161,19 @@ public record Verdict(
                 band, byPh, byEc, List.copyOf(causes), List.copyOf(advice), changes(sample, c, byPh, byEc), flush);
     }
 
+    /** This verdict of a soak that has shown the mix to be spent: it is changed, or renewed in part until it can be. */
+    public Verdict ofSpentMix() {
+        List<Advice> spent = new ArrayList<>();
+        spent.add(Advice.in(REPOT_DAYS, Action.REPOT));
+        spent.add(Advice.to(Action.REFRESH_PARTLY, THIRD, THIRD, Unit.ONE));
+        advice.stream()
+                .filter(a -> a.action() != Action.REPOT
+                        && a.action() != Action.REFRESH_PARTLY
+                        && a.action() != Action.RETEST)
+                .forEach(spent::add);
+        return new Verdict(band, ph, ec, causes, List.copyOf(spent), changes, flush);
+    }
+
     private static boolean is(Optional<Judgement> judgement, java.util.function.Predicate<Finding> what) {
         return judgement.map(Judgement::finding).filter(what).isPresent();
     }

@@ -168,6 +168,14 @@ class VerdictTest {
         assertThat(changes(verdict(4.6, 1.4, GOOD))).contains(Means.MIX_AGE);
     }
 
+    /** Change it, or refresh it partly if it cannot be repotted now: common practice, no source. */
+    @Test
+    void aSpentMixIsChangedOrRenewedInPart() {
+        Verdict soak = Verdict.of(Cases.sample(Method.SOAK, 4.6, 0, GOOD), Cases.spent(0.2), Working.off());
+        assertThat(actions(soak.ofSpentMix())).containsExactly(Action.REPOT, Action.REFRESH_PARTLY);
+        assertThat(actions(soak)).doesNotContain(Action.REPOT);
+    }
+
     @Test
     void aHungryPotIsFedUnlessItsFeedIsNotSeen() {
         assertThat(actions(verdict(5.9, 0.3, GOOD))).containsExactly(Action.FEED_AS_PLANNED);

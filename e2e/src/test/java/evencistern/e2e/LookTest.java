@@ -77,6 +77,7 @@ class LookTest {
                 home + "/mixes/compare",
                 home + "/mixes/files",
                 home + "/readings",
+                home + "/readings/small",
                 home + "/shelf",
                 home + "/shelf/meter/" + meter,
                 home + "/garden",

@@ -11,6 +11,7 @@ import evencistern.testkit.PostgresSession;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
@@ -212,6 +213,7 @@ class ReadingPathTest {
         field("Find, or scan a label's code").fill(cistern.address() + home + "/bench/" + lot);
         assertThat(field("pH of Primrose by the sink")).isFocused();
         button("Undo that of Primrose by the sink").click();
+        assertThat(page.getByText("Taken back.").first()).isVisible();
         assertThat(page.getByText("✓ pH 5.9")).hasCount(0);
         assertThat(cistern.api()
                         .get("/api" + home.replace("/g/", "/gardens/") + "/lots/" + lot + "/readings")
@@ -252,5 +254,33 @@ class ReadingPathTest {
         }
         assertThat(page.getByText("The connection to the pen broke.")).isVisible();
         assertThat(field("pH")).hasValue(Pattern.compile("(6\\.9|7\\.0).*"));
+    }
+
+    @Test
+    void whereReadingsAreHeadingStandsByTheChartAndManyLotsStandSideBySide() {
+        for (int i = 0; i < 5; i++) {
+            cistern.api()
+                    .post(
+                            "/api" + home.replace("/g/", "/gardens/") + "/lots/" + lot + "/readings",
+                            Map.of(
+                                    "clientKey", UUID.randomUUID().toString(),
+                                    "meterId",
+                                            garden.path("meters")
+                                                    .get(0)
+                                                    .path("id")
+                                                    .asString(),
+                                    "ec", Map.of("text", (11 + 2 * i) / 10.0 + "", "unit", "mS/cm"),
+                                    "occurredAt", LocalDate.of(2026, 3, 26).plusDays(10L * i) + "T08:00:00Z"))
+                    .ok();
+        }
+        readings();
+        assertThat(page.getByText("EC rises by 0.60 mS/cm a month, by 5 readings. It leaves the band about"))
+                .isVisible();
+        page.navigate(home + "/readings/small");
+        Locator small = page.getByLabel("Lots in small");
+        assertThat(small).containsText("Primrose by the sink");
+        assertThat(small.getByRole(AriaRole.IMG)).hasCount(1);
+        field("Taken as").selectOption("soak");
+        assertThat(page.getByText("Nothing was read so yet.")).isVisible();
     }
 }

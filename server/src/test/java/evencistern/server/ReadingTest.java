@@ -347,4 +347,92 @@ class ReadingTest {
         api.put(path, Map.of("done", false, "version", 2)).ok();
         assertThat(api.get(home + "/today").ok().path("todos").size()).isEqualTo(1);
     }
+
+    /** Arithmetic: 0.2 mS/cm in ten days are 0.6 in thirty; from 1.9 on 5 May 2.2 is passed after fifteen days. */
+    @Test
+    void whereReadingsAreHeadingIsSaidWithTheDayTheBandIsLeft() {
+        for (int i = 0; i < 5; i++) {
+            read(
+                    "runoff",
+                    String.valueOf((11 + 2 * i) / 10.0),
+                    java.time.LocalDate.of(2026, 3, 26).plusDays(10L * i) + "T08:00:00Z");
+        }
+        JsonNode trend = api.get(lot + "/readings").ok().path("trends").get(0);
+        assertThat(trend.path("quantity").asString()).isEqualTo("ec");
+        assertThat(trend.path("perMonth").asDouble()).isCloseTo(0.6, within(1e-6));
+        assertThat(trend.path("moves").asBoolean()).isTrue();
+        assertThat(trend.path("leavesOn").asString()).isBetween("2026-05-20", "2026-05-21");
+        assertThat(trend.path("ahead").get(0).path("on").asString()).isEqualTo("2026-05-05");
+    }
+
+    @Test
+    void manyLotsAreSeenInSmallAndTheOneThatDiffersIsNamed() {
+        String odd = lot;
+        for (int i = 0; i < 6; i++) {
+            lot = home + "/lots/"
+                    + api.put(home + "/lots", Bodies.lot(garden, null))
+                            .ok()
+                            .path("id")
+                            .asString();
+            read("runoff", String.valueOf((12 + i % 3) / 10.0), "2026-05-12T08:00:00Z");
+        }
+        lot = odd;
+        read("runoff", "2.9", "2026-05-12T08:00:00Z");
+        String place = Bodies.place(garden, "indoors").path("id").asString();
+        JsonNode lots =
+                api.get(home + "/readings?method=runoff&place=" + place).ok().path("lots");
+        assertThat(lots.size()).isEqualTo(7);
+        assertThat(lots.valueStream()
+                        .filter(l -> l.has("ecDiffers"))
+                        .map(l -> l.path("lotId").asString()))
+                .containsExactly(odd.substring(odd.lastIndexOf('/') + 1));
+        assertThat(api.get(home + "/readings?method=pour_through")
+                        .ok()
+                        .path("lots")
+                        .size())
+                .isZero();
+        assertThat(api.get(home + "/readings?method=guess").faults()).containsExactly("choice_unknown");
+    }
+
+    @Test
+    void aSoakIsHeldAgainstTheBatchsOwnFirst() {
+        String batch = UUID.randomUUID().toString();
+        Map<String, Object> made = new HashMap<>(Map.of(
+                "id",
+                batch,
+                "recipe",
+                "peat_perlite",
+                "fills",
+                List.of(),
+                "litres",
+                Bodies.typed("20", "L"),
+                "madeOn",
+                "2025-05-14",
+                "firstPh",
+                Bodies.typed("6.2", "pH"),
+                "notes",
+                "",
+                "version",
+                0));
+        Api.Answer kept = api.put(home + "/batches", made);
+        kept.ok();
+        Map<String, Object> stands = Bodies.lot(garden, null);
+        stands.put("mix", batch);
+        lot = home + "/lots/" + api.put(home + "/lots", stands).ok().path("id").asString();
+        JsonNode soak = judged(Map.of(
+                        "method",
+                        "soak",
+                        "ph",
+                        Bodies.typed("5.5", "pH"),
+                        "beforePh",
+                        Bodies.typed("7", "pH"),
+                        "hours",
+                        Bodies.typed("4", "h")))
+                .ok()
+                .path("soak");
+        assertThat(soak.path("fall").asDouble()).isCloseTo(0.7, within(1e-9));
+        assertThat(soak.path("standingHigh").asDouble()).isCloseTo(5.5, within(1e-9));
+        assertThat(soak.path("standingLow").asDouble()).isLessThan(5.2);
+        assertThat(soak.path("firstOn").asString()).isEqualTo("2025-05-14");
+    }
 }

@@ -42,6 +42,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.MonthDay;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -64,6 +65,14 @@ public class DemoGarden implements ApplicationRunner {
     private static final int WEEKS_BACK = 8;
     private static final int SEARCH_DAYS = 40;
     /** Of the care that would be due, one in so many. */
+    /** Runoff of other lots, pH and ppm, a fortnight apart; by species. */
+    private static final Map<String, String> READ = Map.of(
+            "maidenhair", "6.0/330 6.0/360 5.9/340",
+            "clivia", "6.2/520 6.1/560 6.2/540 6.1/580",
+            "hoya", "6.1/430 5.9/440",
+            "fuchsia", "6.0/640 6.1/580 6.3/520 6.4/470 6.5/420",
+            "hawthorn_bonsai", "6.6/310");
+
     private static final int LEFT_UNDONE = 7;
 
     private final Gardens gardens;
@@ -151,6 +160,7 @@ public class DemoGarden implements ApplicationRunner {
                 garden,
                 g,
                 startedSoThatItIsDue(g, capePrimrose(g, liquid).with(l -> l.mix = batch.toString()), liquid, today));
+        Map<String, Lot> planted = new HashMap<>();
         for (DataFile.Row row : DataFile.read(DemoGarden.class, "lots.csv")) {
             FeedWire feed = switch (row.text("feed")) {
                 case "salts" -> salts;
@@ -160,10 +170,11 @@ public class DemoGarden implements ApplicationRunner {
             };
             Lot lot = started(lot(g, row, feed), today.minusWeeks(WEEKS_BACK));
             boolean due = row.text("due").equals("yes");
-            Lot planted =
+            Lot stands =
                     work(garden, g, due ? startedSoThatItIsDue(g, lot, feed, today) : new Start(lot, today, false));
+            planted.put(lot.species(), stands);
             if (lot.species().equals("clivia")) {
-                outForTheSummer(garden, g, planted, today);
+                outForTheSummer(garden, g, stands, today);
             }
         }
         stock(garden, salts.id(), null, null, "90 g", "250 g", "6.50", today);
@@ -179,22 +190,29 @@ public class DemoGarden implements ApplicationRunner {
                         "Brown edges on the older leaves, white crust on the rim.",
                         today.minusDays(5)));
         tended(garden, today);
-        double[][] drift = {{6.2, 610}, {6.0, 820}, {5.9, 1060}, {5.7, 1390}};
-        for (int i = 0; i < drift.length; i++) {
-            LocalDate day = today.minusDays(49 - 15L * i);
-            readings.log(
+        read(garden, g, pen.id(), cape, "6.2/610 6.0/820 5.9/1060 5.7/1390");
+        READ.forEach(
+                (species, drift) -> read(garden, g, pen.id(), Objects.requireNonNull(planted.get(species)), drift));
+    }
+
+    /** Readings of a lot a fortnight apart, the last of them four days ago. */
+    private void read(GardenId garden, GardenWire g, UUID pen, Lot lot, String drift) {
+        String[] readings = drift.split(" ", -1);
+        for (int i = 0; i < readings.length; i++) {
+            String[] values = readings[i].split("/", -1);
+            this.readings.log(
                     garden,
-                    cape.id(),
+                    lot.id(),
                     new Readings.NewReading(
-                            "demo-reading-" + i,
-                            pen.id(),
+                            "demo-reading-" + lot.species() + "-" + i,
+                            pen,
                             Method.RUNOFF.id(),
-                            new Typed(Double.toString(drift[i][0]), "pH"),
-                            new EcTyped(Integer.toString((int) drift[i][1]), EcTyped.PPM),
+                            new Typed(values[0], "pH"),
+                            new EcTyped(values[1], EcTyped.PPM),
                             null,
                             null,
                             null,
-                            at(g, day)));
+                            at(g, g.today().minusDays(4 + 15L * (readings.length - 1 - i)))));
         }
     }
 

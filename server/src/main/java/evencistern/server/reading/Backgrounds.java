@@ -3,7 +3,9 @@ package evencistern.server.reading;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Situation;
+import evencistern.reading.Band;
 import evencistern.reading.Circumstances;
+import evencistern.reading.Method;
 import evencistern.server.age.MixAges;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
@@ -65,6 +67,15 @@ class Backgrounds {
                         .orElse(OptionalDouble.empty()),
                 wire.toFeed().analysis().contents(),
                 wire.coated().isPresent());
+    }
+
+    /** The band that a lot's readings by a method are held against. */
+    static Band band(Ground ground, Lot lot, Method method) {
+        return Band.of(
+                method,
+                ground.kinds().require(lot.species(), lot.traits()),
+                ground.mixes().require(lot.mix()).kind(),
+                ground.feed(lot).filter(f -> f.coated().isPresent()).isPresent());
     }
 
     /** Days from one to the other; empty where either is not known. */

@@ -6,6 +6,7 @@ import evencistern.server.history.History;
 import evencistern.server.todo.TodoWire;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Readings over HTTP. */
@@ -20,16 +22,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}")
 class ReadingController {
     private final Readings readings;
+    private final ReadingCourse course;
     private final Todos todos;
 
-    ReadingController(Readings readings, Todos todos) {
+    ReadingController(Readings readings, ReadingCourse course, Todos todos) {
         this.readings = readings;
+        this.course = course;
         this.todos = todos;
     }
 
     @GetMapping("/lots/{lot}/readings")
-    Readings.Series getReadings(@PathVariable UUID garden, @PathVariable UUID lot) {
-        return readings.series(new GardenId(garden), lot);
+    ReadingCourse.Series getReadings(@PathVariable UUID garden, @PathVariable UUID lot) {
+        return course.series(new GardenId(garden), lot);
     }
 
     @PostMapping("/lots/{lot}/readings")
@@ -72,6 +76,16 @@ class ReadingController {
     @GetMapping("/lots/{lot}/procedures")
     List<Readings.ProcedureWire> listProcedures(@PathVariable UUID garden, @PathVariable UUID lot) {
         return readings.procedures(new GardenId(garden), lot);
+    }
+
+    @GetMapping("/readings")
+    ReadingCourse.Overview getOverview(
+            @PathVariable UUID garden,
+            @RequestParam(defaultValue = "runoff") String method,
+            @RequestParam(required = false) @Nullable UUID place,
+            @RequestParam(required = false) @Nullable String mix,
+            @RequestParam(defaultValue = "0") int offset) {
+        return course.overview(new GardenId(garden), method, place, mix, offset);
     }
 
     @PutMapping("/readings/{row}")

@@ -6,8 +6,11 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -136,7 +139,7 @@ class ReadingStore {
     }
 
     /** What was done to a lot that bears on its readings. */
-    List<Readings.MarkWire> listMarks(GardenId garden, UUID lot, Instant since) {
+    List<ReadingCourse.MarkWire> listMarks(GardenId garden, UUID lot, Instant since) {
         return db.sql("""
                         select j.occurred_at,
                                case when w.flush then 'flush' when t.product is not null then 'treatment' else j.kind end
@@ -151,8 +154,58 @@ class ReadingStore {
                         order by j.occurred_at, j.id limit 5000
                         """)
                 .params(garden.value(), lot, since.atOffset(ZoneOffset.UTC))
-                .query((r, n) -> new Readings.MarkWire(
+                .query((r, n) -> new ReadingCourse.MarkWire(
                         r.getObject("occurred_at", OffsetDateTime.class).toInstant(), r.getString("mark")))
                 .list();
+    }
+
+    /** Lots on the bench that were ever read so, place by place. */
+    List<UUID> listRead(
+            GardenId garden, String method, @Nullable UUID place, @Nullable String mix, int limit, int offset) {
+        return db.sql("""
+                        select l.id from lot l
+                        join place p on p.garden_id = l.garden_id and p.id = l.place_id
+                        where l.garden_id = ? and not l.retired
+                          and (?::uuid is null or l.place_id = ?) and (?::text is null or l.mix = ?)
+                          and exists (select 1 from journal j
+                                      join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+                                      where j.garden_id = l.garden_id and j.lot_id = l.id and j.kind = 'reading'
+                                        and r.method = ?)
+                        order by p.name, l.name, l.id limit ? offset ?
+                        """)
+                .params(Arrays.asList(garden.value(), place, place, mix, mix, method, limit, offset))
+                .query(UUID.class)
+                .list();
+    }
+
+    /** A reading in small. */
+    record Small(Instant at, @Nullable Double ph, @Nullable Double ec, double phPlusMinus, double ecPlusMinus) {}
+
+    /** The last readings of each of these lots by one method, oldest first. */
+    Map<UUID, List<Small>> listLately(GardenId garden, List<UUID> lots, String method, int each) {
+        Map<UUID, List<Small>> lately = new HashMap<>();
+        db.sql("""
+                        select l.id, x.occurred_at, x.ph, x.ec, x.ph_plus_minus, x.ec_plus_minus
+                        from unnest(?::uuid[]) as l(id)
+                        cross join lateral (
+                          select j.occurred_at, j.id as row, r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
+                          from journal j
+                          join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+                          where j.garden_id = ? and j.lot_id = l.id and j.kind = 'reading' and r.method = ?
+                            and not exists (select 1 from journal c
+                                            where c.garden_id = j.garden_id and c.corrects = j.id)
+                          order by j.occurred_at desc, j.id desc limit ?) x
+                        order by x.occurred_at, x.row
+                        """)
+                .params(lots.toArray(UUID[]::new), garden.value(), method, each)
+                .query((org.springframework.jdbc.core.RowCallbackHandler) r -> lately.computeIfAbsent(
+                                r.getObject("id", UUID.class), id -> new ArrayList<>())
+                        .add(new Small(
+                                r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
+                                r.getObject("ph", Double.class),
+                                r.getObject("ec", Double.class),
+                                r.getDouble("ph_plus_minus"),
+                                r.getDouble("ec_plus_minus"))));
+        return lately;
     }
 }

@@ -6,10 +6,7 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.meter.Meter;
 import evencistern.meter.MeterLog;
-import evencistern.reading.Band;
-import evencistern.reading.Judgement;
 import evencistern.reading.Method;
-import evencistern.reading.Outcome;
 import evencistern.reading.Procedure;
 import evencistern.reading.Sample;
 import evencistern.reading.Verdict;
@@ -21,7 +18,6 @@ import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
 import evencistern.server.lot.Ground;
-import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.meter.EcTyped;
@@ -30,16 +26,11 @@ import evencistern.server.todo.TodoWire;
 import evencistern.server.typed.Typed;
 import evencistern.units.Uncertain;
 import evencistern.working.Working;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -50,40 +41,39 @@ import org.springframework.transaction.annotation.Transactional;
 /** Readings of a lot, corrected by their pen's calibrations and judged. */
 @Service
 public class Readings {
-    private static final int MOST_POINTS = 5000;
     private static final double LEAST_PER_CENT = 0.5;
     private static final double MOST_PER_CENT = 50;
     private static final double HOURS_A_DAY = 24;
 
     private final ReadingStore store;
     private final Backgrounds backgrounds;
+    private final Soaks soaks;
     private final Todos todos;
     private final History history;
     private final Acts acts;
     private final Gardens gardens;
     private final MeterLogs meters;
     private final Lots lots;
-    private final Clock clock;
 
     Readings(
             ReadingStore store,
             Backgrounds backgrounds,
+            Soaks soaks,
             Todos todos,
             History history,
             Acts acts,
             Gardens gardens,
             MeterLogs meters,
-            Lots lots,
-            Clock clock) {
+            Lots lots) {
         this.store = store;
         this.backgrounds = backgrounds;
+        this.soaks = soaks;
         this.todos = todos;
         this.history = history;
         this.acts = acts;
         this.gardens = gardens;
         this.meters = meters;
         this.lots = lots;
-        this.clock = clock;
     }
 
     /**
@@ -220,8 +210,14 @@ public class Readings {
         Acts.Moment moment = acts.moment(reading.occurredAt());
         Read read = read(garden, reading, moment.at());
         Working.Recorder recorder = new Working.Recorder();
-        Verdict verdict = Verdict.of(read.sample(), backgrounds.of(lots.ground(garden), standing), recorder);
-        return VerdictWire.of(verdict, read.shown(), working ? StepWire.all(recorder) : null);
+        Ground ground = lots.ground(garden);
+        Verdict verdict = Verdict.of(read.sample(), backgrounds.of(ground, standing), recorder);
+        VerdictWire.SoakedWire soak = soaks.of(ground, standing.lot(), read.sample(), day(garden, moment.at()));
+        return VerdictWire.of(
+                soak != null && soak.spent() ? verdict.ofSpentMix() : verdict,
+                read.shown(),
+                soak,
+                working ? StepWire.all(recorder) : null);
     }
 
     /**
@@ -251,12 +247,17 @@ public class Readings {
                             Optional.ofNullable(p.ec()).map(asItWas::ec),
                             pen.phBy().isPresent(),
                             pen.ecBy().isPresent());
-                    Verdict verdict = Verdict.of(sample, backgrounds.of(lots.ground(garden), standing), Working.off());
+                    Ground ground = lots.ground(garden);
+                    Verdict verdict = Verdict.of(sample, backgrounds.of(ground, standing), Working.off());
+                    VerdictWire.SoakedWire soak = soaks.of(ground, standing.lot(), sample, on);
                     return new LastVerdict(
                             p.id(),
                             on,
                             VerdictWire.of(
-                                    verdict, new VerdictWire.ShownWire(p.phShown(), p.ecShown(), List.of()), null),
+                                    soak != null && soak.spent() ? verdict.ofSpentMix() : verdict,
+                                    new VerdictWire.ShownWire(p.phShown(), p.ecShown(), List.of()),
+                                    soak,
+                                    null),
                             taken);
                 })
                 .orElse(new LastVerdict(null, null, null, taken));
@@ -300,111 +301,10 @@ public class Readings {
                         m.id(),
                         m.judged(),
                         m.saysEc(),
-                        VerdictWire.BandWire.of(band(ground, standing.lot(), m)),
+                        VerdictWire.BandWire.of(Backgrounds.band(ground, standing.lot(), m)),
                         Procedure.of(m, situation.pot().mixLitres(), pour).steps().stream()
                                 .map(s -> new ProcedureStepWire(s.id(), s.litres(), s.minutes()))
                                 .toList()))
                 .toList();
-    }
-
-    private static Band band(Ground ground, Lot lot, Method method) {
-        return Band.of(
-                method,
-                ground.kinds().require(lot.species(), lot.traits()),
-                ground.mixes().require(lot.mix()).kind(),
-                ground.feed(lot).filter(f -> f.coated().isPresent()).isPresent());
-    }
-
-    /** Whether what was done after the reading before has worked. */
-    public record OutcomeWire(String kind, double moved) {}
-
-    /**
-     * A reading with what it says.
-     *
-     * @param ph,ec what it stands for; {@code phShown} and {@code ecShown} what the pen showed
-     * @param ecPlusMinus in mS/cm
-     * @param phFinding,ecFinding against the band of its method, where it says anything of the roots
-     * @param phOutcome,ecOutcome where the one before it by the same method was off
-     */
-    public record ReadingWire(
-            long id,
-            Instant at,
-            UUID actId,
-            String method,
-            @Nullable Double ph,
-            @Nullable Double ec,
-            @Nullable Double phShown,
-            @Nullable Double ecShown,
-            double phPlusMinus,
-            double ecPlusMinus,
-            @Nullable Double celsius,
-            @Nullable Double beforePh,
-            @Nullable Double hours,
-            @Nullable String phFinding,
-            @Nullable String ecFinding,
-            @Nullable OutcomeWire phOutcome,
-            @Nullable OutcomeWire ecOutcome) {}
-
-    /** Something done to the lot that bears on its readings: feeding, flush, potting, treatment. */
-    public record MarkWire(Instant at, String kind) {}
-
-    /** The readings of a lot, oldest first, the bands they are judged by, and what was done to it in that time. */
-    public record Series(List<VerdictWire.BandWire> bands, List<ReadingWire> readings, List<MarkWire> marks) {}
-
-    /** All readings of a lot. */
-    public Series series(GardenId garden, UUID lotId) {
-        Ground ground = lots.ground(garden);
-        Lot lot = lots.require(garden, lotId).lot();
-        Map<Method, Band> bands = new EnumMap<>(Method.class);
-        Map<Method, Judgement> phBefore = new EnumMap<>(Method.class);
-        Map<Method, Judgement> ecBefore = new EnumMap<>(Method.class);
-        List<ReadingWire> readings = new ArrayList<>();
-        List<ReadingStore.Point> points = new ArrayList<>(store.listPoints(garden, lotId, MOST_POINTS));
-        points.sort(Comparator.comparing(ReadingStore.Point::at).thenComparing(ReadingStore.Point::id));
-        for (ReadingStore.Point p : points) {
-            Method method = Method.require(p.method());
-            Band band = bands.computeIfAbsent(method, m -> band(ground, lot, m));
-            Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
-            Double ph = p.ph();
-            Double ec = p.ec();
-            Judgement byPh = ph == null ? null : band.judgePh(asItWas.ph(ph)).orElse(null);
-            Judgement byEc = ec == null ? null : band.judgeEc(asItWas.ec(ec)).orElse(null);
-            readings.add(new ReadingWire(
-                    p.id(),
-                    p.at(),
-                    p.actId(),
-                    p.method(),
-                    ph,
-                    ec,
-                    p.phShown() == null ? ph : p.phShown(),
-                    p.ecShown() == null ? ec : p.ecShown(),
-                    p.phPlusMinus(),
-                    ec == null ? 0 : asItWas.ec(ec).halfWidth95(),
-                    p.celsius(),
-                    p.beforePh(),
-                    p.hours(),
-                    byPh == null ? null : byPh.finding().id(),
-                    byEc == null ? null : byEc.finding().id(),
-                    outcome(phBefore, method, byPh),
-                    outcome(ecBefore, method, byEc)));
-        }
-        Instant since = readings.isEmpty() ? clock.instant() : readings.get(0).at();
-        return new Series(
-                bands.values().stream().map(VerdictWire.BandWire::of).toList(),
-                readings,
-                store.listMarks(garden, lotId, since));
-    }
-
-    private static @Nullable OutcomeWire outcome(
-            Map<Method, Judgement> before, Method method, @Nullable Judgement now) {
-        if (now == null) {
-            return null;
-        }
-        Judgement then = before.put(method, now);
-        return then == null
-                ? null
-                : Outcome.of(then, now)
-                        .map(o -> new OutcomeWire(o.kind().id(), o.moved()))
-                        .orElse(null);
     }
 }

@@ -5,6 +5,7 @@ import evencistern.reading.Cause;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
 import evencistern.server.care.StepWire;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ public record VerdictWire(
         List<CauseWire> causes,
         List<AdviceWire> advice,
         List<ChangeWire> changes,
+        @Nullable SoakedWire soak,
         @Nullable List<StepWire> working) {
 
     /** The band: by which method, in what the roots stand, for how hungry a plant. */
@@ -97,6 +99,23 @@ public record VerdictWire(
         }
     }
 
+    /**
+     * What a soak says of the mix.
+     *
+     * @param standingLow,standingHigh between these the roots stand between waterings
+     * @param firstOn when the batch was made, whose first soak it has fallen from
+     * @param leavesOn when it will have fallen to the plant's lowest
+     */
+    public record SoakedWire(
+            double standingLow,
+            double standingHigh,
+            @Nullable LocalDate firstOn,
+            @Nullable Double firstPh,
+            @Nullable Double fall,
+            @Nullable Double fallPlusMinus,
+            @Nullable LocalDate leavesOn,
+            boolean spent) {}
+
     /** What would change the verdict. */
     public record ChangeWire(String id, @Nullable Double figure) {}
 
@@ -105,7 +124,7 @@ public record VerdictWire(
     }
 
     /** Puts a verdict on the wire. */
-    static VerdictWire of(Verdict v, ShownWire shown, @Nullable List<StepWire> working) {
+    static VerdictWire of(Verdict v, ShownWire shown, @Nullable SoakedWire soak, @Nullable List<StepWire> working) {
         return new VerdictWire(
                 BandWire.of(v.band()),
                 v.ph().map(JudgementWire::of).orElse(null),
@@ -116,6 +135,7 @@ public record VerdictWire(
                 v.changes().stream()
                         .map(c -> new ChangeWire(c.id().id(), orNull(c.figure())))
                         .toList(),
+                soak,
                 working);
     }
 }

@@ -1,0 +1,68 @@
+package evencistern.server.reading;
+
+import evencistern.media.Mix;
+import evencistern.reading.Band;
+import evencistern.reading.Method;
+import evencistern.reading.Sample;
+import evencistern.reading.Soak;
+import evencistern.server.GardenId;
+import evencistern.server.batch.BatchWire;
+import evencistern.server.batch.Batches;
+import evencistern.server.care.LotCare;
+import evencistern.server.lot.Ground;
+import evencistern.server.lot.Lot;
+import evencistern.units.Uncertain;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Soaks, held against the first one of the batch that a lot stands in. */
+@Service
+class Soaks {
+    /** As its steps say: twice as much water as the pot holds mix. */
+    private static final double WATER_PER_MIX = 2;
+
+    private final Batches batches;
+
+    Soaks(Batches batches) {
+        this.batches = batches;
+    }
+
+    /** What a soak says; nothing where it was none, or had no pH. */
+    VerdictWire.@Nullable SoakedWire of(Ground ground, Lot lot, Sample sample, LocalDate on) {
+        Optional<Uncertain> ph = sample.ph();
+        if (sample.method() != Method.SOAK || ph.isEmpty()) {
+            return null;
+        }
+        Mix mix = ground.mixes().require(lot.mix());
+        Band band = Backgrounds.band(ground, lot, Method.SOAK);
+        Optional<Soak.First> first = batches.list(new GardenId(ground.garden().id())).stream()
+                .filter(b -> b.id().toString().equals(lot.mix()))
+                .flatMap(b -> first(b).stream())
+                .findFirst();
+        Soak soak = Soak.of(
+                ph.get(),
+                on,
+                mix,
+                band.phLow(),
+                band.phHigh(),
+                LotCare.water(ground.garden(), lot.waterId()).toWater().alkalinity(),
+                WATER_PER_MIX,
+                first);
+        return new VerdictWire.SoakedWire(
+                soak.standingLow(),
+                soak.standingHigh(),
+                first.map(Soak.First::on).orElse(null),
+                first.map(Soak.First::ph).orElse(null),
+                soak.fall().map(Uncertain::value).orElse(null),
+                soak.fall().map(Uncertain::halfWidth95).orElse(null),
+                soak.leavesOn().orElse(null),
+                soak.spent());
+    }
+
+    private static Optional<Soak.First> first(BatchWire batch) {
+        Double ph = batch.firstPh();
+        return ph == null ? Optional.empty() : Optional.of(new Soak.First(batch.madeOn(), ph));
+    }
+}
