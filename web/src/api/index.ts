@@ -41,6 +41,7 @@ export type LastVerdict = Schemas["LastVerdict"];
 export type Todo = Schemas["TodoWire"];
 export type Trend = Schemas["TrendWire"];
 export type Overview = Schemas["Overview"];
+export type SheetProgress = Schemas["SheetProgress"];
 export type NewReading = Schemas["NewReading"];
 export type Band = Schemas["BandWire"];
 export type Reading = Schemas["ReadingWire"];

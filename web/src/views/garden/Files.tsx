@@ -1,4 +1,5 @@
 import type { Garden } from "../../api";
+import { ReadingsIn } from "./ReadingsIn";
 import { RestoreGarden } from "./RestoreGarden";
 
 /** The garden in open formats: out, and in. */
@@ -30,6 +31,14 @@ export function Files({ garden }: { garden: Garden }) {
           </a>
           <span className="note block">CSV, one line for each thing that was done and stands.</span>
         </p>
+        <p className={line}>
+          <a href={`${home}/readings.csv`} download className="font-semibold">
+            The readings, as a sheet
+          </a>
+          <span className="note block">
+            CSV, as the pens showed them and what that stands for; it can be brought in again.
+          </span>
+        </p>
         <p className="note">
           Backup of everything on this machine: stop the program and run{" "}
           <code className="fig">./run --backup FILE</code>; <code className="fig">./run --restore FILE</code> brings it
@@ -39,6 +48,7 @@ export function Files({ garden }: { garden: Garden }) {
       <div>
         <h2 className="head">In</h2>
         <RestoreGarden />
+        <ReadingsIn garden={garden} />
       </div>
     </section>
   );

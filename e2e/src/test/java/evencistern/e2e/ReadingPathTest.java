@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import evencistern.testkit.PostgresSession;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
@@ -282,5 +283,23 @@ class ReadingPathTest {
         assertThat(small.getByRole(AriaRole.IMG)).hasCount(1);
         field("Taken as").selectOption("soak");
         assertThat(page.getByText("Nothing was read so yet.")).isVisible();
+    }
+
+    @Test
+    void aSheetOfReadingsIsLookedAtBroughtInAndTakenBack() {
+        page.navigate(home + "/garden?part=files");
+        page.getByLabel("Readings from a sheet")
+                .setInputFiles(new FilePayload(
+                        "spring.csv",
+                        "text/csv",
+                        "lot;at;ph;ec\nPrimrose by the sink;2026-04-01;5,9;1,3\nPrimrose by the sink;2026-04-02;58;1\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        Locator in = page.getByLabel("Readings in", new Page.GetByLabelOptions().setExact(true));
+        assertThat(in).containsText("1 new, 0 here already, 1 that cannot be read");
+        assertThat(in).containsText("Line 3: pH 58 cannot be. Did you mean 5.8?");
+        button("Bring it in").click();
+        assertThat(in).containsText("1 brought in");
+        readings();
+        assertThat(page.getByRole(AriaRole.TABLE)).containsText("5.9");
     }
 }

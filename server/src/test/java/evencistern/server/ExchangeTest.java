@@ -177,7 +177,7 @@ class ExchangeTest {
         List<CSVRecord> journal = sheet("/journal.csv");
         assertThat(journal.stream().map(r -> r.get("what"))).contains("watering", "feeding", "reading");
         CSVRecord reading = journal.stream()
-                .filter(r -> r.get("what").equals("reading"))
+                .filter(r -> r.get("what").equals("reading") && r.get("lot").contains("Wren"))
                 .findFirst()
                 .orElseThrow();
         // 610 ppm on the 500 scale

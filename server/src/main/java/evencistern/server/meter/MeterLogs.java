@@ -63,10 +63,12 @@ public class MeterLogs {
                 .toList();
     }
 
-    /** A pen in use with what it was found to show. */
-    public MeterLog require(GardenId garden, UUID meter) {
-        MeterWire m = gardens.requireMeter(garden, meter);
-        return log(m, of(m, store.listCalibrations(garden)));
+    /** Every pen of this garden with what it was found to show. */
+    public Map<UUID, MeterLog> logs(GardenWire g) {
+        List<CalibrationWire> all = store.listCalibrations(new GardenId(g.id()));
+        Map<UUID, MeterLog> logs = new HashMap<>();
+        g.meters().forEach(m -> logs.put(m.id(), log(m, of(m, all))));
+        return logs;
     }
 
     private static List<CalibrationWire> of(MeterWire m, List<CalibrationWire> all) {

@@ -1,19 +1,27 @@
 package evencistern.server.reading;
 
 import evencistern.server.GardenId;
+import evencistern.server.history.Act;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
+import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -21,9 +29,11 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ReadingStore {
     private final JdbcClient db;
+    private final JdbcTemplate batch;
 
-    ReadingStore(JdbcClient db) {
+    ReadingStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.batch = batch;
     }
 
     /** A reading as stored: canonical, as shown and as typed, and how far the pen was to be believed at the time. */
@@ -46,35 +56,39 @@ class ReadingStore {
             @Nullable Double hours,
             @Nullable String hoursTyped) {}
 
+    private static final String INSERT = """
+            insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec, ec_typed, ec_unit,
+                                         ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, celsius_typed,
+                                         before_ph, before_ph_typed, hours, hours_typed)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+            """;
+
+    private static @Nullable Object[] values(GardenId garden, long row, Stored r) {
+        return new @Nullable Object[] {
+            garden.value(),
+            row,
+            r.method(),
+            r.meter(),
+            r.ph(),
+            r.phTyped(),
+            r.ec(),
+            r.ecTyped(),
+            r.ecUnit(),
+            r.phPlusMinus(),
+            r.ecPlusMinus(),
+            r.phShown(),
+            r.ecShown(),
+            r.celsius(),
+            r.celsiusTyped(),
+            r.beforePh(),
+            r.beforePhTyped(),
+            r.hours(),
+            r.hoursTyped()
+        };
+    }
+
     void insertReading(GardenId garden, long row, Stored r) {
-        db.sql("""
-                        insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec,
-                                                     ec_typed, ec_unit, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown,
-                                                     celsius, celsius_typed, before_ph, before_ph_typed, hours,
-                                                     hours_typed)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """)
-                .params(Arrays.asList(
-                        garden.value(),
-                        row,
-                        r.method(),
-                        r.meter(),
-                        r.ph(),
-                        r.phTyped(),
-                        r.ec(),
-                        r.ecTyped(),
-                        r.ecUnit(),
-                        r.phPlusMinus(),
-                        r.ecPlusMinus(),
-                        r.phShown(),
-                        r.ecShown(),
-                        r.celsius(),
-                        r.celsiusTyped(),
-                        r.beforePh(),
-                        r.beforePhTyped(),
-                        r.hours(),
-                        r.hoursTyped()))
-                .update();
+        db.sql(INSERT).params(Arrays.asList(values(garden, row, r))).update();
     }
 
     /** A live reading of a lot. */
@@ -207,5 +221,114 @@ class ReadingStore {
                                 r.getDouble("ph_plus_minus"),
                                 r.getDouble("ec_plus_minus"))));
         return lately;
+    }
+
+    /** Lots by name in small letters, where the name is of one lot alone. */
+    Map<String, UUID> findLotsByName(GardenId garden) {
+        Map<String, UUID> lots = new HashMap<>();
+        db.sql("""
+                        select lower(name) as name, min(id::text)::uuid as id from lot where garden_id = ?
+                        group by lower(name) having count(*) = 1
+                        """).param(garden.value()).query((org.springframework.jdbc.core.RowCallbackHandler)
+                r -> lots.put(r.getString("name"), r.getObject("id", UUID.class)));
+        return lots;
+    }
+
+    /** What readings of a garden that stand are known by. */
+    List<String> listIdentities(GardenId garden) {
+        return db.sql("""
+                        select j.lot_id, r.method, j.occurred_at, coalesce(r.ph_shown, r.ph) as ph,
+                               coalesce(r.ec_shown, r.ec) as ec
+                        from journal j
+                        join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+                        where j.garden_id = ? and j.kind = 'reading'
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        """)
+                .param(garden.value())
+                .query((r, n) -> ReadingSheet.identity(
+                        r.getObject("lot_id", UUID.class),
+                        r.getString("method"),
+                        r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
+                        r.getObject("ph", Double.class),
+                        r.getObject("ec", Double.class)))
+                .list();
+    }
+
+    /** A reading to be kept with the moment it was taken. */
+    record Entry(UUID lot, Instant at, boolean clockAhead, Stored stored) {}
+
+    /** Keeps many at once. */
+    void insertReadings(GardenId garden, Act act, List<Entry> entries) {
+        List<Long> rows = db.sql("""
+                        select nextval(pg_get_serial_sequence('journal', 'id')) as row
+                        from generate_series(1, ?) where ?::uuid is not null
+                        """)
+                .params(entries.size(), garden.value())
+                .query(Long.class)
+                .list();
+        batch.batchUpdate("""
+                insert into journal (garden_id, id, lot_id, kind, occurred_at, recorded_at, act_id, clock_ahead)
+                overriding system value values (?, ?, ?, 'reading', ?, ?, ?, ?)
+                """, zip(rows, entries, (row, e) -> new Object[] {
+            garden.value(),
+            row,
+            e.lot(),
+            e.at().atOffset(ZoneOffset.UTC),
+            act.recordedAt().atOffset(ZoneOffset.UTC),
+            act.id(),
+            e.clockAhead()
+        }));
+        batch.batchUpdate(INSERT, zip(rows, entries, (row, e) -> values(garden, row, e.stored())));
+    }
+
+    private static List<Object[]> zip(List<Long> rows, List<Entry> entries, BiFunction<Long, Entry, Object[]> values) {
+        List<Object[]> all = new ArrayList<>();
+        for (int i = 0; i < entries.size(); i++) {
+            all.add(values.apply(rows.get(i), entries.get(i)));
+        }
+        return all;
+    }
+
+    /** Every reading that stands, oldest first, as the columns of a sheet: as it was shown, and what that stands for. */
+    void eachReading(GardenId garden, ZoneId zone, CSVPrinter sheet) {
+        db.sql("""
+                        select l.name as lot, j.occurred_at, r.method, coalesce(r.ph_typed, r.ph::text) as ph,
+                               coalesce(r.ec_typed, r.ec::text) as ec,
+                               case when r.ec is null then null else coalesce(r.ec_unit, 'mS/cm') end as ec_unit,
+                               r.celsius, r.before_ph, r.hours, m.name as meter, r.ph as ph_says, r.ec as ec_says
+                        from journal j
+                        join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
+                        join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
+                        join meter m on m.garden_id = j.garden_id and m.id = r.meter_id
+                        where j.garden_id = ? and j.kind = 'reading'
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        order by j.occurred_at, j.id
+                        """).param(garden.value()).query((org.springframework.jdbc.core.RowCallbackHandler) r -> {
+            try {
+                sheet.printRecord(Arrays.asList(
+                        r.getString("lot"),
+                        r.getObject("occurred_at", OffsetDateTime.class)
+                                .atZoneSameInstant(zone)
+                                .toOffsetDateTime(),
+                        r.getString("method"),
+                        r.getString("ph"),
+                        r.getString("ec"),
+                        r.getString("ec_unit"),
+                        r.getObject("celsius", Double.class),
+                        r.getObject("before_ph", Double.class),
+                        r.getObject("hours", Double.class),
+                        r.getString("meter"),
+                        figures(r.getObject("ph_says", Double.class)),
+                        figures(r.getObject("ec_says", Double.class))));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+    }
+
+    private static @Nullable String figures(@Nullable Double value) {
+        return value == null ? null : String.format(Locale.ROOT, "%.4g", value);
     }
 }

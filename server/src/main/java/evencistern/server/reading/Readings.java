@@ -3,7 +3,6 @@ package evencistern.server.reading;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
-import evencistern.fault.Faults;
 import evencistern.meter.Meter;
 import evencistern.meter.MeterLog;
 import evencistern.reading.Method;
@@ -13,6 +12,7 @@ import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
 import evencistern.server.care.LotCare;
 import evencistern.server.care.StepWire;
+import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
@@ -24,15 +24,14 @@ import evencistern.server.meter.EcTyped;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.todo.TodoWire;
 import evencistern.server.typed.Typed;
-import evencistern.units.Uncertain;
 import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -41,9 +40,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Readings of a lot, corrected by their pen's calibrations and judged. */
 @Service
 public class Readings {
-    private static final double LEAST_PER_CENT = 0.5;
-    private static final double MOST_PER_CENT = 50;
-    private static final double HOURS_A_DAY = 24;
 
     private final ReadingStore store;
     private final Backgrounds backgrounds;
@@ -99,7 +95,7 @@ public class Readings {
     @Transactional
     public Act.Recorded log(GardenId garden, UUID lotId, NewReading reading) {
         Acts.Moment moment = acts.moment(reading.occurredAt());
-        ReadingStore.Stored stored = read(garden, reading, moment.at()).stored();
+        ReadingStore.Stored stored = reader(garden).read(reading, moment.at()).stored();
         return history.once(garden, "reading", reading.clientKey(), act -> {
             lots.lock(garden, lotId);
             store.insertReading(garden, acts.row(garden, act, lotId, "reading", moment), stored);
@@ -119,68 +115,14 @@ public class Readings {
                 reading.clientKey(),
                 null,
                 (old, again) -> store.insertReading(
-                        garden, again, read(garden, reading, old.occurredAt()).stored()));
+                        garden,
+                        again,
+                        reader(garden).read(reading, old.occurredAt()).stored()));
     }
 
-    /** A reading as it was read: to be stored, and to be judged. */
-    private record Read(ReadingStore.Stored stored, Sample sample, VerdictWire.ShownWire shown) {}
-
-    private Read read(GardenId garden, NewReading reading, Instant at) {
-        Method method = reading.method() == null ? Method.RUNOFF : Method.require(reading.method());
-        Meter stated = gardens.requireMeter(garden, reading.meterId()).toMeter();
-        Faults faults = new Faults();
-        OptionalDouble ph = Typed.optional(reading.ph(), "reading.ph", faults);
-        OptionalDouble ec = EcTyped.optional(reading.ec(), "reading.ec", stated, faults);
-        OptionalDouble celsius = Typed.optional(reading.celsius(), "reading.celsius", faults);
-        OptionalDouble before = Typed.optional(reading.beforePh(), "reading.before_ph", faults);
-        OptionalDouble days = Typed.optional(reading.hours(), "reading.hours", faults);
-        before.ifPresent(v -> faults.within("reading.before_ph", v, 2, 11, "pH"));
-        days.ifPresent(d -> faults.within("reading.hours", d * HOURS_A_DAY, 0.25, 48, "h"));
-        celsius.ifPresent(c -> faults.within("reading.celsius", c, 2, 40, "°C"));
-        if (method == Method.SOAK && ph.isPresent() && before.isEmpty() && !has(reading.beforePh())) {
-            faults.add(FaultCode.MISSING, "reading.before_ph", "");
-        }
-        faults.throwIfAny();
-        Sample.check(ph, ec);
-        LocalDate day =
-                LocalDate.ofInstant(at, ZoneId.of(gardens.require(garden).timeZone()));
-        MeterLog.Standing pen = meters.require(garden, reading.meterId()).on(day);
-        Uncertain phRead = ph.isPresent() ? pen.ph(ph.getAsDouble()) : null;
-        Uncertain ecRead = ec.isPresent() ? pen.ec(ec.getAsDouble(), celsius) : null;
-        Typed phTyped = reading.ph();
-        EcTyped ecTyped = reading.ec();
-        return new Read(
-                new ReadingStore.Stored(
-                        method.id(),
-                        reading.meterId(),
-                        phRead == null ? null : phRead.value(),
-                        phRead == null || phTyped == null ? null : phTyped.text(),
-                        ecRead == null ? null : ecRead.value(),
-                        ecRead == null || ecTyped == null ? null : ecTyped.text(),
-                        ecRead == null || ecTyped == null ? null : ecTyped.unit(),
-                        phRead == null ? pen.believed().phPlusMinus() : phRead.halfWidth95(),
-                        ecRead == null ? pen.believed().ecPlusMinusPercent() : perCent(ecRead),
-                        orNull(ph),
-                        orNull(ec),
-                        orNull(celsius),
-                        Typed.storedOrNull(reading.celsius()),
-                        orNull(before),
-                        Typed.storedOrNull(reading.beforePh()),
-                        days.isPresent() ? days.getAsDouble() * HOURS_A_DAY : null,
-                        Typed.storedOrNull(reading.hours())),
-                new Sample(
-                        method,
-                        Optional.ofNullable(phRead),
-                        Optional.ofNullable(ecRead),
-                        pen.phBy().isPresent(),
-                        pen.ecBy().isPresent()),
-                new VerdictWire.ShownWire(
-                        orNull(ph),
-                        orNull(ec),
-                        pen.findings().stream()
-                                .filter(f -> f.bearsOn(ph.isPresent(), ec.isPresent()))
-                                .map(MeterLog.Finding::id)
-                                .toList()));
+    private ReadingReader reader(GardenId garden) {
+        GardenWire g = gardens.require(garden);
+        return new ReadingReader(g, meters.logs(g));
     }
 
     LocalDate today(GardenId garden) {
@@ -191,24 +133,11 @@ public class Readings {
         return LocalDate.ofInstant(at, ZoneId.of(gardens.require(garden).timeZone()));
     }
 
-    private static boolean has(@Nullable Typed typed) {
-        return typed != null && !typed.text().isBlank();
-    }
-
-    private static double perCent(Uncertain ec) {
-        double share = ec.value() > 0 ? 100 * ec.halfWidth95() / ec.value() : LEAST_PER_CENT;
-        return Math.max(LEAST_PER_CENT, Math.min(MOST_PER_CENT, share));
-    }
-
-    private static @Nullable Double orNull(OptionalDouble value) {
-        return value.isPresent() ? value.getAsDouble() : null;
-    }
-
     /** What a reading would say of this lot today; nothing is recorded. */
     public VerdictWire judge(GardenId garden, UUID lotId, NewReading reading, boolean working) {
         Standing standing = lots.require(garden, lotId);
         Acts.Moment moment = acts.moment(reading.occurredAt());
-        Read read = read(garden, reading, moment.at());
+        ReadingReader.Read read = reader(garden).read(reading, moment.at());
         Working.Recorder recorder = new Working.Recorder();
         Ground ground = lots.ground(garden);
         Verdict verdict = Verdict.of(read.sample(), backgrounds.of(ground, standing), recorder);
@@ -240,7 +169,9 @@ public class Readings {
                 .map(p -> {
                     Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
                     LocalDate on = day(garden, p.at());
-                    MeterLog.Standing pen = meters.require(garden, p.meter()).on(on);
+                    MeterLog.Standing pen = Objects.requireNonNull(
+                                    meters.logs(gardens.require(garden)).get(p.meter()))
+                            .on(on);
                     Sample sample = new Sample(
                             Method.require(p.method()),
                             Optional.ofNullable(p.ph()).map(asItWas::ph),

@@ -1,0 +1,134 @@
+package evencistern.server.reading;
+
+import evencistern.fault.FaultException;
+import evencistern.reading.Method;
+import evencistern.server.GardenId;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.garden.Gardens;
+import evencistern.server.history.Act;
+import evencistern.server.history.History;
+import evencistern.server.journal.Acts;
+import evencistern.server.lot.Lots;
+import evencistern.server.meter.MeterLogs;
+import evencistern.server.problem.FaultWire;
+import evencistern.server.problem.Words;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Readings as a sheet, in: looked at first, good rows kept, the same file twice changes nothing. */
+@Service
+class ReadingFiles {
+    private static final int MOST_TOLD = 200;
+
+    private final ReadingStore store;
+    private final Gardens gardens;
+    private final MeterLogs meters;
+    private final Lots lots;
+    private final Acts acts;
+    private final History history;
+    private final Words words;
+
+    ReadingFiles(
+            ReadingStore store, Gardens gardens, MeterLogs meters, Lots lots, Acts acts, History history, Words words) {
+        this.store = store;
+        this.gardens = gardens;
+        this.meters = meters;
+        this.lots = lots;
+        this.acts = acts;
+        this.history = history;
+        this.words = words;
+    }
+
+    /** A line that cannot be read, and why. */
+    record BadLine(long line, String detail) {}
+
+    /**
+     * What a sheet would do, or has done.
+     *
+     * @param fresh readings that are new; {@code same} that are here already, or stand in the sheet twice
+     * @param bad lines that cannot be read; {@code badTold} the first of them
+     */
+    record SheetRead(
+            int fresh,
+            int same,
+            int bad,
+            List<BadLine> badTold,
+            @Nullable UUID act) {}
+
+    private record Fresh(UUID lot, Acts.Moment moment, ReadingStore.Stored stored) {}
+
+    /**
+     * Reads a sheet, and keeps what is good of it if that is wanted.
+     *
+     * @param progress told how many rows are read
+     */
+    @Transactional
+    SheetRead bring(GardenId garden, String text, boolean apply, String clientKey, Consumer<Integer> progress) {
+        GardenWire g = gardens.require(garden);
+        ReadingReader reader = new ReadingReader(g, meters.logs(g));
+        ReadingSheet sheet = new ReadingSheet(g, store.findLotsByName(garden), words);
+        List<Fresh> fresh = new ArrayList<>();
+        List<BadLine> bad = new ArrayList<>();
+        Set<String> known = new HashSet<>(store.listIdentities(garden));
+        int[] counts = new int[2];
+        sheet.read(
+                text,
+                (line, row) -> {
+                    try {
+                        Acts.Moment moment = acts.moment(row.reading().occurredAt());
+                        ReadingStore.Stored stored =
+                                reader.read(row.reading(), moment.at()).stored();
+                        if (known.add(ReadingSheet.identity(
+                                row.lot(), stored.method(), moment.at(), stored.phShown(), stored.ecShown()))) {
+                            fresh.add(new Fresh(row.lot(), moment, stored));
+                        } else {
+                            counts[0]++;
+                        }
+                    } catch (FaultException e) {
+                        counts[1]++;
+                        tell(bad, line, FaultWire.of(e.faults().get(0), words).detail());
+                    }
+                },
+                (line, detail) -> {
+                    counts[1]++;
+                    tell(bad, line, detail);
+                },
+                progress);
+        UUID act = null;
+        if (apply && !fresh.isEmpty()) {
+            act = history.once(garden, "reading", clientKey, done -> keep(garden, done, fresh))
+                    .actId();
+        }
+        return new SheetRead(fresh.size(), counts[0], counts[1], bad, act);
+    }
+
+    private static void tell(List<BadLine> bad, long line, String detail) {
+        if (bad.size() < MOST_TOLD) {
+            bad.add(new BadLine(line, detail));
+        }
+    }
+
+    private void keep(GardenId garden, Act act, List<Fresh> fresh) {
+        store.insertReadings(
+                garden,
+                act,
+                fresh.stream()
+                        .map(f -> new ReadingStore.Entry(
+                                f.lot(), f.moment().at(), f.moment().clockAhead(), f.stored()))
+                        .toList());
+        Set<UUID> touched = new LinkedHashSet<>();
+        fresh.stream()
+                .filter(f -> Method.require(f.stored().method()).judged())
+                .forEach(f -> touched.add(Objects.requireNonNull(f.lot())));
+        lots.rebuild(garden, List.copyOf(touched));
+    }
+}

@@ -1,0 +1,101 @@
+import { useState } from "react";
+import { api, call, newId, type Garden, type SheetProgress } from "../../api";
+import { useAct } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Trouble } from "../../ui/States";
+import { useTold } from "../../ui/useUndo";
+
+const LOOK_AGAIN_MS = 300;
+const wait = () => new Promise((done) => setTimeout(done, LOOK_AGAIN_MS));
+
+/** Readings brought in from a sheet, looked at first: what is new, what is here already, which lines cannot be read. */
+export function ReadingsIn({ garden }: { garden: Garden }) {
+  const [file, setFile] = useState<{ name: string; text: string }>();
+  const [at, setAt] = useState<SheetProgress>();
+  const [applied, setApplied] = useState(false);
+  const told = useTold(garden.id);
+  const path = { garden: garden.id };
+  const bring = useAct(
+    garden.id,
+    async (b: { text: string; apply: boolean }) => {
+      const { id } = await call(
+        api.POST("/api/gardens/{garden}/readings/files", {
+          params: { path },
+          body: { ...b, clientKey: newId() },
+        }),
+      );
+      for (;;) {
+        const now = await call(
+          api.GET("/api/gardens/{garden}/readings/files/{id}", { params: { path: { ...path, id } } }),
+        );
+        setAt(now);
+        if (now.read || now.faults) return now;
+        await wait();
+      }
+    },
+    (done, b) => {
+      setApplied(b.apply);
+      if (b.apply && done.read) told("Readings brought in.", done.read.act);
+    },
+  );
+  const read = at?.read;
+  return (
+    <section aria-label="Readings in" className="mt-6">
+      <label htmlFor="readings-file" className="block font-semibold">
+        Readings from a sheet
+      </label>
+      <input
+        id="readings-file"
+        type="file"
+        accept=".csv,.txt,text/csv"
+        className="box mt-1"
+        onChange={(e) => {
+          const chosen = e.target.files?.[0];
+          if (!chosen) return;
+          void chosen.text().then((text) => {
+            setFile({ name: chosen.name, text });
+            setAt(undefined);
+            setApplied(false);
+            bring.mutate({ text, apply: false });
+          });
+        }}
+      />
+      <p className="note" role="status">
+        {bring.isPending
+          ? `Reading ${file?.name ?? "the sheet"}: ${at?.rows ?? 0} of ${at?.of ?? "…"} lines …`
+          : "CSV with the columns lot and at, then ph, ec, ec_unit, method, meter. It is looked at first."}
+      </p>
+      {bring.isPending && at && <progress className="w-full" value={at.rows} max={Math.max(1, at.of)} />}
+      {bring.isError && <Trouble problem={bring.error} />}
+      {at?.faults?.map((f) => (
+        <p key={f.detail} role="alert" className="text-sm text-stop">
+          ▲ {f.detail}
+        </p>
+      ))}
+      {read && file && !bring.isPending && (
+        <>
+          <p className="mt-1">
+            <b className="fig">{read.fresh}</b> {applied ? "brought in" : "new"}, <b className="fig">{read.same}</b>{" "}
+            here already, <b className="fig">{read.bad}</b> that cannot be read
+            {applied && read.bad > 0 && " and were left out"}.
+          </p>
+          {read.badTold.length > 0 && (
+            <ul aria-label="Lines that cannot be read" className="m-0 max-h-60 list-none overflow-y-auto p-0 text-sm">
+              {read.badTold.map((b) => (
+                <li key={b.line} className="border-b border-rule py-0.5 text-stop">
+                  Line <span className="fig">{b.line}</span>: {b.detail}
+                </li>
+              ))}
+              {read.bad > read.badTold.length && <li className="note">and {read.bad - read.badTold.length} more</li>}
+            </ul>
+          )}
+          {!applied && read.fresh > 0 && (
+            <Button look="ink" className="mt-2" onClick={() => bring.mutate({ text: file.text, apply: true })}>
+              Bring {read.fresh === 1 ? "it" : `${read.fresh}`} in
+            </Button>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
