@@ -101,39 +101,45 @@ export function BenchList() {
             </option>
           ))}
         </select>
-        <Link
-          to="/g/$garden/readings"
-          params={{ garden: id }}
-          search={look.place ? { place: look.place } : {}}
-          className="ml-auto inline-block leading-8 underline underline-offset-4"
-        >
-          Read many
-        </Link>
-        <Link
-          to="/g/$garden/readings/small"
-          params={{ garden: id }}
-          search={look.place ? { place: look.place } : {}}
-          className="inline-block leading-8 underline underline-offset-4"
-        >
-          Readings side by side
-        </Link>
-        <Button onClick={add}>Add a lot</Button>
+        <Button onClick={add} className="ml-auto">
+          Add a lot
+        </Button>
       </div>
       {lots.length === 0 ? (
         <p className="note p-6">No lot is like that. Clear the search, or look at all of them.</p>
       ) : (
         <>
-          <label className="note flex min-h-8 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={all}
-              onChange={() => setChosen(all ? new Map() : new Map(lots.map((l) => [l.id, l])))}
-            />
-            {counts.looked === 1
-              ? "Choose it"
-              : `Choose all ${lots.length < counts.looked ? `${lots.length} shown of ` : ""}${counts.looked}`}
-          </label>
+          <div className="flex flex-wrap items-center justify-between gap-x-4">
+            <label className="note flex min-h-8 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={all}
+                onChange={() => setChosen(all ? new Map() : new Map(lots.map((l) => [l.id, l])))}
+              />
+              {counts.looked === 1
+                ? "Choose it"
+                : `Choose all ${lots.length < counts.looked ? `${lots.length} shown of ` : ""}${counts.looked}`}
+            </label>
+            <span className="no-print flex flex-wrap gap-x-4 text-sm">
+              <Link
+                to="/g/$garden/readings"
+                params={{ garden: id }}
+                search={look.place ? { place: look.place } : {}}
+                className="inline-block leading-8 underline underline-offset-4"
+              >
+                Read many
+              </Link>
+              <Link
+                to="/g/$garden/readings/small"
+                params={{ garden: id }}
+                search={look.place ? { place: look.place } : {}}
+                className="inline-block leading-8 underline underline-offset-4"
+              >
+                Readings side by side
+              </Link>
+            </span>
+          </div>
           <Rows
             lots={lots}
             garden={garden}
