@@ -57,6 +57,7 @@ final class ReadingSheet {
 
     private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final int MOST_ROWS = 200_000;
+    private static final double FOUR_DECIMALS = 10_000;
     /** Days first with points, or years first with hyphens: what starts with a slash could be either. */
     private static final DateTimeFormatter DAYS_FIRST = new DateTimeFormatterBuilder()
             .appendPattern("d.M.yyyy[ H:mm[:ss]]")
@@ -208,12 +209,12 @@ final class ReadingSheet {
         }
     }
 
-    /** A row as one is known from another: lot, method, time to the second, and what was shown to four figures. */
+    /** A row as one is known from another: lot, method, time to the second, and what was shown to four decimals. */
     static String identity(UUID lot, String method, Instant at, @Nullable Double ph, @Nullable Double ec) {
         return lot + " " + method + " " + at.getEpochSecond() + " " + figure(ph) + " " + figure(ec);
     }
 
     private static String figure(@Nullable Double value) {
-        return value == null ? "-" : String.format(Locale.ROOT, "%.4g", value);
+        return value == null ? "-" : Long.toString(Math.round(value * FOUR_DECIMALS));
     }
 }

@@ -28,6 +28,8 @@ import org.springframework.stereotype.Repository;
 /** All SQL of readings. */
 @Repository
 class ReadingStore {
+    private static final int AT_ONCE = 5000;
+
     private final JdbcClient db;
     private final JdbcTemplate batch;
 
@@ -258,8 +260,14 @@ class ReadingStore {
     /** A reading to be kept with the moment it was taken. */
     record Entry(UUID lot, Instant at, boolean clockAhead, Stored stored) {}
 
-    /** Keeps many at once. */
+    /** Keeps many, some thousand at a time, so that no statement outlasts the patience of the connection. */
     void insertReadings(GardenId garden, Act act, List<Entry> entries) {
+        for (int i = 0; i < entries.size(); i += AT_ONCE) {
+            insertAtOnce(garden, act, entries.subList(i, Math.min(entries.size(), i + AT_ONCE)));
+        }
+    }
+
+    private void insertAtOnce(GardenId garden, Act act, List<Entry> entries) {
         List<Long> rows = db.sql("""
                         select nextval(pg_get_serial_sequence('journal', 'id')) as row
                         from generate_series(1, ?) where ?::uuid is not null
