@@ -143,4 +143,20 @@ class ReadingFileTest {
         assertThat(readings().size()).isZero();
         assertThat(read(SHEET, true).path("fresh").asInt()).isEqualTo(3);
     }
+
+    @Test
+    void whatWaitedForAReadingEndsWithOneFromASheet() {
+        read("lot,at,ec\nCape primrose,2026-05-01 08:00,3.1\n", true);
+        String path = home + "/lots/" + lot;
+        api.put(path + "/todos", Map.of("id", java.util.UUID.randomUUID().toString(), "action", "retest"))
+                .ok();
+        read("lot,at,ec\nCape primrose,2026-05-12 08:00,1.4\nCape primrose,2026-04-02 08:00,1.2\n", true);
+        assertThat(api.get(path + "/verdict")
+                        .ok()
+                        .path("todos")
+                        .get(0)
+                        .path("doneOn")
+                        .asString())
+                .isEqualTo("2026-05-12");
+    }
 }

@@ -12,11 +12,13 @@ import evencistern.server.lot.Lots;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -33,16 +35,25 @@ class ReadingFiles {
     private final Gardens gardens;
     private final MeterLogs meters;
     private final Lots lots;
+    private final Todos todos;
     private final Acts acts;
     private final History history;
     private final Words words;
 
     ReadingFiles(
-            ReadingStore store, Gardens gardens, MeterLogs meters, Lots lots, Acts acts, History history, Words words) {
+            ReadingStore store,
+            Gardens gardens,
+            MeterLogs meters,
+            Lots lots,
+            Todos todos,
+            Acts acts,
+            History history,
+            Words words) {
         this.store = store;
         this.gardens = gardens;
         this.meters = meters;
         this.lots = lots;
+        this.todos = todos;
         this.acts = acts;
         this.history = history;
         this.words = words;
@@ -125,10 +136,14 @@ class ReadingFiles {
                         .map(f -> new ReadingStore.Entry(
                                 f.lot(), f.moment().at(), f.moment().clockAhead(), f.stored()))
                         .toList());
-        Set<UUID> touched = new LinkedHashSet<>();
+        ZoneId zone = ZoneId.of(gardens.require(garden).timeZone());
+        Map<UUID, LocalDate> lastRead = new LinkedHashMap<>();
         fresh.stream()
                 .filter(f -> Method.require(f.stored().method()).judged())
-                .forEach(f -> touched.add(Objects.requireNonNull(f.lot())));
-        lots.rebuild(garden, List.copyOf(touched));
+                .forEach(f -> lastRead.merge(
+                        f.lot(), LocalDate.ofInstant(f.moment().at(), zone), (a, b) -> a.isAfter(b) ? a : b));
+        // what waited for a reading ends with one from a sheet as well
+        lastRead.forEach((lot, on) -> todos.endByReading(garden, act, lot, on));
+        lots.rebuild(garden, List.copyOf(lastRead.keySet()));
     }
 }
