@@ -44,6 +44,11 @@ public record CoatedRelease(double months, double celsius) {
         return months / speed(Faults.require("climate.temperature", meanCelsius, 1, 45, "°C"));
     }
 
+    /** Of what is still inside, the share that comes out on a day of this mean temperature. */
+    public double releasedIn(double meanCelsius) {
+        return 1 - Math.pow(LEFT_AT_LIFE, -speed(meanCelsius) / lifeDays());
+    }
+
     /** The share that has been released between two days, by the mean temperature of each. */
     public double released(LocalDate from, LocalDate to, ToDoubleFunction<LocalDate> meanCelsius) {
         double spent = 0;

@@ -53,6 +53,11 @@ public enum Hold {
         return this == FLOWERING || this == FRUIT_SET || this == SICK;
     }
 
+    /** Whether the plant stands still meanwhile. */
+    boolean rests() {
+        return this == COLD || this == DARK || this == DORMANT;
+    }
+
     /** What holds feed back on a day. */
     static Set<Hold> on(LocalDate date, Situation s) {
         return on(date, s, Growth.on(date, s.species(), s.place()));

@@ -17,6 +17,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -26,8 +27,9 @@ import java.util.stream.Stream;
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> water: last watering + days of the water need. Feed: of the watering days between last feed + the
  * label's shortest and longest gap, the one nearest to longest − growth · (longest − shortest); a hold moves it to the
- * first free day; a flush, or plain water after drying out, comes first. Flush: last one + the kind's weeks, where nothing drains at most 4, or at once after a reading above the band; twice the water
- * the pot holds, which leaves 14 % of the salt if all mixes
+ * first free day; a flush, or plain water after drying out, comes first. Flush: last one + the kind's weeks, where nothing drains at most 4, and
+ * not while the plant rests, or once the salt account passes the band; at once after a reading above it; twice the water the
+ * pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
  * <p><b>Source</b> [COMMON] feed on a watering day, inside the label's window, as growth asks
@@ -105,9 +107,20 @@ public record LotPlan(
      *
      * @param on from this day on
      * @param litres for one pot
-     * @param byReading whether the last reading asks for it, and not the kind's rhythm
+     * @param asker what asks for it
      */
-    public record Flush(LocalDate on, double litres, boolean byReading) {}
+    public record Flush(LocalDate on, double litres, Asker asker) {
+        /** Who asks: the weeks of the kind, the last reading, or the salt account. */
+        public enum Asker {
+            RHYTHM,
+            READING,
+            ACCOUNT;
+
+            public String id() {
+                return name().toLowerCase(java.util.Locale.ROOT);
+            }
+        }
+    }
 
     /** Works the plan out; the same situation always gives the same plan, whatever the day it is asked. */
     public static LotPlan of(Situation s, Working working) {
@@ -124,7 +137,7 @@ public record LotPlan(
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
-        Optional<Flush> flush = flush(s, potWater);
+        Optional<Flush> flush = flush(s, potWater, nextWater);
         Optional<Binding> plainFirst = driedOut(s)
                 ? Optional.of(Binding.AFTER_DRYING_OUT)
                 : flush.filter(f -> !f.on().isAfter(nextWater)).map(f -> Binding.AFTER_FLUSH);
@@ -163,7 +176,8 @@ public record LotPlan(
                 .orElseThrow();
     }
 
-    private static Optional<Flush> flush(Situation s, PotWater water) {
+    /** The next flush, if one is planned; by the weeks of its kind it is not before a day. */
+    static Optional<Flush> flush(Situation s, PotWater water, LocalDate earliest) {
         double litres = FLUSH_WATERS * water.capacity() * water.mixLitres();
         // a reading of too much salt is answered at once, unless plain water or fresh mix came since
         Optional<AfterReading.Salty> salty = s.particulars()
@@ -176,9 +190,38 @@ public record LotPlan(
                 .filter(read -> s.repottedOn().filter(r -> r.isAfter(read.on())).isEmpty());
         // what the reading asks for is for a drained pot: by the next watering it has dried out by so much
         double dried = water.availableLitres() * s.species().depletion();
-        return salty.map(read -> new Flush(
-                        read.on(), read.litres().isPresent() ? read.litres().getAsDouble() + dried : litres, true))
-                .or(() -> flushEvery(s).map(every -> new Flush(lastFlushed(s).plusDays(every), litres, false)));
+        if (salty.isPresent()) {
+            OptionalDouble asked = salty.get().litres();
+            return Optional.of(new Flush(
+                    salty.get().on(), asked.isPresent() ? asked.getAsDouble() + dried : litres, Flush.Asker.READING));
+        }
+        Flushing by = s.particulars().flushing();
+        if (by.byAccount()) {
+            return by.on()
+                    .map(on -> new Flush(
+                            on,
+                            by.litres().isPresent() ? by.litres().getAsDouble() + dried : litres,
+                            Flush.Asker.ACCOUNT));
+        }
+        return flushEvery(s)
+                .map(every -> lastFlushed(s).plusDays(every))
+                .map(due -> restsOn(due.isBefore(earliest) ? earliest : due, s) ? awake(earliest, s) : due)
+                .map(on -> new Flush(on, litres, Flush.Asker.RHYTHM));
+    }
+
+    private static boolean restsOn(LocalDate day, Situation s) {
+        return Hold.on(day, s).stream().anyMatch(Hold::rests);
+    }
+
+    /** The first day from one on at which the plant does not rest: wet roots in the cold do more harm than a little salt. */
+    static LocalDate awake(LocalDate from, Situation s) {
+        for (int i = 0; i < LOOK_AHEAD_DAYS; i++) {
+            LocalDate day = from.plusDays(i);
+            if (!restsOn(day, s)) {
+                return day;
+            }
+        }
+        return from;
     }
 
     private static FeedDate feedDate(Feed feed, Situation s, Waterings waterings, Working working) {

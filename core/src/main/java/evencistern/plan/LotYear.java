@@ -1,6 +1,7 @@
 package evencistern.plan;
 
 import evencistern.label.Rhythm;
+import evencistern.media.PotWater;
 import evencistern.plant.Appetite;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
@@ -92,16 +93,18 @@ public record LotYear(
         }
     }
 
+    /** The next one, whoever asks for it, and from then on those of its kind; what an account will ask later is not known. */
     private static List<LocalDate> flushes(Situation s, LocalDate from) {
         List<LocalDate> flushes = new ArrayList<>();
-        LotPlan.flushEvery(s).ifPresent(every -> {
-            LocalDate next = LotPlan.lastFlushed(s).plusDays(every);
-            for (LocalDate d = next.isBefore(from) ? from : next;
-                    d.isBefore(from.plusDays(DAYS));
-                    d = d.plusDays(every)) {
-                flushes.add(d);
-            }
-        });
+        LocalDate end = from.plusDays(DAYS);
+        Optional<LocalDate> next =
+                LotPlan.flush(s, new PotWater(s.mix(), s.pot()), from).map(LotPlan.Flush::on);
+        Optional<Integer> every = s.particulars().flushing().byAccount() ? Optional.empty() : LotPlan.flushEvery(s);
+        while (next.filter(end::isAfter).isPresent()) {
+            LocalDate day = next.get().isBefore(from) ? from : next.get();
+            flushes.add(day);
+            next = every.map(days -> LotPlan.awake(day.plusDays(days), s));
+        }
         return flushes;
     }
 

@@ -16,6 +16,7 @@ import java.util.OptionalDouble;
  * @param rhythm in which it is fed
  * @param lastFlushed when plain water last ran through in plenty
  * @param reading what follows from its readings
+ * @param flushing by what a flush is planned
  */
 public record Particulars(
         OptionalDouble tallM,
@@ -24,7 +25,8 @@ public record Particulars(
         Map<Condition, LocalDate> conditions,
         FeedRhythm rhythm,
         Optional<LocalDate> lastFlushed,
-        AfterReading reading) {
+        AfterReading reading,
+        Flushing flushing) {
     /** A lot of which nothing more is known. */
     public static final Particulars NONE = new Particulars(
             OptionalDouble.empty(),
@@ -33,9 +35,10 @@ public record Particulars(
             Map.of(),
             FeedRhythm.LABEL,
             Optional.empty(),
-            AfterReading.NOTHING);
+            AfterReading.NOTHING,
+            Flushing.BY_RHYTHM);
 
-    /** From whose readings nothing follows. */
+    /** From whose readings nothing follows, flushed as its kind asks. */
     public Particulars(
             OptionalDouble tallM,
             Learned learned,
@@ -43,7 +46,7 @@ public record Particulars(
             Map<Condition, LocalDate> conditions,
             FeedRhythm rhythm,
             Optional<LocalDate> lastFlushed) {
-        this(tallM, learned, drains, conditions, rhythm, lastFlushed, AfterReading.NOTHING);
+        this(tallM, learned, drains, conditions, rhythm, lastFlushed, AfterReading.NOTHING, Flushing.BY_RHYTHM);
     }
 
     public Particulars {
@@ -52,12 +55,19 @@ public record Particulars(
     }
 
     public Particulars with(Learned what) {
-        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed, reading);
+        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed, reading, flushing);
+    }
+
+    public Particulars with(AfterReading what) {
+        return new Particulars(tallM, learned, drains, conditions, rhythm, lastFlushed, what, flushing);
+    }
+
+    public Particulars with(Flushing what) {
+        return new Particulars(tallM, learned, drains, conditions, rhythm, lastFlushed, reading, what);
     }
 
     /** These of a lot so tall. */
     public static Particulars tall(OptionalDouble metres) {
-        return new Particulars(
-                metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty(), AfterReading.NOTHING);
+        return new Particulars(metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
     }
 }

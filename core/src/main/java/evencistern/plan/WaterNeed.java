@@ -104,9 +104,14 @@ public final class WaterNeed {
                 table("r", learned.factor(), Unit.ONE, "lot:learned"));
     }
 
+    /** Litres of rain that fall into the pot on a day. */
+    double rainOn(LocalDate date) {
+        return place.on(date).rainMm() * surfaceM2;
+    }
+
     /** What the pot loses on a day, less the rain that falls into it; below 0 on a wet one. */
     private double lossOn(LocalDate date) {
-        return useOn(date) - place.on(date).rainMm() * surfaceM2;
+        return useOn(date) - rainOn(date);
     }
 
     /** What the pot's own waterings have taught. */

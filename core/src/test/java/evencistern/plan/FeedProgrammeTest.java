@@ -292,6 +292,39 @@ class FeedProgrammeTest {
         assertThat(Lot.of("pitcher_plant").plan().flush()).isEmpty();
     }
 
+    /** Common practice, no source: wet roots at rest do more harm than a little salt. */
+    @Test
+    void whatRestsIsNotFlushedByTheWeeksOfItsKindUntilItGrows() {
+        Lot cold = Lot.of("lemon").at(60, 5, 9).since(MAY.minusDays(200), true);
+        Lot warm = Lot.of("lemon").since(MAY.minusDays(200), true);
+        assertThat(warm.plan().flush().orElseThrow().on()).isBefore(MAY);
+        assertThat(cold.plan().flush().orElseThrow().on()).isAfter(MAY);
+    }
+
+    /** Arithmetic: 0.5 L for a drained pot, and what it has dried out by; on the account's day, or not at all. */
+    @Test
+    void byTheAccountAFlushIsOnTheDayThatItNames() {
+        Situation s = Lot.of("kalanchoe").since(MAY.minusDays(90), true).situation();
+        LocalDate day = MAY.plusDays(33);
+        LotPlan.Flush flush = LotPlan.of(
+                        told(s, s.particulars().with(new Flushing(true, Optional.of(day), OptionalDouble.of(0.5)))),
+                        Working.off())
+                .flush()
+                .orElseThrow();
+        assertThat(flush.on()).isEqualTo(day);
+        assertThat(flush.asker()).isEqualTo(LotPlan.Flush.Asker.ACCOUNT);
+        double available = new PotWater(s.mix(), s.pot()).availableLitres();
+        assertThat(flush.litres()).isCloseTo(0.5 + available * s.species().depletion(), within(1e-9));
+        assertThat(LotPlan.of(
+                                told(
+                                        s,
+                                        s.particulars()
+                                                .with(new Flushing(true, Optional.empty(), OptionalDouble.empty()))),
+                                Working.off())
+                        .flush())
+                .isEmpty();
+    }
+
     // --- roots in the air ---
 
     /** Common practice: half as strong at 30 % humidity, full strength from 50 %. */
@@ -354,16 +387,7 @@ class FeedProgrammeTest {
     }
 
     private static Situation after(Situation s, AfterReading reading) {
-        return told(
-                s,
-                new Particulars(
-                        OptionalDouble.empty(),
-                        Learned.NOTHING,
-                        true,
-                        Map.of(),
-                        FeedRhythm.LABEL,
-                        Optional.empty(),
-                        reading));
+        return told(s, Particulars.NONE.with(reading));
     }
 
     @Test
@@ -410,13 +434,8 @@ class FeedProgrammeTest {
 
     private static Optional<LocalDate> flush(Situation s, Optional<LocalDate> salty, Optional<LocalDate> flushed) {
         Particulars told = new Particulars(
-                OptionalDouble.empty(),
-                Learned.NOTHING,
-                true,
-                Map.of(),
-                FeedRhythm.LABEL,
-                flushed,
-                new AfterReading(
+                        OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, flushed)
+                .with(new AfterReading(
                         salty.map(on -> new AfterReading.Salty(on, OptionalDouble.of(0.4))),
                         Optional.empty(),
                         1,

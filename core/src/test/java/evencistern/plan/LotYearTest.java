@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -82,6 +83,29 @@ class LotYearTest {
                 assertThat(Hold.on(span.from().minusDays(1), s)).doesNotContain(span.hold());
             }
         }
+    }
+
+    /** A flush that a reading asks for comes first; the weeks of the kind are counted from it. */
+    @Test
+    void aFlushByReadingComesFirst() {
+        Situation s = outdoors("fuchsia", 52, false);
+        AfterReading salty = new AfterReading(
+                Optional.of(new AfterReading.Salty(MAY, OptionalDouble.of(0.4))),
+                Optional.empty(),
+                1,
+                Optional.empty());
+        Situation read = new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                s.place(),
+                s.feed(),
+                s.startedOn(),
+                s.repottedOn(),
+                s.lastWatered(),
+                s.lastFed(),
+                s.particulars().with(salty));
+        assertThat(LotYear.of(read, MAY).flushes()).startsWith(MAY, MAY.plusDays(42));
     }
 
     /** Arithmetic: a kind flushed every six weeks, put up 30 days ago: in 12 days, then every 42. */
