@@ -78,6 +78,7 @@ export type Quality = Schemas["RangeWire"]["quality"];
 export type School = NonNullable<WishesAsk["school"]>;
 export type RecipesRead = Schemas["RecipesRead"];
 export type Made = Schemas["MadeWire"];
+export type SaltAccount = Schemas["SaltWire"];
 export type MixAge = Schemas["AgeWire"];
 export type Sign = MixAge["advice"][number]["because"][number];
 export type Soak = Schemas["SoakWire"];

@@ -140,6 +140,12 @@ export const mixAgeQuery = (garden: string, lot: string, seen: Sign[]) =>
     placeholderData: keepPreviousData,
   });
 
+export const saltQuery = (garden: string, lot: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", lot, "salt"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/salt", { params: { path: { garden, lot } } })),
+  });
+
 export const feedsQuery = (garden: string) =>
   queryOptions({
     queryKey: ["garden", garden, "feeds"],

@@ -36,6 +36,8 @@ type Props = {
   /** What the can read, where that is shown beside what came out. */
   cans: ChartPoint[];
   ahead: Ahead[];
+  /** What the line with the cone is. */
+  line?: string;
   band: { low: number; high: number } | undefined;
   marks: Mark[];
   /** What is to be seen, in words. */
@@ -44,7 +46,18 @@ type Props = {
 };
 
 /** One quantity over time against its band, each point with its ±, where it heads, and a mark for what was done. */
-export default function ReadingChart({ name, unit, points, cans, ahead, band, marks, says, day }: Props) {
+export default function ReadingChart({
+  name,
+  unit,
+  points,
+  cans,
+  ahead,
+  line = "heading for",
+  band,
+  marks,
+  says,
+  day,
+}: Props) {
   const values = [...points, ...cans].flatMap((p) => [p.value - p.plusMinus, p.value + p.plusMinus]);
   const low = band?.low ?? Math.min(...values);
   const high = band?.high ?? Math.max(...values);
@@ -98,11 +111,8 @@ export default function ReadingChart({ name, unit, points, cans, ahead, band, ma
               labelFormatter={(v) => day(Number(v))}
               formatter={(v, of) =>
                 Array.isArray(v)
-                  ? [`${Number(v[0]).toFixed(2)} to ${Number(v[1]).toFixed(2)} ${unit}`, "likely by then"]
-                  : [
-                      `${Number(v).toFixed(2)} ${unit}`,
-                      of === "can" ? "in the can" : of === "mid" ? "heading for" : name,
-                    ]
+                  ? [`${Number(v[0]).toFixed(2)} to ${Number(v[1]).toFixed(2)} ${unit}`, `${line}, likely`]
+                  : [`${Number(v).toFixed(2)} ${unit}`, of === "can" ? "in the can" : of === "mid" ? line : name]
               }
               contentStyle={{ background: "var(--leaf)", border: "1px solid var(--ink)" }}
             />

@@ -151,10 +151,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             </b>
             <span className="note block">
               {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}:{" "}
-              {care.flush.byReading
-                ? "what its last reading asks for, and what it has dried out by"
-                : "twice what it holds"}
-              .
+              {words("flush_askers", care.flush.asker)}.
             </span>
           </p>
         )}

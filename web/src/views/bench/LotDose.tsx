@@ -89,6 +89,9 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) 
           conditions: input.conditions,
           rhythm: input.rhythm,
           undrained: input.undrained,
+          flushBy: input.flushBy,
+          accountFlushOn: lot?.state.accountFlushOn,
+          accountFlushLitres: lot?.state.accountFlushLitres,
           ...(drip ? { drip: { text: String(drip.litres), unit: "L" }, pots: input.pots } : {}),
           working: working !== undefined,
         }

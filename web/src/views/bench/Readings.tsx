@@ -7,6 +7,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { ReadingEntry } from "./ReadingEntry";
 import { ReadingHistory } from "./ReadingHistory";
+import { SaltAccount } from "./SaltAccount";
 
 type Props = { lot: Lot; garden: Garden; catalogue: Catalogue; shown: Shown };
 
@@ -49,6 +50,7 @@ export function Readings({ lot, garden, catalogue, shown }: Props) {
       >
         <ReadingHistory lot={lot} garden={garden} />
       </ReadingEntry>
+      <SaltAccount lot={lot} garden={garden} shown={shown} />
     </>
   );
 }

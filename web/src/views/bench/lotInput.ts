@@ -45,6 +45,7 @@ export function inputOf(lot: Lot): LotInput {
     conditions: lot.conditions,
     rhythm: lot.rhythm,
     undrained: lot.undrained,
+    flushBy: lot.flushBy,
     version: lot.version,
   };
 }

@@ -5,6 +5,9 @@ import static evencistern.working.Working.Input.table;
 
 import evencistern.climate.Place;
 import evencistern.feed.CoatedRelease;
+import evencistern.feed.Feed;
+import evencistern.feed.MeterForecast;
+import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.units.Uncertain;
@@ -27,7 +30,8 @@ import java.util.function.ToDoubleFunction;
  * brings; through = what was caught, else pour − missing, at least pour/20 of one that nearly fills the pot; what runs
  * through takes W·(c − c') with c' = in + (c − in)·e^(−through/W); EC = salt/Vw
  * <p><b>Units</b> mS/cm at container capacity; L; g at 0.64 g/L for 1 mS/cm
- * <p><b>Valid for</b> recorded waterings: what was not recorded is not in it. Each doubt is tried alone and they are added as
+ * <p><b>Valid for</b> recorded waterings: what was not recorded is not in it, and
+ * what will be strewn is not foreseen. Each doubt is tried alone and they are added as
  * squares: where it began; a plant that takes 0.3 or 0.7; one that drinks as little or as much as its waterings allow; water
  * that pushes the old out before it, or of which half runs past. The range is meant for four pots of five
  * <p><b>Source</b> [FAO29] leaching with complete mixing, and 640 mg/L for 1 dS/m; [JCGM100] 5.1.3 for the doubts; what a plant
@@ -114,7 +118,23 @@ public record SaltAccount(
      *
      * @param waterMsCm of the water, {@code feedMsCm} what feed adds to it, 0 where it is not fed in water
      */
-    public record Given(double waterMsCm, double feedMsCm) {}
+    public record Given(double waterMsCm, double feedMsCm) {
+        /** As it is planned, with such a water. */
+        public static Given planned(Situation s, double waterMsCm) {
+            return new Given(
+                    waterMsCm,
+                    s.feed()
+                            .filter(f -> f.rate() instanceof Rate.PerWater)
+                            .map(f -> added(f, (Rate.PerWater) f.rate(), s, waterMsCm))
+                            .orElse(0.0));
+        }
+
+        private static double added(Feed feed, Rate.PerWater rate, Situation s, double waterMsCm) {
+            double perLitre = Supply.strength(feed, rate, s, LotPlan.of(s, Working.off()));
+            return MeterForecast.added(feed, perLitre, rate.measure(), waterMsCm)
+                    .value();
+        }
+    }
 
     /** The account on {@code today}, and when it passes {@code limitMsCm} if all goes on as planned. */
     public static SaltAccount of(
@@ -191,6 +211,13 @@ public record SaltAccount(
                 this.coated = coated;
                 this.left = left;
             }
+
+            /** What comes out on a day, mS/cm·L. */
+            double give(double celsius) {
+                double given = left * coated.releasedIn(celsius);
+                left -= given;
+                return given;
+            }
         }
 
         private record Doubt(Pot low, Pot high) {}
@@ -255,6 +282,7 @@ public record SaltAccount(
                     .reduce((a, b) -> b)
                     .orElse(story.since());
             Pot then = likely;
+            List<Inside> thenStrewn = strewn;
             for (LocalDate day = story.since(); !day.isAfter(today); day = day.plusDays(1)) {
                 move(day);
                 if (day.isAfter(story.since())) {
@@ -266,6 +294,9 @@ public record SaltAccount(
                 }
                 if (day.equals(lastEvent)) {
                     then = new Pot(likely);
+                    thenStrewn = strewn.stream()
+                            .map(i -> new Inside(i.coated, i.left))
+                            .toList();
                 }
             }
             Grams grams = grams();
@@ -289,7 +320,7 @@ public record SaltAccount(
                     likely.salt / Math.max(held / 100, held - likely.missing),
                     checks,
                     course,
-                    ahead(then, lastEvent, given, limit));
+                    ahead(then, thenStrewn, lastEvent, given, limit));
         }
 
         private void begin(Uncertain msCm) {
@@ -357,9 +388,7 @@ public record SaltAccount(
                 }
             }
             for (Inside i : strewn) {
-                double given = i.left * i.coated.releasedIn(place().on(day).meanC());
-                i.left -= given;
-                dissolve(given, day);
+                dissolve(i.give(place().on(day).meanC()), day);
             }
         }
 
@@ -453,7 +482,7 @@ public record SaltAccount(
         }
 
         /** Goes on from the last that happened, watered and fed by the plan, where it stands last. */
-        private Optional<LocalDate> ahead(Pot pot, LocalDate from, Given given, double limit) {
+        private Optional<LocalDate> ahead(Pot pot, List<Inside> strewn, LocalDate from, Given given, double limit) {
             if (pot.salt / held >= limit) {
                 return Optional.of(from);
             }
@@ -464,6 +493,9 @@ public record SaltAccount(
                     day.isBefore(from.plusDays(LOOK_AHEAD_DAYS));
                     day = day.plusDays(1)) {
                 dry(pot, day);
+                double celsius = place().on(day).meanC();
+                double came = strewn.stream().mapToDouble(i -> i.give(celsius)).sum();
+                pot.salt += came > 0 ? came * (1 - pot.uptake * growth(day)) : 0;
                 if (day.isBefore(next)) {
                     continue;
                 }

@@ -41,12 +41,17 @@ public final class Supply {
 
     private static double each(Feed feed, Situation s, LotPlan plan) {
         if (feed.rate() instanceof Rate.PerWater rate) {
-            Dose dose = Dose.choose(feed, rate, s.species().cap(), Care.target(feed, s, plan), 0, Working.off());
-            return dose.perLitre() * plan.need().fullPour(Working.off());
+            return strength(feed, rate, s, plan) * plan.need().fullPour(Working.off());
         }
         Rate strewn = feed.rate();
         double label = strewn.min() + s.species().appetite().placeInRange() * (strewn.max() - strewn.min());
         return label * scale(strewn, s);
+    }
+
+    /** Product in a litre of the can, in the label's measure. */
+    static double strength(Feed feed, Rate.PerWater rate, Situation s, LotPlan plan) {
+        return Dose.choose(feed, rate, s.species().cap(), Care.target(feed, s, plan), 0, Working.off())
+                .perLitre();
     }
 
     /**

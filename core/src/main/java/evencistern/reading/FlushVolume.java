@@ -27,6 +27,12 @@ public record FlushVolume(double leastLitres, double mostLitres, double goalMsCm
         return of(salty.value().value(), (salty.low() + salty.high()) / 2, waterMsCm, heldLitres, working);
     }
 
+    /** For a pot that holds so much, down to the middle of its band; empty where this water is itself too salty for that. */
+    public static Optional<FlushVolume> of(
+            double ecMsCm, Band band, double waterMsCm, double heldLitres, Working working) {
+        return of(ecMsCm, band.middle(), waterMsCm, heldLitres, working);
+    }
+
     /** Empty where this water is itself too salty to reach the goal. */
     private static Optional<FlushVolume> of(
             double ecMsCm, double goalMsCm, double waterMsCm, double heldLitres, Working working) {

@@ -98,6 +98,7 @@ class ContractTest {
     void everyIdOfTheRulesHasWords() {
         worded("faults", ids(FaultCode.values()));
         worded("bindings", ids(LotPlan.Binding.values()));
+        worded("flush_askers", ids(LotPlan.Flush.Asker.values()));
         worded("ceilings", ids(Ceiling.values()));
         worded("cautions", ids(Caution.values()));
         worded("questions", names(Question.values()));

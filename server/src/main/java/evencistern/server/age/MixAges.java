@@ -11,11 +11,9 @@ import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.server.lot.Story;
 import evencistern.working.Working;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,11 +27,9 @@ import org.springframework.stereotype.Service;
 public class MixAges {
     private static final double ALL = 100;
 
-    private final AgeStore store;
     private final Lots lots;
 
-    MixAges(AgeStore store, Lots lots) {
-        this.store = store;
+    MixAges(Lots lots) {
         this.lots = lots;
     }
 
@@ -80,9 +76,9 @@ public class MixAges {
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
         Situation situation = ground.situation(standing, null);
-        Story told = story(g, lot, store.listEvents(garden, id));
+        Story told = lots.story(ground, lot, false);
         Working.Recorder working = new Working.Recorder();
-        MixAge age = MixAge.of(situation, told.story(), g.today(), working);
+        MixAge age = MixAge.of(situation, told.ofMix(), g.today(), working);
         Set<Renewal.Sign> signs = EnumSet.noneOf(Renewal.Sign.class);
         seen.stream().filter(Renewal.Sign::seen).forEach(signs::add);
         if ("low".equals(standing.state().phFinding())) {
@@ -91,7 +87,7 @@ public class MixAges {
         MixAge.Lasts lasts = age.lasts();
         return new AgeWire(
                 age.since(),
-                told.known(),
+                told.sinceKnown(),
                 age.wetMonths(),
                 situation.mix().wetYears(),
                 situation.mix().cycledYears(),
@@ -108,65 +104,17 @@ public class MixAges {
                 StepWire.all(working));
     }
 
-    /** The story, and whether the day it begins with was told. */
-    private record Story(MixAge.Story story, boolean known) {}
-
     /** When the mix of a lot will likely be used up; empty beyond the year ahead. */
     public Optional<LocalDate> spentOn(Ground ground, Standing standing) {
         GardenWire g = ground.garden();
-        Story told = story(
-                g,
-                standing.lot(),
-                store.listEvents(new GardenId(g.id()), standing.lot().id()));
-        return MixAge.spentWithin(ground.situation(standing, null), told.story(), g.today(), LotYear.DAYS);
+        Story told = lots.story(ground, standing.lot(), false);
+        return MixAge.spentWithin(ground.situation(standing, null), told.ofMix(), g.today(), LotYear.DAYS);
     }
 
     /** The share of its life that the mix of a lot has spent today. */
     public double spent(Ground ground, Standing standing) {
         GardenWire g = ground.garden();
-        Story told = story(
-                g,
-                standing.lot(),
-                store.listEvents(new GardenId(g.id()), standing.lot().id()));
-        return MixAge.spent(ground.situation(standing, null), told.story(), g.today());
-    }
-
-    private static Story story(GardenWire g, Lot lot, List<AgeStore.Event> events) {
-        ZoneId zone = ZoneId.of(g.timeZone());
-        Optional<LocalDate> filled = events.stream()
-                .filter(e -> e.fresh() != null && e.fresh() >= ALL)
-                .reduce((a, b) -> b)
-                .map(e -> on(e.at(), zone));
-        boolean partLast = events.stream()
-                .anyMatch(e ->
-                        e.fresh() != null && e.fresh() < ALL && on(e.at(), zone).equals(lot.repottedOn()));
-        Optional<LocalDate> told = Optional.ofNullable(lot.repottedOn()).filter(d -> !partLast);
-        Optional<LocalDate> since =
-                filled.filter(f -> told.isEmpty() || !told.get().isAfter(f)).or(() -> told);
-        LocalDate begun = since.orElse(lot.startedOn());
-        List<MixAge.Given> given = new ArrayList<>();
-        List<MixAge.Stay> stays = new ArrayList<>();
-        List<MixAge.Refresh> refreshes = new ArrayList<>();
-        for (AgeStore.Event e : events) {
-            LocalDate on = on(e.at(), zone);
-            if (e.from() != null && e.to() != null) {
-                if (stays.isEmpty()) {
-                    stays.add(new MixAge.Stay(LocalDate.MIN, g.place(e.from()).toPlace()));
-                }
-                stays.add(new MixAge.Stay(on, g.place(e.to()).toPlace()));
-            } else if (!on.isBefore(begun) && e.litres() != null) {
-                given.add(new MixAge.Given(on, e.litres()));
-            } else if (on.isAfter(begun) && e.fresh() != null && e.fresh() < ALL) {
-                refreshes.add(new MixAge.Refresh(on, e.fresh() / ALL));
-            }
-        }
-        if (stays.isEmpty()) {
-            stays.add(new MixAge.Stay(LocalDate.MIN, g.place(lot.placeId()).toPlace()));
-        }
-        return new Story(new MixAge.Story(begun, given, stays, refreshes), since.isPresent());
-    }
-
-    private static LocalDate on(Instant at, ZoneId zone) {
-        return LocalDate.ofInstant(at, zone);
+        Story told = lots.story(ground, standing.lot(), false);
+        return MixAge.spent(ground.situation(standing, null), told.ofMix(), g.today());
     }
 }

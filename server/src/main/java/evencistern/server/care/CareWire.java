@@ -166,8 +166,8 @@ public record CareWire(
         }
     }
 
-    /** When plain water in plenty is due, how much for one pot, and whether a reading asks for it. */
-    public record FlushDueWire(LocalDate on, double litres, boolean byReading) {}
+    /** When plain water in plenty is due, how much for one pot, and who asks for it: rhythm, reading or account. */
+    public record FlushDueWire(LocalDate on, double litres, String asker) {}
 
     /** When the next feed is, and the rule that says so. */
     public record FeedDateWire(
@@ -229,7 +229,7 @@ public record CareWire(
                 care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
                 plan.nextFeed().map(FeedDateWire::of).orElse(null),
                 plan.flush()
-                        .map(f -> new FlushDueWire(f.on(), f.litres(), f.byReading()))
+                        .map(f -> new FlushDueWire(f.on(), f.litres(), f.asker().id()))
                         .orElse(null),
                 drip,
                 care.notes().stream().map(Care.Note::id).toList(),

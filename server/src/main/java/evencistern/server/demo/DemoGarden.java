@@ -2,9 +2,7 @@ package evencistern.server.demo;
 
 import evencistern.feed.Declared;
 import evencistern.label.Question;
-import evencistern.plan.AfterReading;
 import evencistern.plan.Chore;
-import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
 import evencistern.pot.Material;
 import evencistern.reading.Method;
@@ -470,6 +468,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         null,
+                        null,
                         0)
                 .read(null, lots.ground(new GardenId(g.id())));
     }
@@ -549,10 +548,8 @@ public class DemoGarden implements ApplicationRunner {
         Optional<LocalDate> fed = Optional.empty();
         Optional<LocalDate> flushed = Optional.empty();
         while (true) {
-            LotPlan plan = LotPlan.of(
-                    ground.situation(
-                            lot, feed, new Ground.Past(watered, fed, Learned.NOTHING, flushed, AfterReading.NOTHING)),
-                    Working.off());
+            LotPlan plan =
+                    LotPlan.of(ground.situation(lot, feed, Ground.Past.plain(watered, fed, flushed)), Working.off());
             LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
             LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
             if (due.isAfter(today)) {

@@ -12,6 +12,7 @@ import evencistern.plan.Care;
 import evencistern.plan.Condition;
 import evencistern.plan.Drip;
 import evencistern.plan.FeedRhythm;
+import evencistern.plan.Flushing;
 import evencistern.plan.Learned;
 import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
@@ -195,6 +196,9 @@ class LiveController {
             @Nullable LocalDate noFeedUntil,
             @Nullable Double feedShare,
             @Nullable LocalDate feedShareUntil,
+            @Nullable String flushBy,
+            @Nullable LocalDate accountFlushOn,
+            @Nullable Double accountFlushLitres,
             @Nullable Typed drip,
             @Nullable Typed pots,
             boolean working) {}
@@ -256,7 +260,11 @@ class LiveController {
                                 .map(on -> new AfterReading.Salty(on, orEmpty(ask.saltyLitres()))),
                         Optional.ofNullable(ask.noFeedUntil()),
                         ask.feedShare() == null ? 1 : ask.feedShare(),
-                        Optional.ofNullable(ask.feedShareUntil())));
+                        Optional.ofNullable(ask.feedShareUntil())),
+                new Flushing(
+                        "account".equals(ask.flushBy()),
+                        Optional.ofNullable(ask.accountFlushOn()),
+                        orEmpty(ask.accountFlushLitres())));
     }
 
     private static OptionalDouble orEmpty(@Nullable Double value) {

@@ -4,6 +4,7 @@ import evencistern.climate.Place;
 import evencistern.feed.Feed;
 import evencistern.plan.AfterReading;
 import evencistern.plan.FeedRhythm;
+import evencistern.plan.Flushing;
 import evencistern.plan.Learned;
 import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
@@ -48,10 +49,23 @@ public record Ground(
         return Objects.requireNonNull(places.get(id));
     }
 
+    /** A feed of the shelf, put away or not. */
+    Optional<FeedWire> wire(@Nullable UUID id) {
+        return id == null ? Optional.empty() : Optional.ofNullable(feeds.get(id));
+    }
+
+    Optional<Feed> feed(UUID id) {
+        return read(wire(id).orElse(null));
+    }
+
+    /** Whether all that a lot is fed with is coated granules. */
+    public boolean coated(Lot lot) {
+        return feed(lot).filter(f -> f.coated().isPresent()).isPresent();
+    }
+
     /** The feed a lot has, if it has one. */
     public Optional<FeedWire> feed(Lot lot) {
-        UUID id = lot.feedId();
-        return id == null ? Optional.empty() : Optional.ofNullable(feeds.get(id));
+        return wire(lot.feedId());
     }
 
     /** A lot's feed where it is to be in the water, none otherwise. */
@@ -63,28 +77,40 @@ public record Ground(
      * What is known of a lot's past.
      *
      * @param reading what follows from its readings
+     * @param flushing when its salt account asks for a flush, where it goes by that
      */
     public record Past(
             Optional<LocalDate> watered,
             Optional<LocalDate> fed,
             Learned learned,
             Optional<LocalDate> flushed,
-            AfterReading reading) {
+            AfterReading reading,
+            Flushing flushing) {
+        /** Watered and fed on these days, with nothing learned or decided since. */
+        public static Past plain(Optional<LocalDate> watered, Optional<LocalDate> fed, Optional<LocalDate> flushed) {
+            return new Past(watered, fed, Learned.NOTHING, flushed, AfterReading.NOTHING, Flushing.BY_RHYTHM);
+        }
+
         static Past of(LotState s) {
             return new Past(
                     Optional.ofNullable(s.lastWateredOn()),
                     Optional.ofNullable(s.lastFedOn()),
                     s.toLearned(),
                     Optional.ofNullable(s.lastFlushedOn()),
-                    s.afterReading());
+                    s.afterReading(),
+                    s.flushing());
         }
 
         Past with(Learned what) {
-            return new Past(watered, fed, what, flushed, reading);
+            return new Past(watered, fed, what, flushed, reading, flushing);
         }
 
         Past with(AfterReading what) {
-            return new Past(watered, fed, learned, flushed, what);
+            return new Past(watered, fed, learned, flushed, what, flushing);
+        }
+
+        Past with(Flushing what) {
+            return new Past(watered, fed, learned, flushed, reading, what);
         }
     }
 
@@ -98,12 +124,8 @@ public record Ground(
         return situation(
                 s.lot(),
                 null,
-                new Past(
-                        Optional.of(garden.today()),
-                        Optional.empty(),
-                        s.state().toLearned(),
-                        Optional.empty(),
-                        AfterReading.NOTHING));
+                Past.plain(Optional.of(garden.today()), Optional.empty(), Optional.empty())
+                        .with(s.state().toLearned()));
     }
 
     /** The situation of a lot with such a past. */
@@ -125,10 +147,14 @@ public record Ground(
                         lot.conditions() == null ? Map.of() : lot.conditions(),
                         lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
                         past.flushed(),
-                        past.reading()));
+                        past.reading(),
+                        new Flushing(
+                                lot.flushBy() != null,
+                                past.flushing().on(),
+                                past.flushing().litres())));
     }
 
-    private static OptionalDouble optional(@Nullable Double value) {
+    static OptionalDouble optional(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

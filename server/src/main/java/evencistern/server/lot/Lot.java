@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param traits what is told of this lot over what its kind has
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed, where that is not the label's
+ * @param flushBy "account" where a flush goes by its salt account and not by the weeks of its kind
  * @param undrained whether what runs through stays below it, as in a cachepot
  * @param moves places it is to go to, soonest first
  * @param splitFrom the lot it was taken from
@@ -46,6 +47,7 @@ public record Lot(
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
         @Nullable Boolean undrained,
+        @Nullable String flushBy,
         List<Move> moves,
         @Nullable UUID splitFrom,
         boolean retired,
@@ -143,6 +145,7 @@ public record Lot(
                     conditions,
                     from.rhythm,
                     from.undrained,
+                    from.flushBy,
                     moves,
                     splitFrom,
                     retired,

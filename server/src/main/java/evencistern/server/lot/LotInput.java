@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param id made by the page, so that sending a new lot twice makes one
  * @param tall how tall it stands, for feeds whose label goes by height
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
+ * @param flushBy rhythm or account; the weeks of its kind where nothing is said
  * @param version the version it was changed from; 0 for a new one
  */
 public record LotInput(
@@ -45,7 +46,9 @@ public record LotInput(
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
         @Nullable Boolean undrained,
+        @Nullable String flushBy,
         int version) {
+    private static final String BY_ACCOUNT = "account";
     private static final int MOST_POTS = 100_000;
 
     /**
@@ -81,6 +84,7 @@ public record LotInput(
                 conditions == null ? Map.of() : conditions,
                 rhythm == null || rhythm.isBlank() ? null : rhythm,
                 Boolean.TRUE.equals(undrained),
+                BY_ACCOUNT.equals(flushBy) ? flushBy : null,
                 before == null ? List.of() : before.moves(),
                 before == null ? null : before.splitFrom(),
                 before != null && before.retired(),
@@ -108,6 +112,9 @@ public record LotInput(
         faults.attempt(pot::toPot);
         if (rhythm != null && !rhythm.isBlank()) {
             faults.attempt(() -> FeedRhythm.require(rhythm));
+        }
+        if (flushBy != null && !List.of("", "rhythm", BY_ACCOUNT).contains(flushBy)) {
+            faults.add(FaultCode.CHOICE_UNKNOWN, "lot.flush_by", flushBy);
         }
         if (conditions != null) {
             conditions.forEach((c, since) -> {

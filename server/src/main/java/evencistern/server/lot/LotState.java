@@ -1,6 +1,7 @@
 package evencistern.server.lot;
 
 import evencistern.plan.AfterReading;
+import evencistern.plan.Flushing;
 import evencistern.plan.Learned;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -17,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param saltyOn,saltyLitres the day of the last reading, where that was of more salt than its band, and the plain water that
  *     brings a pot back
  * @param noFeedUntil,feedShare,feedShareUntil what was decided after a reading: no feed before a day, a weaker one until a day
+ * @param accountFlushOn,accountFlushLitres the day on which its salt account passes the band, where a flush goes by that, and
+ *     the plain water that brings a pot back
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -44,7 +47,9 @@ public record LotState(
         @Nullable Double saltyLitres,
         @Nullable LocalDate noFeedUntil,
         double feedShare,
-        @Nullable LocalDate feedShareUntil) {
+        @Nullable LocalDate feedShareUntil,
+        @Nullable LocalDate accountFlushOn,
+        @Nullable Double accountFlushLitres) {
 
     AfterReading afterReading() {
         return new AfterReading(
@@ -54,6 +59,13 @@ public record LotState(
                 Optional.ofNullable(noFeedUntil),
                 feedShare,
                 Optional.ofNullable(feedShareUntil));
+    }
+
+    Flushing flushing() {
+        return new Flushing(
+                true,
+                Optional.ofNullable(accountFlushOn),
+                accountFlushLitres == null ? OptionalDouble.empty() : OptionalDouble.of(accountFlushLitres));
     }
 
     Learned toLearned() {

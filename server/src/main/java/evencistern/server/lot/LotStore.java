@@ -35,8 +35,8 @@ class LotStore {
             select l.id, l.name, l.pots, l.species, l.shape, l.top_typed, l.base_typed, l.height_typed,
                    l.across_typed, l.measured_typed, l.gap_typed, l.material, l.mix, l.place_id, l.water_id, l.feed_id,
                    l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed,
-                   l.traits, l.conditions, l.rhythm, l.undrained, l.split_from, l.retired, l.retired_on, l.retired_why,
-                   l.version,
+                   l.traits, l.conditions, l.rhythm, l.undrained, l.flush_by, l.split_from, l.retired, l.retired_on,
+                   l.retired_why, l.version,
                    array(select m.move_on from lot_move m
                          where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_days,
                    array(select m.place_id from lot_move m
@@ -45,7 +45,7 @@ class LotStore {
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
                    s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
                    s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
-                   s.feed_share_until
+                   s.feed_share_until, s.account_flush_on, s.account_flush_litres
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -98,6 +98,7 @@ class LotStore {
                 Lot.since(Told.kept(r.getArray("conditions"))),
                 r.getString("rhythm"),
                 r.getBoolean("undrained"),
+                r.getString("flush_by"),
                 moves,
                 r.getObject("split_from", UUID.class),
                 r.getBoolean("retired"),
@@ -134,7 +135,9 @@ class LotStore {
                         r.getObject("salty_litres", Double.class),
                         r.getObject("no_feed_until", LocalDate.class),
                         r.getDouble("feed_share"),
-                        r.getObject("feed_share_until", LocalDate.class)));
+                        r.getObject("feed_share_until", LocalDate.class),
+                        r.getObject("account_flush_on", LocalDate.class),
+                        r.getObject("account_flush_litres", Double.class)));
     }
 
     private static Typed typed(String stored) {
@@ -413,8 +416,9 @@ class LotStore {
                                          height_typed, across_m, across_typed, measured_litres, measured_typed,
                                          gap_typed, material, mix, place_id, water_id, feed_id, started_on,
                                          repotted_on, watered_before, fed_before, tall_m, tall_typed, traits,
-                                         conditions, rhythm, undrained, split_from, retired, retired_on, retired_why, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                         conditions, rhythm, undrained, flush_by, split_from, retired, retired_on,
+                                         retired_why, garden_id, id, version)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, l)).update();
         insertMoves(garden, l);
@@ -432,7 +436,7 @@ class LotStore {
                                                place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
                                                repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
                                                tall_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
-                                               split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
+                                               flush_by = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
                                                version = version + 1
                                 where garden_id = ? and id = ? and version = ?
                                 """).params(values).update() == 1;
@@ -487,6 +491,7 @@ class LotStore {
                 Told.stored(Lot.told(l.conditions())),
                 l.rhythm(),
                 Boolean.TRUE.equals(l.undrained()),
+                l.flushBy(),
                 l.splitFrom(),
                 l.retired(),
                 l.retiredOn(),
@@ -648,9 +653,9 @@ class LotStore {
                                                feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                                feed_per_day, learned, learned_low, learned_high, learned_from,
                                                last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
-                                               feed_share_until, rules, retired, place_id, species, name,
-                                               name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
+                                               feed_share_until, account_flush_on, account_flush_litres, rules,
+                                               retired, place_id, species, name, name_folded)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 (select retired from l), (select place_id from l), (select species from l),
                                 (select name from l), (select lower(name) from l))
                         on conflict (garden_id, lot_id) do update set
@@ -667,6 +672,8 @@ class LotStore {
                           salty_on = excluded.salty_on, salty_litres = excluded.salty_litres,
                           no_feed_until = excluded.no_feed_until,
                           feed_share = excluded.feed_share, feed_share_until = excluded.feed_share_until,
+                          account_flush_on = excluded.account_flush_on,
+                          account_flush_litres = excluded.account_flush_litres,
                           rules = excluded.rules,
                           retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
                           name = excluded.name, name_folded = excluded.name_folded
@@ -701,6 +708,8 @@ class LotStore {
                         s.noFeedUntil(),
                         s.feedShare(),
                         s.feedShareUntil(),
+                        s.accountFlushOn(),
+                        s.accountFlushLitres(),
                         rules))
                 .update();
     }

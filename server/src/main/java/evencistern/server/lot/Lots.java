@@ -9,9 +9,11 @@ import evencistern.media.PotWater;
 import evencistern.meter.Meter;
 import evencistern.plan.AfterReading;
 import evencistern.plan.Chore;
+import evencistern.plan.Flushing;
 import evencistern.plan.Learned;
 import evencistern.plan.Learning;
 import evencistern.plan.LotPlan;
+import evencistern.plan.SaltAccount;
 import evencistern.plan.Situation;
 import evencistern.plan.Supply;
 import evencistern.reading.Band;
@@ -62,11 +64,12 @@ public class Lots {
     private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
     /** Raised whenever the same journal leads to another state than before. */
-    private static final int RULES = 4;
+    private static final int RULES = 5;
 
     private static final int MOST_LEARNED = 25;
 
     private final LotStore store;
+    private final StoryStore stories;
     private final Gardens gardens;
     private final Feeds feeds;
     private final Mixes mixes;
@@ -81,6 +84,7 @@ public class Lots {
 
     Lots(
             LotStore store,
+            StoryStore stories,
             Gardens gardens,
             Feeds feeds,
             Mixes mixes,
@@ -90,6 +94,7 @@ public class Lots {
             TodoStore todos,
             History history) {
         this.store = store;
+        this.stories = stories;
         this.chores = chores;
         this.todos = todos;
         this.gardens = gardens;
@@ -341,10 +346,10 @@ public class Lots {
         Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
         Optional<LocalDate> flushedOn = store.findLastFlush(garden, id).map(at -> dateOf(at, zone));
         FeedWire feed = ground.feed(lot).orElse(null);
-        Ground.Past untaught = new Ground.Past(wateredOn, fedOn, Learned.NOTHING, flushedOn, AfterReading.NOTHING);
+        Ground.Past untaught = Ground.Past.plain(wateredOn, fedOn, flushedOn);
         Situation planned = ground.situation(lot, feed, untaught);
         Learned learned = learned(garden, planned, id, zone);
-        boolean coated = feed != null && feed.coated().isPresent();
+        boolean coated = ground.coated(lot);
         Optional<Judgement> ph = store.findLastReading(garden, id, false)
                 .flatMap(r -> band(r, planned, coated).judgePh(Uncertain.plusMinus95(r.value(), r.plusMinus())));
         Optional<LotStore.LastReading> readEc = store.findLastReading(garden, id, true);
@@ -355,7 +360,7 @@ public class Lots {
                         dateOf(r.at(), zone),
                         FlushVolume.of(
                                         j,
-                                        waterEc(g, lot),
+                                        Story.waterEc(g, lot),
                                         new PotWater(planned.mix(), planned.pot()).capacityLitres(),
                                         Working.off())
                                 .map(f -> OptionalDouble.of(f.mostLitres()))
@@ -377,7 +382,9 @@ public class Lots {
                         .filter(e -> e.share() != null)
                         .map(TodoStore.Eased::until)
                         .max(LocalDate::compareTo));
-        Situation situation = ground.situation(lot, feed, untaught.with(learned).with(after));
+        Ground.Past past = untaught.with(learned).with(after);
+        Flushing flushing = lot.flushBy() == null ? Flushing.BY_RHYTHM : byAccount(ground, lot, past);
+        Situation situation = ground.situation(lot, feed, past.with(flushing));
         LotPlan plan = LotPlan.of(situation, Working.off());
         Optional<LotPlan.FeedDate> next = plan.nextFeed()
                 .map(f -> store.findCalendarDay(garden, id)
@@ -424,9 +431,33 @@ public class Lots {
                                 .orElse(null),
                         after.noFeedUntil().orElse(null),
                         after.share(),
-                        after.shareUntil().orElse(null)),
+                        after.shareUntil().orElse(null),
+                        flushing.on().orElse(null),
+                        flushing.litres().isPresent() ? flushing.litres().getAsDouble() : null),
                 RULES);
         chores.saveDue(garden, id, lot.retired() ? List.of() : choresDue(garden, situation, id, skips, zone));
+    }
+
+    /** When the salt account of a lot asks for plain water in plenty, and for how much. */
+    private Flushing byAccount(Ground ground, Lot lot, Ground.Past past) {
+        Situation s = ground.situation(lot, ground.feed(lot).orElse(null), past);
+        SaltAccount account = story(ground, lot, true).salt(ground, lot, s, Working.off());
+        return new Flushing(
+                true,
+                account.above(),
+                Story.back(ground, lot, s, account)
+                        .map(f -> OptionalDouble.of(f.mostLitres()))
+                        .orElse(OptionalDouble.empty()));
+    }
+
+    /**
+     * What happened to the pots of a lot since they were last filled.
+     *
+     * @param readings whether what was read of the roots is wanted too
+     */
+    public Story story(Ground ground, Lot lot, boolean readings) {
+        GardenWire g = ground.garden();
+        return Story.of(g, lot, stories.listHappenings(new GardenId(g.id()), lot.id(), readings));
     }
 
     private List<ChoreStore.Due> choresDue(
@@ -481,14 +512,6 @@ public class Lots {
         List<UUID> stale = store.listStale(garden, RULES);
         rebuild(garden, stale);
         return stale.size();
-    }
-
-    private static double waterEc(GardenWire g, Lot lot) {
-        return g.waters().stream()
-                .filter(w -> w.id().equals(lot.waterId()))
-                .findFirst()
-                .orElseThrow()
-                .ec();
     }
 
     private static Band band(LotStore.LastReading r, Situation s, boolean coated) {

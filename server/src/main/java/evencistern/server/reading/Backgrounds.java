@@ -75,7 +75,7 @@ class Backgrounds {
                 method,
                 ground.kinds().require(lot.species(), lot.traits()),
                 ground.mixes().require(lot.mix()).kind(),
-                ground.feed(lot).filter(f -> f.coated().isPresent()).isPresent());
+                ground.coated(lot));
     }
 
     /** Days from one to the other; empty where either is not known. */

@@ -23,11 +23,13 @@ import org.springframework.web.bind.annotation.RestController;
 class ReadingController {
     private final Readings readings;
     private final ReadingCourse course;
+    private final SaltAccounts salts;
     private final Todos todos;
 
-    ReadingController(Readings readings, ReadingCourse course, Todos todos) {
+    ReadingController(Readings readings, ReadingCourse course, SaltAccounts salts, Todos todos) {
         this.readings = readings;
         this.course = course;
+        this.salts = salts;
         this.todos = todos;
     }
 
@@ -71,6 +73,11 @@ class ReadingController {
         GardenId g = new GardenId(garden);
         History.Edited<TodoWire> edited = todos.done(g, todo, done.version(), done.done() ? readings.today(g) : null);
         return edited.answer(edited.now());
+    }
+
+    @GetMapping("/lots/{lot}/salt")
+    SaltAccounts.SaltWire getSaltAccount(@PathVariable UUID garden, @PathVariable UUID lot) {
+        return salts.of(new GardenId(garden), lot);
     }
 
     @GetMapping("/lots/{lot}/procedures")

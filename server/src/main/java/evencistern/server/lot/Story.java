@@ -1,0 +1,198 @@
+package evencistern.server.lot;
+
+import evencistern.feed.Feed;
+import evencistern.feed.MeterForecast;
+import evencistern.label.Measure;
+import evencistern.media.PotWater;
+import evencistern.meter.Meter;
+import evencistern.plan.LotPlan;
+import evencistern.plan.MixAge;
+import evencistern.plan.SaltAccount;
+import evencistern.plan.Situation;
+import evencistern.reading.Band;
+import evencistern.reading.Equivalence;
+import evencistern.reading.FlushVolume;
+import evencistern.reading.Method;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.units.Uncertain;
+import evencistern.working.Working;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What happened to the pots of a lot since they were last filled with fresh mix.
+ *
+ * @param since when that was; {@code sinceKnown} whether it was told, or is the day the lot began
+ * @param stays where it stood
+ */
+public record Story(
+        LocalDate since, boolean sinceKnown, List<MixAge.Stay> stays, List<Happening> happenings, ZoneId zone) {
+    private static final double ALL = 100;
+    /** What a pen says of its pH has no bearing on an EC. */
+    private static final double ANY_PH = 0.1;
+
+    /**
+     * Something that happened to one pot.
+     *
+     * @param litres that it was given; with how much of which feed, and what ran through
+     * @param from,to the place left, and the one it came to
+     * @param fresh per cent of fresh mix
+     * @param method,ec,ecPlusMinus what was read of the roots, mS/cm and per cent
+     */
+    record Happening(
+            Instant at,
+            @Nullable Double litres,
+            @Nullable UUID feed,
+            @Nullable Double product,
+            @Nullable String measure,
+            @Nullable Double runoffLitres,
+            @Nullable UUID from,
+            @Nullable UUID to,
+            @Nullable Double fresh,
+            @Nullable String method,
+            @Nullable Double ec,
+            @Nullable Double ecPlusMinus) {}
+
+    static Story of(GardenWire g, Lot lot, List<Happening> all) {
+        ZoneId zone = ZoneId.of(g.timeZone());
+        Optional<LocalDate> filled = all.stream()
+                .filter(h -> h.fresh() != null && h.fresh() >= ALL)
+                .reduce((a, b) -> b)
+                .map(h -> LocalDate.ofInstant(h.at(), zone));
+        boolean partLast = all.stream()
+                .anyMatch(h -> h.fresh() != null
+                        && h.fresh() < ALL
+                        && LocalDate.ofInstant(h.at(), zone).equals(lot.repottedOn()));
+        Optional<LocalDate> told = Optional.ofNullable(lot.repottedOn()).filter(d -> !partLast);
+        Optional<LocalDate> since =
+                filled.filter(f -> told.isEmpty() || !told.get().isAfter(f)).or(() -> told);
+        LocalDate begun = since.orElse(lot.startedOn());
+        List<MixAge.Stay> stays = new ArrayList<>();
+        List<Happening> own = new ArrayList<>();
+        for (Happening h : all) {
+            LocalDate on = LocalDate.ofInstant(h.at(), zone);
+            if (h.from() != null && h.to() != null) {
+                if (stays.isEmpty()) {
+                    stays.add(new MixAge.Stay(LocalDate.MIN, g.place(h.from()).toPlace()));
+                }
+                stays.add(new MixAge.Stay(on, g.place(h.to()).toPlace()));
+            } else if (h.fresh() == null ? !on.isBefore(begun) : on.isAfter(begun) && h.fresh() < ALL) {
+                own.add(h);
+            }
+        }
+        if (stays.isEmpty()) {
+            stays.add(new MixAge.Stay(LocalDate.MIN, g.place(lot.placeId()).toPlace()));
+        }
+        return new Story(begun, since.isPresent(), stays, own, zone);
+    }
+
+    private LocalDate on(Happening h) {
+        return LocalDate.ofInstant(h.at(), zone);
+    }
+
+    /** What of it bears on the age of the mix. */
+    public MixAge.Story ofMix() {
+        List<MixAge.Given> given = new ArrayList<>();
+        List<MixAge.Refresh> refreshes = new ArrayList<>();
+        for (Happening h : happenings) {
+            if (h.litres() != null) {
+                given.add(new MixAge.Given(on(h), h.litres()));
+            } else if (h.fresh() != null) {
+                refreshes.add(new MixAge.Refresh(on(h), h.fresh() / ALL));
+            }
+        }
+        return new MixAge.Story(since, given, stays, refreshes);
+    }
+
+    /** The band that the salt account of a lot is held against: what a pour-through of it should read. */
+    public static Band saltBand(Situation s, boolean coatedAlone) {
+        return Band.of(Method.POUR_THROUGH, s.species(), s.mix().kind(), coatedAlone);
+    }
+
+    /** Plain water that brings a drained pot back once its account has passed the band; empty where this water cannot. */
+    public static Optional<FlushVolume> back(Ground ground, Lot lot, Situation s, SaltAccount account) {
+        Band band = saltBand(s, ground.coated(lot));
+        return FlushVolume.of(
+                Math.max(band.ecHigh(), account.msCm().value()),
+                band,
+                waterEc(ground.garden(), lot),
+                new PotWater(s.mix(), s.pot()).capacityLitres(),
+                Working.off());
+    }
+
+    /** How often it was watered since a day. */
+    public long watered(LocalDate from) {
+        return happenings.stream()
+                .filter(h -> h.litres() != null && h.litres() > 0 && !on(h).isBefore(from))
+                .count();
+    }
+
+    /** The salt account of a lot today. */
+    public SaltAccount salt(Ground ground, Lot lot, Situation s, Working working) {
+        double waterMsCm = waterEc(ground.garden(), lot);
+        Band band = saltBand(s, ground.coated(lot));
+        List<SaltAccount.Event> events = new ArrayList<>();
+        happenings.forEach(h -> events.addAll(salts(h, ground, waterMsCm)));
+        // fresh mix has anything from none to what its band allows
+        return SaltAccount.of(
+                s,
+                new SaltAccount.Story(since, Uncertain.uniform(0, band.ecHigh()), events, stays),
+                SaltAccount.Given.planned(s, waterMsCm),
+                band.ecHigh(),
+                ground.garden().today(),
+                working);
+    }
+
+    /** What bears on the salt of what happened at once. */
+    private List<SaltAccount.Event> salts(Happening h, Ground ground, double waterMsCm) {
+        List<SaltAccount.Event> events = new ArrayList<>();
+        Optional<Feed> feed = Optional.ofNullable(h.feed()).flatMap(ground::feed);
+        boolean strewn = feed.filter(LotPlan::strewn).isPresent();
+        double litres = h.litres() == null ? 0 : h.litres();
+        if (litres > 0) {
+            double added =
+                    strewn ? 0 : feed.map(f -> added(f, h, litres, waterMsCm)).orElse(0.0);
+            events.add(new SaltAccount.Poured(on(h), litres, waterMsCm, added, Ground.optional(h.runoffLitres())));
+        }
+        if (strewn) {
+            events.add(new SaltAccount.Strewn(
+                    on(h),
+                    added(feed.get(), h, 1, waterMsCm),
+                    ground.wire(h.feed()).flatMap(FeedWire::coated)));
+        }
+        if (h.fresh() != null) {
+            events.add(new SaltAccount.Refreshed(on(h), h.fresh() / ALL));
+        }
+        if (h.ec() != null && h.method() != null && h.ecPlusMinus() != null) {
+            Uncertain ec = new Meter(null, ANY_PH, h.ecPlusMinus()).ec(h.ec());
+            Equivalence.asPourThrough(Method.require(h.method()), ec)
+                    .ifPresent(read -> events.add(new SaltAccount.Read(on(h), read)));
+        }
+        return events;
+    }
+
+    private static double added(Feed feed, Happening h, double litres, double waterMsCm) {
+        if (h.product() == null || h.measure() == null) {
+            return 0;
+        }
+        Measure measure = Measure.valueOf(h.measure().toUpperCase(Locale.ROOT));
+        return MeterForecast.added(feed, h.product() / litres, measure, waterMsCm)
+                .value();
+    }
+
+    static double waterEc(GardenWire g, Lot lot) {
+        return g.waters().stream()
+                .filter(w -> w.id().equals(lot.waterId()))
+                .findFirst()
+                .orElseThrow()
+                .ec();
+    }
+}
