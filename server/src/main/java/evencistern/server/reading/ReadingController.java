@@ -76,7 +76,7 @@ class ReadingController {
     }
 
     @GetMapping("/lots/{lot}/salt")
-    SaltAccounts.SaltWire getSaltAccount(@PathVariable UUID garden, @PathVariable UUID lot) {
+    SaltAccounts.SaltAccountWire getSaltAccount(@PathVariable UUID garden, @PathVariable UUID lot) {
         return salts.of(new GardenId(garden), lot);
     }
 

@@ -55,7 +55,7 @@ public class SaltAccounts {
      * @param aboveOn the first watering at which it is likely above the band
      * @param flushLeast,flushMost litres of plain water that bring a drained pot back then
      */
-    record SaltWire(
+    record SaltAccountWire(
             LocalDate since,
             boolean sinceRead,
             long watered,
@@ -78,7 +78,7 @@ public class SaltAccounts {
             List<SaltPoint> course,
             List<StepWire> working) {}
 
-    SaltWire of(GardenId garden, UUID id) {
+    SaltAccountWire of(GardenId garden, UUID id) {
         Ground ground = lots.ground(garden);
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
@@ -89,7 +89,7 @@ public class SaltAccounts {
         Band band = Story.saltBand(s, ground.coated(lot));
         Optional<FlushVolume> flush = Story.back(ground, lot, s, account);
         SaltAccount.Grams g = account.grams();
-        return new SaltWire(
+        return new SaltAccountWire(
                 account.since(),
                 !account.checks().isEmpty(),
                 story.watered(account.since()),
