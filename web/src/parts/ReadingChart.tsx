@@ -38,6 +38,8 @@ type Props = {
   ahead: Ahead[];
   /** What the line with the cone is. */
   line?: string;
+  /** Whether the points are joined. */
+  joined?: boolean;
   band: { low: number; high: number } | undefined;
   marks: Mark[];
   /** What is to be seen, in words. */
@@ -53,6 +55,7 @@ export default function ReadingChart({
   cans,
   ahead,
   line = "heading for",
+  joined = true,
   band,
   marks,
   says,
@@ -148,7 +151,7 @@ export default function ReadingChart({
             )}
             <Line
               dataKey="value"
-              stroke="var(--ink)"
+              stroke={joined ? "var(--ink)" : "none"}
               strokeWidth={2}
               dot={{ r: points.length > 60 ? 1.5 : 4, fill: "var(--ink)" }}
               isAnimationActive={false}

@@ -98,7 +98,7 @@ function Charts({ band, all }: { band: Band; all: Course }) {
 
 function Table({ readings, garden, several }: { readings: Reading[]; garden: Garden; several: boolean }) {
   return (
-    <table className="w-full border-collapse text-left text-sm">
+    <table aria-label="Every reading" className="w-full border-collapse text-left text-sm">
       <thead>
         <tr className="note border-b border-rule-strong">
           <th className="py-1 font-semibold">When</th>

@@ -65,6 +65,14 @@ function standing({ msCm, low, high, band }: Account): string {
 /** When it is too much if all goes on, and what to do then. */
 function Ahead({ a, lot, garden, shown }: Props & { a: Account }) {
   const drains = !lot.undrained;
+  const { saltyOn, lastFlushedOn } = lot.state;
+  if (saltyOn && (!lastFlushedOn || lastFlushedOn < saltyOn)) {
+    return (
+      <p className="my-2 border-l-4 border-water pl-3">
+        Its last reading asks for a flush <b>with the next watering</b>: so much as is said with the reading.
+      </p>
+    );
+  }
   return (
     <p className="my-2 border-l-4 border-water pl-3">
       {a.aboveOn ? (
@@ -112,6 +120,7 @@ function FlushBy({ lot, garden }: { lot: Lot; garden: Garden }) {
   const next = lot.state.nextFlushOn;
   return (
     <div className="mb-2">
+      <p className="text-sm">Flushed by</p>
       <Segmented
         label="Flushed by"
         value={save.isPending ? save.variables.flushBy! : (lot.flushBy ?? "rhythm")}
@@ -136,7 +145,7 @@ function FlushBy({ lot, garden }: { lot: Lot; garden: Garden }) {
 function Ledger({ a }: { a: Account }) {
   const rows: [string, number, string][] = [
     [a.sinceRead ? "In it by the reading" : "In the fresh mix, taken as half its band", a.begun, ""],
-    [`In with water, ${a.watered === 1 ? "one watering" : `${a.watered} waterings`}`, a.water, "+"],
+    [`In with the water of ${a.watered === 1 ? "one watering" : `${a.watered} waterings`}`, a.water, "+"],
     ["In with feed", a.feed, "+"],
     ["Taken up by the plant", a.plant, "−"],
     ["Out with what ran through", a.drained, "−"],
@@ -184,6 +193,7 @@ function Course({ a }: { a: Account }) {
           points={a.checks.map((c) => ({ at: millis(c.on), value: c.read, plusMinus: 0 }))}
           ahead={a.course.map((c) => ({ at: millis(c.on), mid: c.msCm, low: c.low, high: c.high }))}
           line="by the account"
+          joined={false}
           day={dayOf}
           says={`Salt in the drained pot from ${dayOf(millis(a.course[0]!.on))}: now ${figures(a.msCm)} mS/cm, ${figures(a.low)} to ${figures(a.high)}; band ${figures(a.band.ecLow)} to ${figures(a.band.ecHigh)}.`}
         />

@@ -52,6 +52,27 @@ public record Band(
         return method.saysEc() ? Optional.of(Judgement.of(msCm, ecLow, ecHigh)) : Optional.empty();
     }
 
+    /**
+     * What an EC against this band would have been as a pour-through, so that it stands to the band of that as it does to this
+     * one. What a laboratory read is then ± 15 %, what drained at a watering ± 30 %, typical, from memory. Empty where the EC
+     * says nothing of the roots.
+     *
+     * @param pourThrough the band of the same plant by pour-through
+     */
+    public Optional<Uncertain> asPourThrough(Uncertain ec, Band pourThrough) {
+        if (!method.saysEc()) {
+            return Optional.empty();
+        }
+        double x = ec.value();
+        double there = x < ecLow
+                ? x * pourThrough.ecLow / ecLow
+                : x < ecHigh
+                        ? pourThrough.ecLow + (x - ecLow) * (pourThrough.ecHigh - pourThrough.ecLow) / (ecHigh - ecLow)
+                        : x * pourThrough.ecHigh / ecHigh;
+        double doubt = method == Method.POUR_THROUGH ? 0 : method == Method.RUNOFF ? 0.30 : 0.15;
+        return Optional.of(ec.times(x > 0 ? there / x : 1).times(Uncertain.plusMinus95(1, doubt)));
+    }
+
     /** Where a flush or a weaker feed should bring the EC. */
     double middle() {
         return (ecLow + ecHigh) / 2;

@@ -2,13 +2,11 @@ package evencistern.reading;
 
 import evencistern.fault.Faults;
 import evencistern.table.DataFile;
-import evencistern.units.Uncertain;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 
 /**
  * What one method's EC comes to by another.
@@ -45,21 +43,6 @@ public final class Equivalence {
     /** Whether there is such a reading at all. */
     public static boolean known(Method method) {
         return BOUNDS.containsKey(method);
-    }
-
-    /**
-     * What a drained pot holds by a reading, as a pour-through would show it: what was converted is ± 15 %, what drains at a
-     * watering ± 30 %, typical, from memory. Empty where the EC says nothing of the roots.
-     */
-    public static Optional<Uncertain> asPourThrough(Method method, Uncertain ec) {
-        if (!method.saysEc()) {
-            return Optional.empty();
-        }
-        if (!known(method)) {
-            return Optional.of(ec.times(Uncertain.plusMinus95(1, 0.30)));
-        }
-        double factor = ec.value() > 0 ? convert(ec.value(), method, Method.POUR_THROUGH) / ec.value() : 1;
-        return Optional.of(ec.times(Uncertain.plusMinus95(factor, method == Method.POUR_THROUGH ? 0 : factor * 0.15)));
     }
 
     /** The EC by {@code to} that corresponds to this one by {@code from}. */

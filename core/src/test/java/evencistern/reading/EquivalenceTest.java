@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultException;
-import evencistern.units.Uncertain;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,20 +58,5 @@ class EquivalenceTest {
     void belowNothingIsRefused() {
         assertThatThrownBy(() -> Equivalence.convert(-0.1, Method.EXTRACT, Method.PASTE))
                 .isInstanceOf(FaultException.class);
-    }
-
-    /** A pour-through is what it is; what was converted or merely drained is less sure; a soak says nothing. */
-    @Test
-    void everyReadingOfTheRootsIsWorthAPourThroughAndSaysHowSurely() {
-        Uncertain ec = Uncertain.plusMinus95(1.0, 0.05);
-        assertThat(Equivalence.asPourThrough(Method.POUR_THROUGH, ec)).contains(ec);
-        Uncertain extract = Equivalence.asPourThrough(Method.EXTRACT, ec).orElseThrow();
-        assertThat(extract.value())
-                .isCloseTo(Equivalence.convert(1.0, Method.EXTRACT, Method.POUR_THROUGH), within(1e-9));
-        assertThat(extract.halfWidth95() / extract.value()).isCloseTo(Math.hypot(0.05, 0.15), within(1e-9));
-        assertThat(Equivalence.asPourThrough(Method.RUNOFF, ec).orElseThrow().halfWidth95())
-                .isCloseTo(Math.hypot(0.05, 0.30), within(1e-9));
-        assertThat(Equivalence.asPourThrough(Method.SOAK, ec)).isEmpty();
-        assertThat(Equivalence.asPourThrough(Method.CAN, ec)).isEmpty();
     }
 }

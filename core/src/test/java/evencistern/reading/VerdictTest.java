@@ -16,6 +16,7 @@ import evencistern.reading.Verdict.Action;
 import evencistern.reading.Verdict.Advice;
 import evencistern.reading.Verdict.Change;
 import evencistern.reading.Verdict.Means;
+import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -249,5 +250,29 @@ class VerdictTest {
                 .isInstanceOfSatisfying(
                         FaultException.class,
                         e -> assertThat(e.faults()).extracting(Fault::code).containsExactly(code));
+    }
+
+    /** A reading stands to the band of a pour-through as to its own; what was converted or merely drained is less sure. */
+    @ParameterizedTest
+    @CsvSource({"RUNOFF, 0.30", "EXTRACT, 0.15", "PASTE, 0.15", "POUR_THROUGH, 0"})
+    void everyReadingOfTheRootsIsWorthAPourThrough(Method method, double doubt) {
+        Band own = Cases.PLAIN.band(method);
+        Band pour = Cases.PLAIN.band(Method.POUR_THROUGH);
+        for (double share : List.of(0.5, 1.0, 1.7)) {
+            Uncertain low = own.asPourThrough(Uncertain.plusMinus95(own.ecLow() * Math.min(1, share), 0.01), pour)
+                    .orElseThrow();
+            Uncertain high = own.asPourThrough(Uncertain.plusMinus95(own.ecHigh() * Math.max(1, share), 0.01), pour)
+                    .orElseThrow();
+            assertThat(low.value()).isCloseTo(pour.ecLow() * Math.min(1, share), within(1e-9));
+            assertThat(high.value()).isCloseTo(pour.ecHigh() * Math.max(1, share), within(1e-9));
+            assertThat(high.halfWidth95() / high.value())
+                    .isCloseTo(Math.hypot(0.01 / own.ecHigh() / Math.max(1, share), doubt), within(1e-9));
+        }
+        assertThat(own.asPourThrough(Uncertain.exact((own.ecLow() + own.ecHigh()) / 2), pour)
+                        .orElseThrow()
+                        .value())
+                .isCloseTo((pour.ecLow() + pour.ecHigh()) / 2, within(1e-9));
+        assertThat(Cases.PLAIN.band(Method.SOAK).asPourThrough(Uncertain.exact(1), pour))
+                .isEmpty();
     }
 }

@@ -148,7 +148,7 @@ class ReadingPathTest {
         button("Record").click();
         assertThat(page.getByText("Reading recorded.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        assertThat(page.getByRole(AriaRole.TABLE)).containsText("EC above the band");
+        assertThat(page.getByLabel("Every reading")).containsText("EC above the band");
     }
 
     @Test
@@ -286,6 +286,22 @@ class ReadingPathTest {
     }
 
     @Test
+    void theSaltOfAPotIsAnAccountAndAFlushCanGoByIt() {
+        readings();
+        Locator account = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Salt account"));
+        assertThat(account).containsText("In it now");
+        assertThat(account).containsText("waterings");
+        account.getByText("This account").click();
+        assertThat(page.getByText("flushed by its salt account")).isVisible();
+        account.getByTitle("Show the working").first().click();
+        assertThat(page.getByText("Salt in the drained pot by its account")).isVisible();
+        page.keyboard().press("Escape");
+        page.reload();
+        assertThat(account.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("This account")))
+                .isChecked();
+    }
+
+    @Test
     void aSheetOfReadingsIsLookedAtBroughtInAndTakenBack() {
         page.navigate(home + "/garden?part=files");
         page.getByLabel("Readings from a sheet")
@@ -300,6 +316,6 @@ class ReadingPathTest {
         button("Bring it in").click();
         assertThat(in).containsText("1 brought in");
         readings();
-        assertThat(page.getByRole(AriaRole.TABLE)).containsText("5.9");
+        assertThat(page.getByLabel("Every reading")).containsText("5.9");
     }
 }

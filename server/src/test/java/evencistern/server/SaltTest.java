@@ -135,6 +135,11 @@ class SaltTest {
     void whatDrainsAtAWateringIsARougherSign() {
         read("runoff", "1.1");
         assertThat(salt().path("checks")).hasSize(1);
+        assertThat(salt().path("msCm").asDouble())
+                .as("it stands inside the band as it does in that of what drains")
+                .isBetween(
+                        salt().path("band").path("ecLow").asDouble(),
+                        salt().path("band").path("ecHigh").asDouble());
         assertThat(salt().path("high").asDouble() - salt().path("low").asDouble())
                 .as("what drains at a watering is a rougher sign than a pour-through")
                 .isGreaterThan(0.3);

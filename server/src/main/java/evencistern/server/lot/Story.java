@@ -10,7 +10,6 @@ import evencistern.plan.MixAge;
 import evencistern.plan.SaltAccount;
 import evencistern.plan.Situation;
 import evencistern.reading.Band;
-import evencistern.reading.Equivalence;
 import evencistern.reading.FlushVolume;
 import evencistern.reading.Method;
 import evencistern.server.feed.FeedWire;
@@ -25,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -114,7 +114,11 @@ public record Story(
 
     /** The band that the salt account of a lot is held against: what a pour-through of it should read. */
     public static Band saltBand(Situation s, boolean coatedAlone) {
-        return Band.of(Method.POUR_THROUGH, s.species(), s.mix().kind(), coatedAlone);
+        return band(Method.POUR_THROUGH, s, coatedAlone);
+    }
+
+    private static Band band(Method method, Situation s, boolean coatedAlone) {
+        return Band.of(method, s.species(), s.mix().kind(), coatedAlone);
     }
 
     /** Plain water that brings a drained pot back once its account has passed the band; empty where this water cannot. */
@@ -138,9 +142,10 @@ public record Story(
     /** The salt account of a lot today. */
     public SaltAccount salt(Ground ground, Lot lot, Situation s, Working working) {
         double waterMsCm = waterEc(ground.garden(), lot);
-        Band band = saltBand(s, ground.coated(lot));
+        Function<Method, Band> bands = m -> band(m, s, ground.coated(lot));
+        Band band = bands.apply(Method.POUR_THROUGH);
         List<SaltAccount.Event> events = new ArrayList<>();
-        happenings.forEach(h -> events.addAll(salts(h, ground, waterMsCm)));
+        happenings.forEach(h -> events.addAll(salts(h, ground, bands, waterMsCm)));
         // fresh mix has anything from none to what its band allows
         return SaltAccount.of(
                 s,
@@ -152,7 +157,7 @@ public record Story(
     }
 
     /** What bears on the salt of what happened at once. */
-    private List<SaltAccount.Event> salts(Happening h, Ground ground, double waterMsCm) {
+    private List<SaltAccount.Event> salts(Happening h, Ground ground, Function<Method, Band> bands, double waterMsCm) {
         List<SaltAccount.Event> events = new ArrayList<>();
         Optional<Feed> feed = Optional.ofNullable(h.feed()).flatMap(ground::feed);
         boolean strewn = feed.filter(LotPlan::strewn).isPresent();
@@ -173,7 +178,8 @@ public record Story(
         }
         if (h.ec() != null && h.method() != null && h.ecPlusMinus() != null) {
             Uncertain ec = new Meter(null, ANY_PH, h.ecPlusMinus()).ec(h.ec());
-            Equivalence.asPourThrough(Method.require(h.method()), ec)
+            bands.apply(Method.require(h.method()))
+                    .asPourThrough(ec, bands.apply(Method.POUR_THROUGH))
                     .ifPresent(read -> events.add(new SaltAccount.Read(on(h), read)));
         }
         return events;
