@@ -112,7 +112,7 @@ if (data) {
   const filling = performance.now();
   execFileSync(fileURLToPath(new URL("fill", import.meta.url)), [data, garden], { stdio: "inherit" });
   agent.destroy(); // the server has hung up meanwhile
-  console.log(`${300 * many} waterings in the journal: ${((performance.now() - filling) / 1000).toFixed(1)} s`);
+  console.log(`${300 * many} waterings and ${200 * many} readings in the journal: ${((performance.now() - filling) / 1000).toFixed(1)} s`);
 }
 
 const lots = `/api/gardens/${garden}/lots`;
@@ -124,6 +124,9 @@ await measure("bench, off its band", 400, () => send("GET", `${lots}?limit=${PAG
 await measure("bench, searched by name", 400, (i) => send("GET", `${lots}?limit=${PAGE}&find=batch 0${i % 100}`));
 await measure("bench, in one place", 400, () => send("GET", `${lots}?limit=${PAGE}&place=${seed.places[1].id}`));
 await measure("today, a leg of 200 of those due", 200, () => send("GET", `/api/gardens/${garden}/today`));
+await measure("readings side by side, anywhere", 400, (i) =>
+  send("GET", `/api/gardens/${garden}/readings?method=runoff&offset=${(i % pages) * PAGE}`),
+);
 
 await measure("calendar of eight weeks", 10, () => send("GET", `/api/gardens/${garden}/calendar`));
 

@@ -115,9 +115,11 @@ function Table({ readings, garden, several }: { readings: Reading[]; garden: Gar
             {several && <td className="pr-3">{words("methods", r.method)}</td>}
             <td className="fig pr-3">
               {r.beforePh !== undefined && `${figures(r.beforePh)} → `}
-              {r.ph === undefined ? "–" : figures(r.ph)}
+              {r.ph === undefined ? "–" : figures(r.ph)} <Showed value={r.phShown} />
             </td>
-            <td className="fig pr-3">{r.ec === undefined ? "–" : figures(r.ec)}</td>
+            <td className="fig pr-3">
+              {r.ec === undefined ? "–" : figures(r.ec)} <Showed value={r.ecShown} />
+            </td>
             <td>
               {[
                 r.phFinding && `pH ${words("findings", r.phFinding)}`,
@@ -133,4 +135,9 @@ function Table({ readings, garden, several }: { readings: Reading[]; garden: Gar
       </tbody>
     </table>
   );
+}
+
+/** What the pen showed, where its calibration says something else. */
+function Showed({ value }: { value: number | undefined }) {
+  return value === undefined ? null : <span className="note">pen {figures(value)}</span>;
 }

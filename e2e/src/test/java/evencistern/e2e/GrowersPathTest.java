@@ -193,7 +193,7 @@ class GrowersPathTest {
         button("Record").click();
         assertThat(page.getByText("Reading recorded.", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        assertThat(page.getByRole(AriaRole.TABLE)).containsText("3.0");
+        assertThat(page.getByLabel("Every reading")).containsText("3.0");
         assertThat(page.locator(".recharts-wrapper")).hasCount(2);
         field("TDS or EC").fill("700");
         assertThat(page.getByText("inside the band").first()).isVisible();

@@ -60,7 +60,7 @@ public class ReadingCourse {
     /**
      * A reading with what it says.
      *
-     * @param ph,ec what it stands for; {@code phShown} and {@code ecShown} what the pen showed
+     * @param ph,ec what it stands for; {@code phShown} and {@code ecShown} what the pen showed, where that was something else
      * @param ecPlusMinus in mS/cm
      * @param phFinding,ecFinding against the band of its method, where it says anything of the roots
      * @param phOutcome,ecOutcome where the one before it by the same method was off
@@ -68,7 +68,6 @@ public class ReadingCourse {
     public record ReadingWire(
             long id,
             Instant at,
-            UUID actId,
             String method,
             @Nullable Double ph,
             @Nullable Double ec,
@@ -138,14 +137,13 @@ public class ReadingCourse {
             readings.add(new ReadingWire(
                     p.id(),
                     p.at(),
-                    p.actId(),
                     p.method(),
                     ph,
                     ec,
-                    p.phShown() == null ? ph : p.phShown(),
-                    p.ecShown() == null ? ec : p.ecShown(),
-                    p.phPlusMinus(),
-                    ec == null ? 0 : asItWas.ec(ec).halfWidth95(),
+                    unlike(p.phShown(), ph),
+                    unlike(p.ecShown(), ec),
+                    thousandth(p.phPlusMinus()),
+                    ec == null ? 0 : thousandth(asItWas.ec(ec).halfWidth95()),
                     p.celsius(),
                     p.beforePh(),
                     p.hours(),
@@ -177,6 +175,15 @@ public class ReadingCourse {
             }
         });
         return new Series(bands.values().stream().map(VerdictWire.BandWire::of).toList(), readings, trends, marks);
+    }
+
+    private static @Nullable Double unlike(@Nullable Double shown, @Nullable Double value) {
+        return Objects.equals(shown, value) ? null : shown;
+    }
+
+    /** To a thousandth, more than any pen tells. */
+    private static double thousandth(double value) {
+        return Math.rint(value * 1000) / 1000;
     }
 
     private static Optional<Trend> trend(

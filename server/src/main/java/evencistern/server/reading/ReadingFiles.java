@@ -12,6 +12,7 @@ import evencistern.server.lot.Lots;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,7 +77,11 @@ class ReadingFiles {
             List<BadLine> badTold,
             @Nullable UUID act) {}
 
-    private record Fresh(UUID lot, Acts.Moment moment, ReadingStore.Stored stored) {}
+    private record Fresh(UUID lot, Acts.Moment moment, ReadingStore.Stored stored) {
+        String identity() {
+            return ReadingSheet.identity(lot, stored.method(), moment.at(), stored.phShown(), stored.ecShown());
+        }
+    }
 
     /**
      * Reads a sheet, and keeps what is good of it if that is wanted.
@@ -87,10 +93,9 @@ class ReadingFiles {
         GardenWire g = gardens.require(garden);
         ReadingReader reader = new ReadingReader(g, meters.logs(g));
         ReadingSheet sheet = new ReadingSheet(g, store.findLotsByName(garden), words);
-        List<Fresh> fresh = new ArrayList<>();
+        List<Fresh> rows = new ArrayList<>();
         List<BadLine> bad = new ArrayList<>();
-        Set<String> known = new HashSet<>(store.listIdentities(garden));
-        int[] counts = new int[2];
+        int[] faulty = new int[1];
         sheet.read(
                 text,
                 (line, row) -> {
@@ -98,28 +103,38 @@ class ReadingFiles {
                         Acts.Moment moment = acts.moment(row.reading().occurredAt());
                         ReadingStore.Stored stored =
                                 reader.read(row.reading(), moment.at()).stored();
-                        if (known.add(ReadingSheet.identity(
-                                row.lot(), stored.method(), moment.at(), stored.phShown(), stored.ecShown()))) {
-                            fresh.add(new Fresh(row.lot(), moment, stored));
-                        } else {
-                            counts[0]++;
-                        }
+                        rows.add(new Fresh(row.lot(), moment, stored));
                     } catch (FaultException e) {
-                        counts[1]++;
+                        faulty[0]++;
                         tell(bad, line, FaultWire.of(e.faults().get(0), words).detail());
                     }
                 },
                 (line, detail) -> {
-                    counts[1]++;
+                    faulty[0]++;
                     tell(bad, line, detail);
                 },
                 progress);
+        List<Fresh> fresh = fresh(garden, rows);
         UUID act = null;
         if (apply && !fresh.isEmpty()) {
             act = history.once(garden, "reading", clientKey, done -> keep(garden, done, fresh))
                     .actId();
         }
-        return new SheetRead(fresh.size(), counts[0], counts[1], bad, act);
+        return new SheetRead(fresh.size(), rows.size() - fresh.size(), faulty[0], bad, act);
+    }
+
+    /** Those that are not here already, and stand in the sheet but once. */
+    private List<Fresh> fresh(GardenId garden, List<Fresh> rows) {
+        if (rows.isEmpty()) {
+            return rows;
+        }
+        List<Instant> moments = rows.stream().map(r -> r.moment().at()).sorted().toList();
+        Set<String> known = new HashSet<>(store.listIdentities(
+                garden,
+                rows.stream().map(Fresh::lot).collect(Collectors.toSet()),
+                moments.get(0),
+                moments.get(moments.size() - 1)));
+        return rows.stream().filter(r -> known.add(r.identity())).toList();
     }
 
     private static void tell(List<BadLine> bad, long line, String detail) {

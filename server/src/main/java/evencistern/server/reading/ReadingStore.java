@@ -12,16 +12,17 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.IntFunction;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -31,11 +32,9 @@ class ReadingStore {
     private static final int AT_ONCE = 5000;
 
     private final JdbcClient db;
-    private final JdbcTemplate batch;
 
-    ReadingStore(JdbcClient db, JdbcTemplate batch) {
+    ReadingStore(JdbcClient db) {
         this.db = db;
-        this.batch = batch;
     }
 
     /** A reading as stored: canonical, as shown and as typed, and how far the pen was to be believed at the time. */
@@ -58,39 +57,45 @@ class ReadingStore {
             @Nullable Double hours,
             @Nullable String hoursTyped) {}
 
-    private static final String INSERT = """
-            insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec, ec_typed, ec_unit,
-                                         ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, celsius_typed,
-                                         before_ph, before_ph_typed, hours, hours_typed)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-            """;
-
-    private static @Nullable Object[] values(GardenId garden, long row, Stored r) {
-        return new @Nullable Object[] {
-            garden.value(),
-            row,
-            r.method(),
-            r.meter(),
-            r.ph(),
-            r.phTyped(),
-            r.ec(),
-            r.ecTyped(),
-            r.ecUnit(),
-            r.phPlusMinus(),
-            r.ecPlusMinus(),
-            r.phShown(),
-            r.ecShown(),
-            r.celsius(),
-            r.celsiusTyped(),
-            r.beforePh(),
-            r.beforePhTyped(),
-            r.hours(),
-            r.hoursTyped()
-        };
+    void insertReading(GardenId garden, long row, Stored r) {
+        insertReadings(garden, List.of(row), List.of(r));
     }
 
-    void insertReading(GardenId garden, long row, Stored r) {
-        db.sql(INSERT).params(Arrays.asList(values(garden, row, r))).update();
+    /** All in one statement, column by column: the database then reads its text once, however many rows there are. */
+    private void insertReadings(GardenId garden, List<Long> rows, List<Stored> readings) {
+        db.sql("""
+                        insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec, ec_typed,
+                                                     ec_unit, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius,
+                                                     celsius_typed, before_ph, before_ph_typed, hours, hours_typed)
+                        select ?, r.* from unnest(?::bigint[], ?::text[], ?::uuid[], ?::float8[], ?::text[], ?::float8[],
+                                                  ?::text[], ?::text[], ?::float8[], ?::float8[], ?::float8[], ?::float8[],
+                                                  ?::float8[], ?::text[], ?::float8[], ?::text[], ?::float8[], ?::text[]) r
+                        """)
+                .params(
+                        garden.value(),
+                        rows.toArray(Long[]::new),
+                        column(readings, Stored::method, String[]::new),
+                        column(readings, Stored::meter, UUID[]::new),
+                        column(readings, Stored::ph, Double[]::new),
+                        column(readings, Stored::phTyped, String[]::new),
+                        column(readings, Stored::ec, Double[]::new),
+                        column(readings, Stored::ecTyped, String[]::new),
+                        column(readings, Stored::ecUnit, String[]::new),
+                        column(readings, Stored::phPlusMinus, Double[]::new),
+                        column(readings, Stored::ecPlusMinus, Double[]::new),
+                        column(readings, Stored::phShown, Double[]::new),
+                        column(readings, Stored::ecShown, Double[]::new),
+                        column(readings, Stored::celsius, Double[]::new),
+                        column(readings, Stored::celsiusTyped, String[]::new),
+                        column(readings, Stored::beforePh, Double[]::new),
+                        column(readings, Stored::beforePhTyped, String[]::new),
+                        column(readings, Stored::hours, Double[]::new),
+                        column(readings, Stored::hoursTyped, String[]::new))
+                .update();
+    }
+
+    private static <T, V> V[] column(List<T> rows, Function<T, @Nullable V> of, IntFunction<V[]> array) {
+        return rows.stream().map(of).toArray(array);
     }
 
     /** A live reading of a lot. */
@@ -236,18 +241,23 @@ class ReadingStore {
         return lots;
     }
 
-    /** What readings of a garden that stand are known by. */
-    List<String> listIdentities(GardenId garden) {
+    /** What readings of these lots between two moments that stand are known by. */
+    List<String> listIdentities(GardenId garden, Collection<UUID> lots, Instant from, Instant to) {
         return db.sql("""
                         select j.lot_id, r.method, j.occurred_at, coalesce(r.ph_shown, r.ph) as ph,
                                coalesce(r.ec_shown, r.ec) as ec
                         from journal j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
-                        where j.garden_id = ? and j.kind = 'reading'
+                        where j.garden_id = ? and j.lot_id = any (?) and j.occurred_at between ? and ?
+                          and j.kind = 'reading'
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         """)
-                .param(garden.value())
+                .params(
+                        garden.value(),
+                        lots.toArray(UUID[]::new),
+                        from.atOffset(ZoneOffset.UTC),
+                        to.atOffset(ZoneOffset.UTC))
                 .query((r, n) -> ReadingSheet.identity(
                         r.getObject("lot_id", UUID.class),
                         r.getString("method"),
@@ -275,27 +285,22 @@ class ReadingStore {
                 .params(entries.size(), garden.value())
                 .query(Long.class)
                 .list();
-        batch.batchUpdate("""
-                insert into journal (garden_id, id, lot_id, kind, occurred_at, recorded_at, act_id, clock_ahead)
-                overriding system value values (?, ?, ?, 'reading', ?, ?, ?, ?)
-                """, zip(rows, entries, (row, e) -> new Object[] {
-            garden.value(),
-            row,
-            e.lot(),
-            e.at().atOffset(ZoneOffset.UTC),
-            act.recordedAt().atOffset(ZoneOffset.UTC),
-            act.id(),
-            e.clockAhead()
-        }));
-        batch.batchUpdate(INSERT, zip(rows, entries, (row, e) -> values(garden, row, e.stored())));
-    }
-
-    private static List<Object[]> zip(List<Long> rows, List<Entry> entries, BiFunction<Long, Entry, Object[]> values) {
-        List<Object[]> all = new ArrayList<>();
-        for (int i = 0; i < entries.size(); i++) {
-            all.add(values.apply(rows.get(i), entries.get(i)));
-        }
-        return all;
+        db.sql("""
+                        insert into journal (garden_id, id, lot_id, kind, occurred_at, recorded_at, act_id, clock_ahead)
+                        overriding system value
+                        select ?, e.row, e.lot, 'reading', e.at, ?, ?, e.ahead
+                        from unnest(?::bigint[], ?::uuid[], ?::timestamptz[], ?::boolean[]) e (row, lot, at, ahead)
+                        """)
+                .params(
+                        garden.value(),
+                        act.recordedAt().atOffset(ZoneOffset.UTC),
+                        act.id(),
+                        rows.toArray(Long[]::new),
+                        column(entries, Entry::lot, UUID[]::new),
+                        column(entries, e -> e.at().toString(), String[]::new),
+                        column(entries, Entry::clockAhead, Boolean[]::new))
+                .update();
+        insertReadings(garden, rows, entries.stream().map(Entry::stored).toList());
     }
 
     /** Every reading that stands, oldest first, as the columns of a sheet: as it was shown, and what that stands for. */
