@@ -36,7 +36,9 @@ public record Trend(
         double scatter,
         int n) {
     private static final int LEAST = 4;
-    private static final int MOST = 40;
+    /** So many of the last readings it goes by. */
+    public static final int MOST = 40;
+
     private static final double Z90 = 1.6448536269514722;
     private static final double MAD_TO_SD = 1.4826;
     private static final double LIKELY_CHANCE = 0.1;

@@ -12,13 +12,17 @@ import evencistern.server.lot.Ground;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
+import evencistern.units.Uncertain;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -116,6 +120,9 @@ public class ReadingCourse {
             List<TrendWire> trends,
             List<MarkWire> marks) {}
 
+    /** What a pen showed; of years of readings most were shown before, and what that says need not be worked out again. */
+    private record Shown(Method method, boolean ec, Uncertain value) {}
+
     /** All readings of a lot. */
     public Series series(GardenId garden, UUID lotId) {
         Ground ground = lots.ground(garden);
@@ -123,6 +130,7 @@ public class ReadingCourse {
         Map<Method, Band> bands = new EnumMap<>(Method.class);
         Map<Method, Judgement> phBefore = new EnumMap<>(Method.class);
         Map<Method, Judgement> ecBefore = new EnumMap<>(Method.class);
+        Map<Shown, Optional<Judgement>> judged = new HashMap<>();
         List<ReadingWire> readings = new ArrayList<>();
         List<ReadingStore.Point> points = new ArrayList<>(store.listPoints(garden, lotId, MOST_POINTS));
         points.sort(Comparator.comparing(ReadingStore.Point::at).thenComparing(ReadingStore.Point::id));
@@ -132,8 +140,16 @@ public class ReadingCourse {
             Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
             Double ph = p.ph();
             Double ec = p.ec();
-            Judgement byPh = ph == null ? null : band.judgePh(asItWas.ph(ph)).orElse(null);
-            Judgement byEc = ec == null ? null : band.judgeEc(asItWas.ec(ec)).orElse(null);
+            Judgement byPh = ph == null
+                    ? null
+                    : judged.computeIfAbsent(
+                                    new Shown(method, false, asItWas.ph(ph)), shown -> band.judgePh(shown.value()))
+                            .orElse(null);
+            Judgement byEc = ec == null
+                    ? null
+                    : judged.computeIfAbsent(
+                                    new Shown(method, true, asItWas.ec(ec)), shown -> band.judgeEc(shown.value()))
+                            .orElse(null);
             readings.add(new ReadingWire(
                     p.id(),
                     p.at(),
@@ -188,14 +204,15 @@ public class ReadingCourse {
 
     private static Optional<Trend> trend(
             List<ReadingWire> readings, ZoneId zone, Function<ReadingWire, @Nullable Double> of) {
-        List<Trend.Point> points = new ArrayList<>();
-        for (ReadingWire r : readings) {
+        Deque<Trend.Point> points = new ArrayDeque<>();
+        for (int i = readings.size() - 1; i >= 0 && points.size() < Trend.MOST; i--) {
+            ReadingWire r = readings.get(i);
             Double value = of.apply(r);
             if (value != null) {
-                points.add(new Trend.Point(LocalDate.ofInstant(r.at(), zone), value));
+                points.addFirst(new Trend.Point(LocalDate.ofInstant(r.at(), zone), value));
             }
         }
-        return Trend.of(points);
+        return Trend.of(List.copyOf(points));
     }
 
     private static TrendWire wire(Method method, String quantity, Trend t, double low, double high) {
