@@ -214,6 +214,8 @@ const check = (i) => ({
   perLitre: 0.5,
   water,
   meter: g.meters[0],
+  calibrations: [],
+  on: g.today,
   reading: typed(String(0.5 + (i % 30) / 10), "mS/cm"),
   others: [],
 });

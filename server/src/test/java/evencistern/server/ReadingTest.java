@@ -392,6 +392,12 @@ class ReadingTest {
                         .size())
                 .isZero();
         assertThat(api.get(home + "/readings?method=guess").faults()).containsExactly("choice_unknown");
+        String act = api.get(lot + "/journal").ok().get(0).path("actId").asString();
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(api.get(home + "/readings?method=runoff").ok().path("lots").size())
+                .as("the only reading of the odd one was taken back")
+                .isEqualTo(6);
     }
 
     @Test

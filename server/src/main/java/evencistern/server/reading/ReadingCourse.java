@@ -287,8 +287,12 @@ public class ReadingCourse {
         Map<UUID, Standing> standing = lots.onBench(garden, page);
         List<SmallWire> small = new ArrayList<>();
         for (UUID id : page) {
+            if (!points.containsKey(id)) {
+                // what was read of it was taken back
+                continue;
+            }
             Lot lot = Objects.requireNonNull(standing.get(id)).lot();
-            small.add(small(lot, Backgrounds.band(ground, lot, method), points.getOrDefault(id, List.of()), zone));
+            small.add(small(lot, Backgrounds.band(ground, lot, method), Objects.requireNonNull(points.get(id)), zone));
         }
         return new Overview(small.stream().map(s -> beside(s, small)).toList(), more);
     }

@@ -180,21 +180,26 @@ class ReadingStore {
                 .list();
     }
 
-    /** Lots on the bench that were ever read so, place by place. */
+    /** Lots on the bench that were ever read so, in the order of the walk. */
     List<UUID> listRead(
             GardenId garden, String method, @Nullable UUID place, @Nullable String mix, int limit, int offset) {
         return db.sql("""
-                        select l.id from lot l
-                        join place p on p.garden_id = l.garden_id and p.id = l.place_id
-                        where l.garden_id = ? and not l.retired
-                          and (?::uuid is null or l.place_id = ?) and (?::text is null or l.mix = ?)
-                          and exists (select 1 from journal j
-                                      join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
-                                      where j.garden_id = l.garden_id and j.lot_id = l.id and j.kind = 'reading'
-                                        and r.method = ?)
-                        order by p.name, l.name, l.id limit ? offset ?
+                        with walked as (
+                          select p.id, row_number() over (
+                                   order by array_position(w.places, p.id), p.name collate "C", p.id) as step
+                          from place p
+                          left join walk w on w.garden_id = p.garden_id and not w.retired
+                          where p.garden_id = ?)
+                        select s.lot_id from lot_read x
+                        join lot_state s on s.garden_id = x.garden_id and s.lot_id = x.lot_id
+                        join walked w on w.id = s.place_id
+                        where x.garden_id = ? and x.method = ? and not s.retired
+                          and (?::uuid is null or s.place_id = ?)
+                          and (?::text is null or exists (select 1 from lot l where l.garden_id = s.garden_id
+                                                            and l.id = s.lot_id and l.mix = ?))
+                        order by w.step, s.name collate "C", s.lot_id limit ? offset ?
                         """)
-                .params(Arrays.asList(garden.value(), place, place, mix, mix, method, limit, offset))
+                .params(Arrays.asList(garden.value(), garden.value(), method, place, place, mix, mix, limit, offset))
                 .query(UUID.class)
                 .list();
     }
