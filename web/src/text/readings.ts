@@ -69,6 +69,8 @@ export function todo(t: Todo, shown: Shown): string {
       return `${what}: ${part}`;
     case "correct_water":
       return `${what}: from ${most} to ${least} ${t.unit}`;
+    case "rain_share":
+      return `${what}: ${most}`;
     case "less_ammonium":
     case "more_ammonium":
       return `${what}: at most ${most} of its nitrogen`;

@@ -396,7 +396,7 @@ public record SaltAccount(
         private double dry(Pot p, LocalDate day) {
             double missing = p.missing + need.useOn(day) * p.use - need.rainOn(day);
             p.missing = Math.max(0, Math.min(missing, water.availableLitres()));
-            return missing < 0 && situation.particulars().drains() ? p.leach(-missing, 0, held) : 0;
+            return missing < 0 && need.drains() ? p.leach(-missing, 0, held) : 0;
         }
 
         private void dissolve(double salt, LocalDate day) {
@@ -471,7 +471,7 @@ public record SaltAccount(
         }
 
         private double through(Pot p, Poured w) {
-            if (!situation.particulars().drains()) {
+            if (!need.drains()) {
                 return 0;
             }
             if (w.throughLitres().isPresent()) {

@@ -104,6 +104,11 @@ public final class WaterNeed {
                 table("r", learned.factor(), Unit.ONE, "lot:learned"));
     }
 
+    /** Whether what runs through leaves: not from a cachepot, a tray or a reservoir. */
+    boolean drains() {
+        return leaching > 0;
+    }
+
     /** Litres of rain that fall into the pot on a day. */
     double rainOn(LocalDate date) {
         return place.on(date).rainMm() * surfaceM2;

@@ -44,6 +44,7 @@ public record Verdict(
         FEED_NOW,
         NO_FEED_PLANNED,
         CORRECT_WATER,
+        RAIN_SHARE,
         MEASURE_ALKALINITY,
         MORE_AMMONIUM,
         LESS_AMMONIUM,
@@ -218,6 +219,8 @@ public record Verdict(
         } else if (alkalinity.getAsDouble() > limit * HALF) {
             advice.add(Advice.to(
                     Action.CORRECT_WATER, limit * HALF, alkalinity.getAsDouble(), Unit.MILLIGRAM_CACO3_PER_LITRE));
+            double rain = 1 - limit * HALF / alkalinity.getAsDouble();
+            advice.add(Advice.to(Action.RAIN_SHARE, rain, rain, Unit.ONE));
         }
         OptionalDouble acidifying = c.feed().map(Circumstances.Fed::acidifying).orElse(OptionalDouble.empty());
         if (acidifying.isPresent() && acidifying.getAsDouble() < AMMONIUM_LOW) {

@@ -15,6 +15,7 @@ import evencistern.plan.SaltAccount.Refreshed;
 import evencistern.plan.SaltAccount.Story;
 import evencistern.plan.SaltAccount.Strewn;
 import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.units.Uncertain;
@@ -53,9 +54,13 @@ class SaltAccountTest {
     }
 
     private static Situation pot(boolean drains) {
+        return pot(POT, drains);
+    }
+
+    private static Situation pot(Pot pot, boolean drains) {
         return new Situation(
                 SpeciesGuide.require("streptocarpus"),
-                POT,
+                pot,
                 Recipes.require("peat_perlite"),
                 room(),
                 Optional.empty(),
@@ -172,6 +177,11 @@ class SaltAccountTest {
         assertThat(account.grams().drained()).isZero();
         assertThat(account.grams().now()).isCloseTo(account.grams().water(), within(1e-9));
         assertThat(account.above()).isPresent();
+        Pot reservoir = new Pot(POT.shape(), POT.headspace(), POT.measuredLitres(), Material.SELF_WATERING);
+        assertThat(account(pot(reservoir, true), NO_SALT, waterings(pot(true), 0.2, 0.5, 20), TAP, 60)
+                        .grams()
+                        .drained())
+                .isZero();
     }
 
     /** A grade rated at 21 °C, kept at 21 °C, has given 80 % by the end of its life. */

@@ -149,13 +149,17 @@ class VerdictTest {
         assertThat(v.flush()).isEmpty();
     }
 
-    /** Arithmetic: the pot holds less than 1.5 L, so 140 mg/L is the most its water may have, and half of it the aim. */
+    /**
+     * Arithmetic: the pot holds less than 1.5 L, so 140 mg/L is the most its water may have, and half of it the aim; 70 of 240
+     * is what 29.2 % of this water have, the rest rain.
+     */
     @Test
     void anAlkalineRootZoneIsTracedToTheWater() {
         assertThat(actions(verdict(7.2, 1.4, GOOD))).containsExactly(Action.MEASURE_ALKALINITY, Action.RETEST);
         Verdict hard = verdict(7.2, 1.4, Cases.watered(Cases.water(240)));
         assertThat(advice(hard, Action.CORRECT_WATER))
                 .isEqualTo(Advice.to(Action.CORRECT_WATER, 70, 240, Unit.MILLIGRAM_CACO3_PER_LITRE));
+        assertThat(advice(hard, Action.RAIN_SHARE).most().orElseThrow()).isCloseTo(0.7083, within(1e-4));
         assertThat(actions(verdict(7.2, 1.4, Cases.watered(Cases.water(20))))).containsExactly(Action.RETEST);
     }
 
