@@ -11,7 +11,7 @@ export function ReadingStrip({ name, unit, j, digits }: { name: string; unit: st
   const off = j.finding.includes("above") || j.finding.includes("below");
   const show = (v: number) => figures(v, digits);
   return (
-    <figure className="m-0 mb-3">
+    <figure className="m-0 mb-3 print:max-w-[12cm]">
       <figcaption className="flex flex-wrap items-baseline justify-between gap-x-3">
         <span>
           {name}{" "}

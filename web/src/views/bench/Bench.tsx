@@ -11,7 +11,7 @@ import { BenchList } from "./BenchList";
 export function Bench() {
   const open = useParams({ strict: false }).lot;
   return open ? (
-    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <Beside />
       <Outlet key={open} />
     </div>

@@ -39,7 +39,7 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
     return (
       <Button
         look="quiet"
-        className="text-sm"
+        className="no-print text-sm"
         disabled={take.isPending}
         onClick={() => take.mutate(action)}
         aria-label={`Into the plan: ${action.replaceAll("_", " ")}`}
@@ -94,7 +94,7 @@ function Taken({ todo: t, garden, shown }: { todo: Todo; garden: Garden; shown: 
         {todo(t, shown)} <span className="note">· {when(t, garden.today)}</span>
       </span>
       {!t.doneOn && (
-        <Button look="quiet" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
+        <Button look="quiet" className="no-print" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
           Drop
         </Button>
       )}

@@ -87,8 +87,8 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
   const needsScale = !meter.scale && d.ecUnit === "ppm" && d.ec.trim() !== "";
   const plainTrouble = record.error && record.error.faults.length === 0 ? record.error : undefined;
   return (
-    <div className="gap-8 md:grid md:grid-cols-[20rem_1fr]">
-      <section aria-label="New reading">
+    <div className="gap-8 md:grid md:grid-cols-[20rem_1fr] print:block">
+      <section aria-label="New reading" className="no-print">
         <h2 className="head !border-water">New reading</h2>
         <form
           onSubmit={(e) => {

@@ -119,7 +119,7 @@ function FlushBy({ lot, garden }: { lot: Lot; garden: Garden }) {
   const choose = (flushBy: string) => save.mutate({ ...inputOf(lot), flushBy });
   const next = lot.state.nextFlushOn;
   return (
-    <div className="mb-2">
+    <div className="no-print mb-2">
       <p className="text-sm">Flushed by</p>
       <Segmented
         label="Flushed by"

@@ -20,7 +20,7 @@ export function Feeds() {
   if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
   const add = () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: id, feed: `new-${newId()}` } });
   return (
-    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
         label="Feeds"
         one="feed"

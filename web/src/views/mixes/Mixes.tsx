@@ -30,7 +30,7 @@ export function Mixes() {
   };
   const sought = find.toLowerCase();
   return (
-    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
         label="Mixes"
         one="mix"

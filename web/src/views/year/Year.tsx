@@ -24,7 +24,7 @@ export function Year() {
     )
     .sort((a, b) => a.name.localeCompare(b.name));
   return (
-    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr]">
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
         label="Plants of the garden"
         one="plant"
