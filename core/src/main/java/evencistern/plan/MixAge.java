@@ -3,7 +3,6 @@ package evencistern.plan;
 import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 
-import evencistern.climate.Place;
 import evencistern.fault.Faults;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
@@ -55,9 +54,6 @@ public record MixAge(
     /** Litres that a pot was given. */
     public record Given(LocalDate on, double litres) {}
 
-    /** From a day on it stood here. */
-    public record Stay(LocalDate from, Place place) {}
-
     /** Fresh mix in a share of the pot, 0–1. */
     public record Refresh(LocalDate on, double share) {
         public Refresh {
@@ -70,7 +66,7 @@ public record MixAge(
      *
      * @param stays at least one; before the first it stood there too
      */
-    public record Story(LocalDate since, List<Given> given, List<Stay> stays, List<Refresh> refreshes) {}
+    public record Story(LocalDate since, List<Given> given, List<Whereabouts.Stay> stays, List<Refresh> refreshes) {}
 
     /** The age on {@code today}, of the mix of this situation. */
     public static MixAge of(Situation s, Story story, LocalDate today, Working working) {
@@ -110,13 +106,12 @@ public record MixAge(
         private final double available;
         private final double power;
         private final double wetYears;
+        private final Whereabouts where;
         private double left = 1;
         private int dryDays;
         private int given;
         private int refreshed;
         private double spent;
-        private int stay;
-        private WaterNeed need;
 
         Clock(Situation s, Story story, int aheadDays) {
             this.aheadDays = aheadDays;
@@ -127,23 +122,13 @@ public record MixAge(
             Mix mix = s.mix();
             this.wetYears = mix.wetYears();
             this.power = mix.cycledYears() / mix.wetYears() - 1;
-            this.need = needAt(0);
-        }
-
-        private WaterNeed needAt(int at) {
-            return new WaterNeed(
-                    water,
-                    situation.pot(),
-                    situation.species(),
-                    story.stays().get(at).place(),
-                    situation.particulars(),
-                    Working.off());
+            this.where = new Whereabouts(s, water, story.stays());
         }
 
         MixAge run(LocalDate today, Working working) {
             Optional<LocalDate> recorded = story.given().stream().findFirst().map(Given::on);
             for (LocalDate day = story.since(); day.isBefore(today); day = day.plusDays(1)) {
-                move(day);
+                where.goTo(day);
                 waterUnrecorded(recorded.isEmpty() || day.isBefore(recorded.get()));
                 happen(day);
                 spent += decay(day);
@@ -156,7 +141,7 @@ public record MixAge(
                     Unit.YEAR,
                     "COMMON",
                     table("k", power, Unit.ONE, "mix:" + situation.mix().key()),
-                    table("T", place().on(today).meanC(), Unit.CELSIUS, "place:temperature"));
+                    table("T", where.place().on(today).meanC(), Unit.CELSIUS, "place:temperature"));
             working.step(
                     "media.spent",
                     "spent = wet time/L(wet)",
@@ -196,18 +181,6 @@ public record MixAge(
             }
         }
 
-        private Place place() {
-            return story.stays().get(stay).place();
-        }
-
-        private void move(LocalDate day) {
-            while (stay + 1 < story.stays().size()
-                    && !story.stays().get(stay + 1).from().isAfter(day)) {
-                stay++;
-                need = needAt(stay);
-            }
-        }
-
         private void waterUnrecorded(boolean planned) {
             if (planned ? left <= 1 - situation.species().depletion() : dryDays > DRY_DAYS) {
                 left = 1;
@@ -215,9 +188,9 @@ public record MixAge(
         }
 
         private double decay(LocalDate day) {
-            double after = Math.max(0, left - need.useOn(day) / available);
+            double after = Math.max(0, left - where.need().useOn(day) / available);
             double decay =
-                    meanPower(left, after, power) * warmth(place().on(day).meanC()) / (wetYears * DAYS_PER_YEAR);
+                    meanPower(left, after, power) * warmth(where.place().on(day).meanC()) / (wetYears * DAYS_PER_YEAR);
             dryDays = after > 0 ? 0 : dryDays + 1;
             left = after;
             return decay;
@@ -227,7 +200,7 @@ public record MixAge(
         private Lasts ahead(LocalDate today) {
             Optional<LocalDate> earliest = Optional.empty();
             Optional<LocalDate> likely = Optional.empty();
-            move(LocalDate.MAX);
+            where.goTo(LocalDate.MAX);
             for (int i = 0; i < aheadDays; i++) {
                 LocalDate day = today.plusDays(i);
                 if (earliest.isEmpty() && spent >= 1 / LIVES_DIFFER) {

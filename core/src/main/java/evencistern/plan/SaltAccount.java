@@ -3,7 +3,6 @@ package evencistern.plan;
 import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 
-import evencistern.climate.Place;
 import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
 import evencistern.feed.MeterForecast;
@@ -111,7 +110,7 @@ public record SaltAccount(
      * @param events in the order in which they happened
      * @param stays at least one; before the first it stood there too
      */
-    public record Story(LocalDate since, Uncertain freshMsCm, List<Event> events, List<MixAge.Stay> stays) {}
+    public record Story(LocalDate since, Uncertain freshMsCm, List<Event> events, List<Whereabouts.Stay> stays) {}
 
     /**
      * What it is watered with from now on.
@@ -231,9 +230,8 @@ public record SaltAccount(
         private final List<Pot> pots = new ArrayList<>();
         private final Map<Entry, Double> sums = new EnumMap<>(Entry.class);
         private final List<Inside> strewn = new ArrayList<>();
-        private int stay;
         private int happened;
-        private WaterNeed need;
+        private final Whereabouts where;
         private LocalDate since;
         private LocalDate lastPoured;
         private LocalDate lastFed;
@@ -259,17 +257,7 @@ public record SaltAccount(
                     new Doubt(new Pot(0, UPTAKE, 1, Meeting.PUSHES), new Pot(0, UPTAKE, 1, Meeting.RUNS_PAST)));
             pots.add(likely);
             doubts.forEach(d -> pots.addAll(List.of(d.low(), d.high())));
-            this.need = needAt(0);
-        }
-
-        private WaterNeed needAt(int at) {
-            return new WaterNeed(
-                    water,
-                    situation.pot(),
-                    situation.species(),
-                    story.stays().get(at).place(),
-                    situation.particulars(),
-                    Working.off());
+            this.where = new Whereabouts(s, water, story.stays());
         }
 
         SaltAccount run(Given given, double limit, LocalDate today, Working working) {
@@ -284,7 +272,7 @@ public record SaltAccount(
             Pot then = likely;
             List<Inside> thenStrewn = strewn;
             for (LocalDate day = story.since(); !day.isAfter(today); day = day.plusDays(1)) {
-                move(day);
+                where.goTo(day);
                 if (day.isAfter(story.since())) {
                     pass(day);
                 }
@@ -363,20 +351,8 @@ public record SaltAccount(
                     .sum());
         }
 
-        private Place place() {
-            return story.stays().get(stay).place();
-        }
-
-        private void move(LocalDate day) {
-            while (stay + 1 < story.stays().size()
-                    && !story.stays().get(stay + 1).from().isAfter(day)) {
-                stay++;
-                need = needAt(stay);
-            }
-        }
-
         private double growth(LocalDate day) {
-            return Growth.on(day, situation.species(), place()).factor();
+            return Growth.on(day, situation.species(), where.place()).factor();
         }
 
         /** A day of drinking, rain and coated feed. */
@@ -388,15 +364,16 @@ public record SaltAccount(
                 }
             }
             for (Inside i : strewn) {
-                dissolve(i.give(place().on(day).meanC()), day);
+                dissolve(i.give(where.place().on(day).meanC()), day);
             }
         }
 
         /** What rain carried off, mS/cm·L. */
         private double dry(Pot p, LocalDate day) {
-            double missing = p.missing + need.useOn(day) * p.use - need.rainOn(day);
+            double missing =
+                    p.missing + where.need().useOn(day) * p.use - where.need().rainOn(day);
             p.missing = Math.max(0, Math.min(missing, water.availableLitres()));
-            return missing < 0 && need.drains() ? p.leach(-missing, 0, held) : 0;
+            return missing < 0 && where.need().drains() ? p.leach(-missing, 0, held) : 0;
         }
 
         private void dissolve(double salt, LocalDate day) {
@@ -471,7 +448,7 @@ public record SaltAccount(
         }
 
         private double through(Pot p, Poured w) {
-            if (!need.drains()) {
+            if (!where.need().drains()) {
                 return 0;
             }
             if (w.throughLitres().isPresent()) {
@@ -486,14 +463,14 @@ public record SaltAccount(
             if (pot.salt / held >= limit) {
                 return Optional.of(from);
             }
-            move(LocalDate.MAX);
+            where.goTo(LocalDate.MAX);
             LocalDate next = lastPoured.plusDays(
-                    need.daysAfter(lastPoured, Working.off()).likely());
+                    where.need().daysAfter(lastPoured, Working.off()).likely());
             for (LocalDate day = from.plusDays(1);
                     day.isBefore(from.plusDays(LOOK_AHEAD_DAYS));
                     day = day.plusDays(1)) {
                 dry(pot, day);
-                double celsius = place().on(day).meanC();
+                double celsius = where.place().on(day).meanC();
                 double came = strewn.stream().mapToDouble(i -> i.give(celsius)).sum();
                 pot.salt += came > 0 ? came * (1 - pot.uptake * growth(day)) : 0;
                 if (day.isBefore(next)) {
@@ -501,12 +478,12 @@ public record SaltAccount(
                 }
                 double feed = feedDue(day) ? given.feedMsCm() : 0;
                 lastFed = feed > 0 ? day : lastFed;
-                double litres = need.pour(pot.missing, Working.off());
+                double litres = where.need().pour(pot.missing, Working.off());
                 pour(pot, new Poured(day, litres, given.waterMsCm(), feed, OptionalDouble.empty()), growth(day));
                 if (pot.salt / held >= limit) {
                     return Optional.of(day);
                 }
-                next = day.plusDays(need.daysAfter(day, Working.off()).likely());
+                next = day.plusDays(where.need().daysAfter(day, Working.off()).likely());
             }
             return Optional.empty();
         }

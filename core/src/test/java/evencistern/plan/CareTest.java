@@ -471,17 +471,7 @@ class CareTest {
                                 .singleElement()
                                 .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.LABEL_BY_HEIGHT)));
         Situation s = plain();
-        Situation tall = new Situation(
-                s.species(),
-                s.pot(),
-                s.mix(),
-                s.place(),
-                s.feed(),
-                s.startedOn(),
-                s.repottedOn(),
-                s.lastWatered(),
-                s.lastFed(),
-                Particulars.tall(OptionalDouble.of(1.5)));
+        Situation tall = Situations.told(s, Particulars.tall(OptionalDouble.of(1.5)));
         assertThat(Supply.scale(byHeight, tall)).isEqualTo(1.5);
     }
 }

@@ -307,7 +307,8 @@ class FeedProgrammeTest {
         Situation s = Lot.of("kalanchoe").since(MAY.minusDays(90), true).situation();
         LocalDate day = MAY.plusDays(33);
         LotPlan.Flush flush = LotPlan.of(
-                        told(s, s.particulars().with(new Flushing(true, Optional.of(day), OptionalDouble.of(0.5)))),
+                        Situations.told(
+                                s, s.particulars().with(new Flushing(true, Optional.of(day), OptionalDouble.of(0.5)))),
                         Working.off())
                 .flush()
                 .orElseThrow();
@@ -316,7 +317,7 @@ class FeedProgrammeTest {
         double available = new PotWater(s.mix(), s.pot()).availableLitres();
         assertThat(flush.litres()).isCloseTo(0.5 + available * s.species().depletion(), within(1e-9));
         assertThat(LotPlan.of(
-                                told(
+                                Situations.told(
                                         s,
                                         s.particulars()
                                                 .with(new Flushing(true, Optional.empty(), OptionalDouble.empty()))),
@@ -372,22 +373,8 @@ class FeedProgrammeTest {
                 .isAfter(read.plusDays(28));
     }
 
-    private static Situation told(Situation s, Particulars told) {
-        return new Situation(
-                s.species(),
-                s.pot(),
-                s.mix(),
-                s.place(),
-                s.feed(),
-                s.startedOn(),
-                s.repottedOn(),
-                s.lastWatered(),
-                s.lastFed(),
-                told);
-    }
-
     private static Situation after(Situation s, AfterReading reading) {
-        return told(s, Particulars.NONE.with(reading));
+        return Situations.told(s, Particulars.NONE.with(reading));
     }
 
     @Test
@@ -440,7 +427,7 @@ class FeedProgrammeTest {
                         Optional.empty(),
                         1,
                         Optional.empty()));
-        return LotPlan.of(told(s, told), Working.off()).flush().map(LotPlan.Flush::on);
+        return LotPlan.of(Situations.told(s, told), Working.off()).flush().map(LotPlan.Flush::on);
     }
 
     /** Feed follows growth: common practice, no source. With every watering it is weaker by quarters, and never nothing. */

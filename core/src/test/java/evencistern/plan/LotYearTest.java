@@ -94,17 +94,7 @@ class LotYearTest {
                 Optional.empty(),
                 1,
                 Optional.empty());
-        Situation read = new Situation(
-                s.species(),
-                s.pot(),
-                s.mix(),
-                s.place(),
-                s.feed(),
-                s.startedOn(),
-                s.repottedOn(),
-                s.lastWatered(),
-                s.lastFed(),
-                s.particulars().with(salty));
+        Situation read = Situations.told(s, s.particulars().with(salty));
         assertThat(LotYear.of(read, MAY).flushes()).startsWith(MAY, MAY.plusDays(42));
     }
 

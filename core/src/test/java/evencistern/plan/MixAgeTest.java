@@ -65,7 +65,7 @@ class MixAgeTest {
     private static MixAge age(Situation s, List<MixAge.Given> given, LocalDate today, MixAge.Refresh... refreshes) {
         return MixAge.of(
                 s,
-                new MixAge.Story(POTTED, given, List.of(new MixAge.Stay(POTTED, s.place())), List.of(refreshes)),
+                new MixAge.Story(POTTED, given, List.of(new Whereabouts.Stay(POTTED, s.place())), List.of(refreshes)),
                 today,
                 Working.off());
     }
@@ -141,7 +141,9 @@ class MixAgeTest {
                 new MixAge.Story(
                         POTTED,
                         given,
-                        List.of(new MixAge.Stay(POTTED, room(10)), new MixAge.Stay(POTTED.plusDays(150), room(25))),
+                        List.of(
+                                new Whereabouts.Stay(POTTED, room(10)),
+                                new Whereabouts.Stay(POTTED.plusDays(150), room(25))),
                         List.of()),
                 POTTED.plusDays(300),
                 Working.off());

@@ -87,7 +87,7 @@ class SaltAccountTest {
     private static SaltAccount account(Situation s, Uncertain fresh, List<Event> events, Given given, int days) {
         return SaltAccount.of(
                 s,
-                new Story(START, fresh, events, List.of(new MixAge.Stay(START, s.place()))),
+                new Story(START, fresh, events, List.of(new Whereabouts.Stay(START, s.place()))),
                 given,
                 LIMIT,
                 START.plusDays(days),

@@ -9,6 +9,7 @@ import evencistern.plan.LotPlan;
 import evencistern.plan.MixAge;
 import evencistern.plan.SaltAccount;
 import evencistern.plan.Situation;
+import evencistern.plan.Whereabouts;
 import evencistern.reading.Band;
 import evencistern.reading.FlushVolume;
 import evencistern.reading.Method;
@@ -34,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param stays where it stood
  */
 public record Story(
-        LocalDate since, boolean sinceKnown, List<MixAge.Stay> stays, List<Happening> happenings, ZoneId zone) {
+        LocalDate since, boolean sinceKnown, List<Whereabouts.Stay> stays, List<Happening> happenings, ZoneId zone) {
     private static final double ALL = 100;
     /** What a pen says of its pH has no bearing on an EC. */
     private static final double ANY_PH = 0.1;
@@ -75,21 +76,22 @@ public record Story(
         Optional<LocalDate> since =
                 filled.filter(f -> told.isEmpty() || !told.get().isAfter(f)).or(() -> told);
         LocalDate begun = since.orElse(lot.startedOn());
-        List<MixAge.Stay> stays = new ArrayList<>();
+        List<Whereabouts.Stay> stays = new ArrayList<>();
         List<Happening> own = new ArrayList<>();
         for (Happening h : all) {
             LocalDate on = LocalDate.ofInstant(h.at(), zone);
             if (h.from() != null && h.to() != null) {
                 if (stays.isEmpty()) {
-                    stays.add(new MixAge.Stay(LocalDate.MIN, g.place(h.from()).toPlace()));
+                    stays.add(new Whereabouts.Stay(
+                            LocalDate.MIN, g.place(h.from()).toPlace()));
                 }
-                stays.add(new MixAge.Stay(on, g.place(h.to()).toPlace()));
+                stays.add(new Whereabouts.Stay(on, g.place(h.to()).toPlace()));
             } else if (h.fresh() == null ? !on.isBefore(begun) : on.isAfter(begun) && h.fresh() < ALL) {
                 own.add(h);
             }
         }
         if (stays.isEmpty()) {
-            stays.add(new MixAge.Stay(LocalDate.MIN, g.place(lot.placeId()).toPlace()));
+            stays.add(new Whereabouts.Stay(LocalDate.MIN, g.place(lot.placeId()).toPlace()));
         }
         return new Story(begun, since.isPresent(), stays, own, zone);
     }
