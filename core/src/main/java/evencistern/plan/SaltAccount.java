@@ -288,23 +288,36 @@ public record SaltAccount(
                 }
             }
             Grams grams = grams();
-            double drained = working.step(
+            double in = working.step(
+                    "salt.in",
+                    "in = begun + water + feed",
+                    grams.began() + grams.water() + grams.feed(),
+                    Unit.GRAM,
+                    "FAO29",
+                    table("begun", grams.began(), Unit.GRAM, "lot:journal"),
+                    table("water", grams.water(), Unit.GRAM, "lot:journal"),
+                    table("feed", grams.feed(), Unit.GRAM, "lot:journal"));
+            double out = working.step(
+                    "salt.out",
+                    "out = taken up + drained",
+                    grams.plant() + grams.drained(),
+                    Unit.GRAM,
+                    "FAO29",
+                    table("taken up", grams.plant(), Unit.GRAM, "lot:journal"),
+                    table("drained", grams.drained(), Unit.GRAM, "lot:journal"));
+            working.step(
                     "salt.now",
-                    "EC = (begun + water + feed − plant − drained)/(0.64·Vw)",
+                    "EC = (in − out)/(0.64·Vw)",
                     likely.salt / held,
                     Unit.MILLISIEMENS_PER_CM,
                     "FAO29",
-                    earlier("begun", grams.began(), Unit.GRAM, "salt.now"),
-                    earlier("water", grams.water(), Unit.GRAM, "salt.now"),
-                    earlier("feed", grams.feed(), Unit.GRAM, "salt.now"),
-                    earlier("plant", grams.plant(), Unit.GRAM, "salt.now"),
-                    earlier("drained", grams.drained(), Unit.GRAM, "salt.now"),
+                    earlier("in", in, Unit.GRAM, "salt.in"),
+                    earlier("out", out, Unit.GRAM, "salt.out"),
                     table("Vw", held, Unit.LITRE, "pot:capacity"));
-            Estimate now = estimate();
             return new SaltAccount(
                     since,
                     grams,
-                    new Estimate(drained, now.low(), now.high()),
+                    estimate(),
                     likely.salt / Math.max(held / 100, held - likely.missing),
                     checks,
                     course,

@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -235,5 +236,28 @@ class SaltAccountTest {
         SaltAccount account =
                 account(pot(true), NO_SALT, List.of(read(0, 3), new Refreshed(START.plusDays(1), 0.5)), TAP, 1);
         assertThat(account.msCm().value()).isCloseTo(1.5, within(1e-9));
+    }
+
+    /** Arithmetic: what came less what left, over 0.64 g/L and what the pot holds, is the EC that is told. */
+    @Test
+    void theWorkingComesToTheFigure() {
+        Working.Recorder working = new Working.Recorder();
+        SaltAccount account = SaltAccount.of(
+                pot(true),
+                new Story(
+                        START,
+                        Uncertain.exact(0.8),
+                        waterings(pot(true), 0.2, 0.5, 10),
+                        List.of(new Whereabouts.Stay(START, room()))),
+                TAP,
+                LIMIT,
+                START.plusDays(40),
+                working);
+        Map<String, Double> results = working.steps().stream()
+                .collect(
+                        Collectors.toMap(Working.Step::id, step -> step.result().value()));
+        assertThat((results.get("salt.in") - results.get("salt.out")) / 0.64 / held())
+                .isCloseTo(results.get("salt.now"), within(1e-9))
+                .isCloseTo(account.msCm().value(), within(1e-9));
     }
 }

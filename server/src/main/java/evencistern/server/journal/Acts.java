@@ -379,7 +379,7 @@ public class Acts {
             List<JournalStore.Touched> rows = store.listRowsOf(garden, act.id());
             List<UUID> touched =
                     rows.stream().map(JournalStore.Touched::lot).distinct().toList();
-            touched.forEach(lot -> lots.lock(garden, lot));
+            lots.lock(garden, touched);
             rows.forEach(row -> takeBack(garden, undo, row));
             touched.forEach(lot -> lots.rebuild(garden, lot));
         });

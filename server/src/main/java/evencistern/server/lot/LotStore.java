@@ -15,6 +15,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -637,12 +638,12 @@ class LotStore {
                 .optional();
     }
 
-    /** Takes the lot for this transaction, so that two people cannot tick the same work at once. */
-    void lock(GardenId garden, UUID lot) {
-        db.sql("select 1 from lot where garden_id = ? and id = ? for update")
-                .params(garden.value(), lot)
+    /** Takes lots for this transaction, so that two people cannot tick the same work at once. */
+    void lock(GardenId garden, Collection<UUID> lots) {
+        db.sql("select 1 from lot where garden_id = ? and id = any (?) order by id for update")
+                .params(garden.value(), lots.toArray(UUID[]::new))
                 .query(Integer.class)
-                .optional();
+                .list();
     }
 
     void saveState(GardenId garden, UUID lot, LotState s, int rules) {

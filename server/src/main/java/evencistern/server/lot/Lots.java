@@ -42,6 +42,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -225,14 +226,19 @@ public class Lots {
 
     /** The same, taken for this transaction. */
     public Standing lock(GardenId garden, UUID lot) {
-        store.lock(garden, lot);
+        store.lock(garden, List.of(lot));
         return require(garden, lot);
+    }
+
+    /** Takes many for this transaction. */
+    public void lock(GardenId garden, Collection<UUID> lots) {
+        store.lock(garden, lots);
     }
 
     /** Adds or changes a lot as a form describes it, as an act of its own. */
     @Transactional
     public History.Edited<Lot> save(GardenId garden, LotInput input) {
-        store.lock(garden, input.id());
+        store.lock(garden, List.of(input.id()));
         Ground ground = ground(garden);
         Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), ground);
         checkOwned(ground.garden(), garden, lot);
