@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.Media;
 import evencistern.testkit.PostgresSession;
 import java.io.BufferedReader;
 import java.io.InputStreamReader;
@@ -257,8 +258,8 @@ class ReadingPathTest {
         assertThat(field("pH")).hasValue(Pattern.compile("(6\\.9|7\\.0).*"));
     }
 
-    @Test
-    void whereReadingsAreHeadingStandsByTheChartAndManyLotsStandSideBySide() {
+    /** Five runoffs ten days apart, each a little saltier than the one before. */
+    private void readFiveTimes() {
         for (int i = 0; i < 5; i++) {
             cistern.api()
                     .post(
@@ -274,6 +275,28 @@ class ReadingPathTest {
                                     "occurredAt", LocalDate.of(2026, 3, 26).plusDays(10L * i) + "T08:00:00Z"))
                     .ok();
         }
+    }
+
+    @Test
+    void readingsPrintWithTheirChartsAndWithoutWhatIsForTyping() {
+        readFiveTimes();
+        readings();
+        Locator charts = page.locator(".recharts-surface");
+        assertThat(charts).hasCount(2);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        page.setViewportSize(794, 1123);
+        assertThat(page.getByText("New reading")).isHidden();
+        assertThat(page.getByText("Flushed by")).isHidden();
+        assertThat(charts.first()).isVisible();
+        double paper = page.viewportSize().width;
+        for (int i = 0; i < 2; i++) {
+            assertThat(charts.nth(i).boundingBox().width).isBetween(paper * 0.8, paper);
+        }
+    }
+
+    @Test
+    void whereReadingsAreHeadingStandsByTheChartAndManyLotsStandSideBySide() {
+        readFiveTimes();
         readings();
         assertThat(page.getByText("EC rises by 0.60 mS/cm a month, by 5 readings. It leaves the band about"))
                 .isVisible();
