@@ -104,7 +104,7 @@ function Table({ readings, garden, several }: { readings: Reading[]; garden: Gar
           <th className="py-1 font-semibold">When</th>
           {several && <th className="font-semibold">By</th>}
           <th className="font-semibold">pH</th>
-          <th className="font-semibold">EC, mS/cm</th>
+          <th className="pr-3 font-semibold">EC, mS/cm</th>
           <th className="font-semibold">Says</th>
         </tr>
       </thead>
