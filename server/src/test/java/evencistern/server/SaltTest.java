@@ -145,6 +145,30 @@ class SaltTest {
                 .isGreaterThan(0.3);
     }
 
+    /** Of a pot of which fresh mix was never told, what was read before it was put up here counts too. */
+    @Test
+    void whatWasReadBeforeTheLotBeganCountsWhereNoFreshMixIsKnown() {
+        form.remove("repottedOn");
+        change(Map.of("startedOn", today.toString()));
+        LocalDate before = today.minusDays(30);
+        api.post(
+                        lot + "/readings",
+                        Map.of(
+                                "clientKey",
+                                Bodies.key(),
+                                "meterId",
+                                pen,
+                                "method",
+                                "pour_through",
+                                "ec",
+                                Bodies.typed("2.2", "mS/cm"),
+                                "occurredAt",
+                                before + "T08:00:00Z"))
+                .ok();
+        assertThat(salt().path("since").asString()).isEqualTo(before.toString());
+        assertThat(salt().path("msCm").asDouble()).isCloseTo(2.2, within(0.03));
+    }
+
     @Test
     void overACachepotNothingLeaves() {
         change(Map.of("undrained", true));

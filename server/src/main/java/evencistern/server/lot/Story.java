@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What happened to the pots of a lot since they were last filled with fresh mix.
  *
- * @param since when that was; {@code sinceKnown} whether it was told, or is the day the lot began
+ * @param since when that was; {@code sinceKnown} whether it was told, or is the first day anything is known of
  * @param stays where it stood
  */
 public record Story(
@@ -75,7 +75,12 @@ public record Story(
         Optional<LocalDate> told = Optional.ofNullable(lot.repottedOn()).filter(d -> !partLast);
         Optional<LocalDate> since =
                 filled.filter(f -> told.isEmpty() || !told.get().isAfter(f)).or(() -> told);
-        LocalDate begun = since.orElse(lot.startedOn());
+        // what happened to it before the day it was put up tells that it stood there already
+        LocalDate begun = since.orElseGet(() -> all.stream()
+                .findFirst()
+                .map(h -> LocalDate.ofInstant(h.at(), zone))
+                .filter(first -> first.isBefore(lot.startedOn()))
+                .orElse(lot.startedOn()));
         List<Whereabouts.Stay> stays = new ArrayList<>();
         List<Happening> own = new ArrayList<>();
         for (Happening h : all) {
