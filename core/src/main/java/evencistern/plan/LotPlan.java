@@ -190,23 +190,26 @@ public record LotPlan(
                 .filter(read -> s.repottedOn().filter(r -> r.isAfter(read.on())).isEmpty());
         // what the reading asks for is for a drained pot: by the next watering it has dried out by so much
         double dried = water.availableLitres() * s.species().depletion();
-        if (salty.isPresent()) {
-            OptionalDouble asked = salty.get().litres();
-            return Optional.of(new Flush(
-                    salty.get().on(), asked.isPresent() ? asked.getAsDouble() + dried : litres, Flush.Asker.READING));
-        }
         Flushing by = s.particulars().flushing();
+        if (salty.isPresent()) {
+            return Optional.of(
+                    new Flush(salty.get().on(), asked(salty.get().litres(), dried, litres), Flush.Asker.READING));
+        }
         if (by.byAccount()) {
-            return by.on()
-                    .map(on -> new Flush(
-                            on,
-                            by.litres().isPresent() ? by.litres().getAsDouble() + dried : litres,
-                            Flush.Asker.ACCOUNT));
+            return by.on().map(on -> new Flush(on, asked(by.litres(), dried, litres), Flush.Asker.ACCOUNT));
         }
         return flushEvery(s)
                 .map(every -> lastFlushed(s).plusDays(every))
-                .map(due -> restsOn(due.isBefore(earliest) ? earliest : due, s) ? awake(earliest, s) : due)
+                .map(due -> {
+                    LocalDate day = due.isBefore(earliest) ? earliest : due;
+                    return restsOn(day, s) ? awake(day, s) : due;
+                })
                 .map(on -> new Flush(on, litres, Flush.Asker.RHYTHM));
+    }
+
+    /** What is asked for of a drained pot, for one that has dried out by so much; the usual where nothing is known. */
+    private static double asked(OptionalDouble drained, double dried, double usual) {
+        return drained.isPresent() ? drained.getAsDouble() + dried : usual;
     }
 
     private static boolean restsOn(LocalDate day, Situation s) {

@@ -3,10 +3,12 @@ package evencistern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.climate.Place;
+import evencistern.media.PotWater;
 import evencistern.plant.SpeciesGuide;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -83,6 +85,34 @@ class LotYearTest {
                 assertThat(Hold.on(span.from().minusDays(1), s)).doesNotContain(span.hold());
             }
         }
+    }
+
+    /** Arithmetic: due ten days into its rest, twenty days after it was asked while still growing. */
+    @Test
+    void aFlushDueInTheRestWaitsForItsEndAndIsNotBroughtForward() {
+        Situation s = outdoors("fuchsia", 52, false);
+        LocalDate rest = MAY;
+        while (!rests(rest, s)) {
+            rest = rest.plusDays(1);
+        }
+        LocalDate due = rest.plusDays(10);
+        Particulars told = new Particulars(
+                OptionalDouble.empty(),
+                Learned.NOTHING,
+                true,
+                Map.of(),
+                FeedRhythm.LABEL,
+                Optional.of(due.minusDays(42)));
+        LocalDate on = LotPlan.flush(Situations.told(s, told), new PotWater(s.mix(), s.pot()), rest.minusDays(10))
+                .orElseThrow()
+                .on();
+        assertThat(on).isAfter(due);
+        assertThat(rests(on, s)).isFalse();
+        assertThat(due.datesUntil(on)).allMatch(day -> rests(day, s));
+    }
+
+    private static boolean rests(LocalDate day, Situation s) {
+        return Hold.on(day, s).stream().anyMatch(Hold::rests);
     }
 
     /** A flush that a reading asks for comes first; the weeks of the kind are counted from it. */

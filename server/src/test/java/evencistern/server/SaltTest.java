@@ -58,18 +58,14 @@ class SaltTest {
     }
 
     private void read(String method, String ec) {
-        api.post(
-                        lot + "/readings",
-                        Map.of(
-                                "clientKey",
-                                Bodies.key(),
-                                "meterId",
-                                pen,
-                                "method",
-                                method,
-                                "ec",
-                                Bodies.typed(ec, "mS/cm")))
-                .ok();
+        read(method, ec, Map.of());
+    }
+
+    private void read(String method, String ec, Map<String, Object> more) {
+        Map<String, Object> reading = new HashMap<>(
+                Map.of("clientKey", Bodies.key(), "meterId", pen, "method", method, "ec", Bodies.typed(ec, "mS/cm")));
+        reading.putAll(more);
+        api.post(lot + "/readings", reading).ok();
     }
 
     /** Arithmetic: litres times the water's own EC, at 0.64 g/L for 1 mS/cm. */
@@ -151,20 +147,7 @@ class SaltTest {
         form.remove("repottedOn");
         change(Map.of("startedOn", today.toString()));
         LocalDate before = today.minusDays(30);
-        api.post(
-                        lot + "/readings",
-                        Map.of(
-                                "clientKey",
-                                Bodies.key(),
-                                "meterId",
-                                pen,
-                                "method",
-                                "pour_through",
-                                "ec",
-                                Bodies.typed("2.2", "mS/cm"),
-                                "occurredAt",
-                                before + "T08:00:00Z"))
-                .ok();
+        read("pour_through", "2.2", Map.of("occurredAt", before + "T08:00:00Z"));
         assertThat(salt().path("since").asString()).isEqualTo(before.toString());
         assertThat(salt().path("msCm").asDouble()).isCloseTo(2.2, within(0.03));
     }
