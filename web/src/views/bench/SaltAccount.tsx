@@ -65,8 +65,7 @@ function standing({ msCm, low, high, band }: Account): string {
 /** When it is too much if all goes on, and what to do then. */
 function Ahead({ a, lot, garden, shown }: Props & { a: Account }) {
   const drains = !lot.undrained;
-  const { saltyOn, lastFlushedOn } = lot.state;
-  if (saltyOn && (!lastFlushedOn || lastFlushedOn < saltyOn)) {
+  if (a.readingAsks) {
     return (
       <p className="my-2 border-l-4 border-water pl-3">
         Its last reading asks for a flush <b>with the next watering</b>: so much as is said with the reading.

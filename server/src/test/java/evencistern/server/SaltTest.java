@@ -131,6 +131,16 @@ class SaltTest {
     void whatDrainsAtAWateringIsARougherSign() {
         read("runoff", "1.1");
         assertThat(salt().path("checks")).hasSize(1);
+        assertThat(salt().path("readingAsks").asBoolean()).isFalse();
+        read("runoff", "3.4");
+        assertThat(salt().path("readingAsks").asBoolean()).isTrue();
+        water(today, "1.2", true);
+        assertThat(salt().path("readingAsks").asBoolean()).isFalse();
+    }
+
+    @Test
+    void whatDrainsIsHeldAgainstItsOwnBand() {
+        read("runoff", "1.1");
         assertThat(salt().path("msCm").asDouble())
                 .as("it stands inside the band as it does in that of what drains")
                 .isBetween(

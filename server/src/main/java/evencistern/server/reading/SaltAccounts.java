@@ -1,6 +1,7 @@
 package evencistern.server.reading;
 
 import evencistern.media.PotWater;
+import evencistern.plan.LotPlan;
 import evencistern.plan.SaltAccount;
 import evencistern.plan.SaltAccount.Estimate;
 import evencistern.plan.Situation;
@@ -52,6 +53,7 @@ public class SaltAccounts {
      * @param msCm,low,high what a pour-through would likely read, and the range for four pots of five
      * @param dryMsCm the same as dry as it is
      * @param held litres the drained pot holds
+     * @param readingAsks whether the flush in the plan is asked for by a reading, which comes before the account
      * @param aboveOn the first watering at which it is likely above the band
      * @param flushLeast,flushMost litres of plain water that bring a drained pot back then
      */
@@ -71,6 +73,7 @@ public class SaltAccounts {
             double dryMsCm,
             double held,
             VerdictWire.BandWire band,
+            boolean readingAsks,
             @Nullable LocalDate aboveOn,
             @Nullable Double flushLeast,
             @Nullable Double flushMost,
@@ -105,6 +108,10 @@ public class SaltAccounts {
                 account.nowMsCm(),
                 new PotWater(s.mix(), s.pot()).capacityLitres(),
                 VerdictWire.BandWire.of(band),
+                LotPlan.of(s, Working.off())
+                        .flush()
+                        .filter(f -> f.asker() == LotPlan.Flush.Asker.READING)
+                        .isPresent(),
                 account.above().orElse(null),
                 flush.map(FlushVolume::leastLitres).orElse(null),
                 flush.map(FlushVolume::mostLitres).orElse(null),
