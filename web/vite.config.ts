@@ -2,13 +2,13 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
 
-const HINT = "//# allFunctionsCalledOnLoad";
-
 const server = `http://127.0.0.1:${process.env["EVEN_CISTERN_PORT"] ?? "8484"}`;
 
+const HINT = "//# allFunctionsCalledOnLoad";
+
 /**
- * Has a browser compile all of what the page begins with beside its main thread, not function by function on it:
- * https://explainers-by-googlers.github.io/explicit-javascript-compile-hints-file-based/
+ * Has a browser compile all of what the page begins with beside its main thread, not function by function on it (an
+ * "explicit compile hint"). A browser that does not know it reads a comment.
  */
 const compiledAtOnce: Plugin = {
   name: "compiled-at-once",

@@ -191,7 +191,7 @@ class BadInputTest {
 
     @Test
     void whatCannotBeReadOrFoundIsSaidPlainly() {
-        clear(api.postRaw(home + "/ticks", "{\"name\": ", true), 400);
+        clear(api.raw("POST", home + "/ticks", "{\"name\": ", true), 400);
         clear(api.get(home + "/lots/not-an-id"), 400);
         clear(api.get(home + "/lots/" + UUID.randomUUID()), 404);
         clear(api.get("/api/nothing/here"), 404);
@@ -199,8 +199,47 @@ class BadInputTest {
     }
 
     @Test
+    void whatARequestLacksIsNamed() {
+        Map<String, Object> input = Bodies.lot(garden, null);
+        Map<String, Object> pot = Bodies.pot("12", "9", "11");
+        pot.remove("shape");
+        input.put("pot", pot);
+        input.remove("name");
+        Api.Answer answer = api.put(home + "/lots", input);
+        clear(answer, 400);
+        assertThat(answer.body().path("detail").asString()).startsWith("The request lacks name, pot.shape.");
+    }
+
+    /** Every address of the contract that takes a body: what is sent lacks everything. */
+    @Test
+    void noAddressFailsOnAnEmptyOrAbsentBody() {
+        JsonNode contract = api.get("/v3/api-docs").ok();
+        int asked = 0;
+        for (var path : contract.path("paths").properties()) {
+            String address = path.getKey()
+                    .replace("{garden}", garden.path("id").asString())
+                    .replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+            for (String method : List.of("post", "put", "delete")) {
+                if (!path.getValue().path(method).has("requestBody")) {
+                    continue;
+                }
+                for (String body : List.of("{}", "[]", "null", "[null]", "{\"items\":[null]}")) {
+                    Api.Answer answer = api.raw(method.toUpperCase(java.util.Locale.ROOT), address, body, true);
+                    assertThat(answer.status())
+                            .as(
+                                    "%s %s %s: %s",
+                                    method, address, body, answer.raw().body())
+                            .isBetween(200, 499);
+                    asked++;
+                }
+            }
+        }
+        assertThat(asked).isGreaterThan(200);
+    }
+
+    @Test
     void withoutTheTokenOrUnderAStrangeNameNothingIsDone() throws Exception {
-        clear(api.postRaw("/api/gardens", "{}", false), 403);
+        clear(api.raw("POST", "/api/gardens", "{}", false), 403);
         URI address = URI.create(App.address());
         try (Socket socket = new Socket(address.getHost(), address.getPort())) {
             socket.getOutputStream()

@@ -98,7 +98,7 @@ class ExchangeTest {
         JsonNode today = api.get(home + "/today").ok();
         forget();
         assertThat(api.get(home).status()).isEqualTo(404);
-        Api.Answer back = api.postRaw("/api/garden-files", out, true);
+        Api.Answer back = api.raw("POST", "/api/garden-files", out, true);
         assertThat(back.ok().path("garden").asString())
                 .isEqualTo(garden.path("id").asString());
         assertThat(file()).isEqualTo(out);
@@ -124,7 +124,7 @@ class ExchangeTest {
     @Test
     void aGardenThatIsHereIsNotOverwrittenAndABrokenFileChangesNothing() {
         String out = file();
-        Api.Answer here = api.postRaw("/api/garden-files", out, true);
+        Api.Answer here = api.raw("POST", "/api/garden-files", out, true);
         assertThat(here.status()).isEqualTo(409);
         assertThat(here.faults()).containsExactly("already_here");
         forget();
@@ -138,11 +138,11 @@ class ExchangeTest {
         assertThat(refused(out.replaceFirst("\"place_id\": \"[0-9a-f]{8}", "\"place_id\": \"00000000")))
                 .isEqualTo("file_invalid");
         assertThat(api.get(home).status()).isEqualTo(404);
-        api.postRaw("/api/garden-files", out, true).ok();
+        api.raw("POST", "/api/garden-files", out, true).ok();
     }
 
     private String refused(String text) {
-        Api.Answer answer = api.postRaw("/api/garden-files", text, true);
+        Api.Answer answer = api.raw("POST", "/api/garden-files", text, true);
         assertThat(answer.status()).isEqualTo(422);
         return answer.faults().get(0);
     }

@@ -62,8 +62,8 @@ public final class Api {
     }
 
     /** Any body, even one that is no JSON. */
-    public Answer postRaw(String path, String body, boolean withToken) {
-        return exchange("POST", path, body, withToken);
+    public Answer raw(String method, String path, String body, boolean withToken) {
+        return exchange(method, path, body, withToken);
     }
 
     private Answer send(String method, String path, @Nullable Object body) {

@@ -71,6 +71,11 @@ class ProblemAdvice {
         return plain(HttpStatus.BAD_REQUEST, "unreadable");
     }
 
+    @ExceptionHandler(IncompleteException.class)
+    ResponseEntity<ProblemDetail> incomplete(IncompleteException e) {
+        return plain(HttpStatus.BAD_REQUEST, "incomplete", Map.of("missing", e.missing()));
+    }
+
     @ExceptionHandler(NoResourceFoundException.class)
     ResponseEntity<ProblemDetail> nothingThere(NoResourceFoundException e) {
         LOG.debug("nothing there", e);
@@ -104,7 +109,11 @@ class ProblemAdvice {
     }
 
     private ResponseEntity<ProblemDetail> plain(HttpStatus status, String id) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, words.of("problems", id, Map.of()));
+        return plain(status, id, Map.of());
+    }
+
+    private ResponseEntity<ProblemDetail> plain(HttpStatus status, String id, Map<String, String> values) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, words.of("problems", id, values));
         problem.setProperty("code", id);
         return respond(problem);
     }
