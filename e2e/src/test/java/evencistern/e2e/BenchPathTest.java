@@ -10,93 +10,10 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import evencistern.testkit.PostgresSession;
 import java.nio.file.Path;
-import java.util.HashMap;
-import java.util.Map;
-import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** A garden lived in: many lots at once, the shelf, edits by two, and the garden carried away in a file. */
-class BenchPathTest {
-    private static Cistern cistern;
-    private Browsers.Opened opened;
-    private Page page;
-    private JsonNode garden;
-    private String home;
-
-    @BeforeAll
-    static void start() {
-        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
-    }
-
-    @AfterAll
-    static void stop() {
-        cistern.close();
-    }
-
-    @BeforeEach
-    void openAFreshGarden() {
-        garden = cistern.api().freshGarden();
-        home = "/g/" + garden.path("id").asString();
-        opened = Browsers.desk(cistern.address());
-        page = opened.page();
-    }
-
-    @AfterEach
-    void close() {
-        opened.close();
-        assertThat(opened.complaints()).isEmpty();
-    }
-
-    private static Map<String, Object> typed(String text, String unit) {
-        return Map.of("text", text, "unit", unit);
-    }
-
-    private String addLot(String name) {
-        Map<String, Object> lot = new HashMap<>(Map.of(
-                "id",
-                UUID.randomUUID().toString(),
-                "name",
-                name,
-                "pots",
-                typed("3", ""),
-                "species",
-                "streptocarpus",
-                "mix",
-                "peat_perlite",
-                "placeId",
-                garden.path("places").get(0).path("id").asString(),
-                "waterId",
-                garden.path("waters").get(0).path("id").asString(),
-                "version",
-                0));
-        lot.put(
-                "pot",
-                Map.of(
-                        "shape",
-                        "round",
-                        "top",
-                        typed("12", "cm"),
-                        "base",
-                        typed("9", "cm"),
-                        "height",
-                        typed("11", "cm")));
-        return cistern.api()
-                .put("/api/gardens/" + garden.path("id").asString() + "/lots", lot)
-                .ok()
-                .path("id")
-                .asString();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
+class BenchPathTest extends AtTheDesk {
     private Locator lots() {
         return page.getByRole(
                 AriaRole.LIST, new Page.GetByRoleOptions().setName("Lots").setExact(true));
@@ -107,15 +24,11 @@ class BenchPathTest {
                 AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-    }
-
     @Test
     void manyLotsAreMovedAtOnceAndTheMoveIsTakenBack() {
-        addLot("Left one");
-        addLot("Right one");
-        addLot("Stays behind");
+        plant("Left one", 3);
+        plant("Right one", 3);
+        plant("Stays behind", 3);
         page.navigate(home + "/bench");
         page.getByLabel("Choose Left one").check();
         page.getByLabel("Choose Right one").check();
@@ -137,9 +50,9 @@ class BenchPathTest {
 
     @Test
     void theBenchIsSearchedAndFiltered() {
-        addLot("Kitchen fern");
-        addLot("Porch fern");
-        addLot("Stairs");
+        plant("Kitchen fern", 3);
+        plant("Porch fern", 3);
+        plant("Stairs", 3);
         page.navigate(home + "/bench");
         Locator listed = lots().getByRole(AriaRole.LISTITEM);
         assertThat(listed).hasCount(3);
@@ -152,7 +65,7 @@ class BenchPathTest {
 
     @Test
     void aLotIsDuplicatedSplitNotedAndRetiredByHand() {
-        String lot = addLot("Heather");
+        String lot = plant("Heather", 3);
         page.navigate(home + "/bench/" + lot);
         button("Split").click();
         field("Pots that go").fill("3");
@@ -192,7 +105,7 @@ class BenchPathTest {
 
     @Test
     void whatAnotherWindowSavedMeanwhileIsShownBesideMineAndAPersonChooses() {
-        String lot = addLot("Fern");
+        String lot = plant("Fern", 3);
         page.navigate(home + "/bench/" + lot);
         field("Name").fill("Fern, mine");
         Page other = opened.context().newPage();
@@ -212,7 +125,7 @@ class BenchPathTest {
 
     @Test
     void aTrayAndABasketAreDrawnAsTheyAre() {
-        String lot = addLot("Shapes");
+        String lot = plant("Shapes", 3);
         page.navigate(home + "/bench/" + lot);
         field("Pot, inside").selectOption("box");
         field("Length").fill("40");
@@ -260,17 +173,12 @@ class BenchPathTest {
         page.getByLabel("¼ teaspoon").uncheck();
         button("Save").click();
         assertThat(page.getByText("Saved.").first()).isVisible();
-        assertThat(cistern.api()
-                        .get("/api/gardens/" + garden.path("id").asString())
-                        .ok()
-                        .path("spoons")
-                        .size())
-                .isEqualTo(3);
+        assertThat(CISTERN.api().get(data).ok().path("spoons").size()).isEqualTo(3);
     }
 
     @Test
     void everythingIsFoundAndDoneByTheKeys() {
-        addLot("Larch");
+        plant("Larch", 3);
         page.navigate(home + "/today");
         assertThat(page.getByText("1 lot is due")).isVisible();
         page.keyboard().press("b");
@@ -299,9 +207,9 @@ class BenchPathTest {
 
     @Test
     void onPaperThereIsEveryRowAndNoButtonToPress() {
-        addLot("Larch");
+        plant("Larch", 3);
         for (int i = 0; i < 35; i++) {
-            addLot("Seedling " + i);
+            plant("Seedling " + i, 3);
         }
         page.navigate(home + "/bench");
         assertThat(page.getByText("Larch")).isVisible();
@@ -317,7 +225,7 @@ class BenchPathTest {
 
     @Test
     void theGardenIsCarriedAwayInAFileAndLivesOnElsewhere() {
-        addLot("Traveller");
+        plant("Traveller", 3);
         page.navigate(home + "/garden?part=files");
         Download download = page.waitForDownload(
                 () -> page.getByText("The whole garden, as one file").click());
@@ -340,7 +248,7 @@ class BenchPathTest {
 
     @Test
     void theMixOfALotGrowsOldAndIsRenewedInPart() {
-        String lot = addLot("Cape primrose");
+        String lot = plant("Cape primrose", 3);
         page.navigate(home + "/bench/" + lot + "?tab=mix");
         assertThat(page.getByText("next to nothing of its life is spent").first())
                 .isVisible();
@@ -361,9 +269,9 @@ class BenchPathTest {
 
     @Test
     void labelsForThoseChosenAreInTheDownloadsAndAWrongNumberIsToldInItsPlace() {
-        addLot("Fern by the door");
-        addLot("Fern on the sill");
-        page.navigate(cistern.address() + home + "/bench");
+        plant("Fern by the door", 3);
+        plant("Fern on the sill", 3);
+        page.navigate(CISTERN.address() + home + "/bench");
         page.getByLabel("Choose all 2").check();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Labels"))
                 .click();

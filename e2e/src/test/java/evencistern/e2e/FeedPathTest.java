@@ -6,66 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.SelectOption;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** Feeds and water at the bench: a whole analysis, the dose in every can, the pen in the can, acid for the water. */
-class FeedPathTest {
-    private static Cistern cistern;
-    private Browsers.Opened opened;
-    private Page page;
-    private String home;
-
-    @BeforeAll
-    static void start() {
-        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
-    }
-
-    @AfterAll
-    static void stop() {
-        cistern.close();
-    }
-
-    @BeforeEach
-    void open() {
-        JsonNode garden = cistern.api().freshGarden();
-        home = "/g/" + garden.path("id").asString();
-        opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
-        page = opened.page();
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(opened.complaints().stream().filter(c -> !c.contains("422")).toList())
-                .isEmpty();
-        opened.close();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator radio(String name) {
-        return page.getByRole(
-                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-    }
-
-    private Locator region(String name) {
-        return page.getByRole(
-                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
+class FeedPathTest extends AtTheDesk {
     /** A feed of 20-5-10 with its nitrogen as nitrate and urea, 1 g per litre a fortnight. */
     private void aFeed() {
         page.navigate(home + "/feeds");

@@ -8,59 +8,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import evencistern.testkit.Api;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** What a grower does by hand, in the real interface. */
-class GrowersPathTest {
-    private static Cistern cistern;
-    private Browsers.Opened opened;
-    private Page page;
-    private JsonNode garden;
-    private String home;
-
-    @BeforeAll
-    static void start() {
-        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
-    }
-
-    @AfterAll
-    static void stop() {
-        cistern.close();
-    }
-
-    @BeforeEach
-    void openAFreshGarden() {
-        garden = cistern.api().freshGarden();
-        home = "/g/" + garden.path("id").asString();
-        opened = Browsers.desk(cistern.address());
-        page = opened.page();
-    }
-
-    @AfterEach
-    void close() {
-        opened.close();
-        assertThat(opened.complaints()).isEmpty();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-    }
-
-    private Locator radio(String name) {
-        return page.getByRole(
-                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
+class GrowersPathTest extends AtTheDesk {
     private void addFeed(String label) {
         page.navigate(home + "/feeds");
         button("Add the first feed").click();
@@ -77,8 +28,7 @@ class GrowersPathTest {
         button("Add the first lot").click();
         field("Name").fill("Cape primrose, kitchen");
         button("Add this lot").click();
-        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+        assertThat(text("Saved")).isVisible();
     }
 
     @Test
@@ -106,8 +56,7 @@ class GrowersPathTest {
         assertThat(page.getByText("Some words were not understood").first()).isVisible();
         page.getByLabel("I have read the words").check();
         button("Put it on the shelf").click();
-        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+        assertThat(text("Saved")).isVisible();
         page.reload();
         assertThat(field("The label's own sentence")).hasValue("2½ tsp per 2 gal every 10 days, never at noon");
     }
@@ -121,16 +70,14 @@ class GrowersPathTest {
         assertThat(page.getByText("In plain words: 1.5 g per litre of water every 7 days."))
                 .isVisible();
         button("Put it on the shelf").click();
-        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+        assertThat(text("Saved")).isVisible();
     }
 
     @Test
     void aLotGetsADoseThatFollowsEveryInputAndShowsItsWorking() {
         addFeed("1 g per litre every 10-14 days");
         button("Put it on the shelf").click();
-        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+        assertThat(text("Saved")).isVisible();
         addLot();
         Locator answer = page.getByLabel("Answer");
         assertThat(answer).containsText("The product's label comes first");
@@ -163,14 +110,9 @@ class GrowersPathTest {
         assertThat(page.getByText("1 lot is due")).isVisible();
         button("Cape primrose, kitchen: done").dblclick();
         assertThat(page.getByText("Done today")).isVisible();
-        Api api = cistern.api();
-        String lot = api.get("/api/gardens/" + garden.path("id").asString() + "/lots")
-                .ok()
-                .path("lots")
-                .get(0)
-                .path("id")
-                .asString();
-        String journal = "/api/gardens/" + garden.path("id").asString() + "/lots/" + lot + "/journal";
+        Api api = CISTERN.api();
+        String lot = api.get(data + "/lots").ok().path("lots").get(0).path("id").asString();
+        String journal = data + "/lots/" + lot + "/journal";
         assertThat(api.get(journal).ok().size()).isEqualTo(1);
         button("Undo Cape primrose, kitchen").click();
         assertThat(page.getByText("1 lot is due")).isVisible();
@@ -191,8 +133,7 @@ class GrowersPathTest {
         assertThat(page.getByText("above the band").first()).isVisible();
         assertThat(page.getByText("Flush each pot slowly")).isVisible();
         button("Record").click();
-        assertThat(page.getByText("Reading recorded.", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+        assertThat(text("Reading recorded.")).isVisible();
         assertThat(page.getByLabel("Every reading")).containsText("3.0");
         assertThat(page.locator(".recharts-wrapper")).hasCount(2);
         field("TDS or EC").fill("700");

@@ -6,58 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** A mix as a grower makes it: parts, pots, lime, a component measured, a batch for a list of pots. */
-class MixPathTest {
-    private static Cistern cistern;
-    private Browsers.Opened opened;
-    private Page page;
-    private String home;
-
-    @BeforeAll
-    static void start() {
-        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
-    }
-
-    @AfterAll
-    static void stop() {
-        cistern.close();
-    }
-
-    @BeforeEach
-    void open() {
-        JsonNode garden = cistern.api().freshGarden();
-        home = "/g/" + garden.path("id").asString();
-        opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
-        page = opened.page();
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(opened.complaints()).isEmpty();
-        opened.close();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
-    }
-
+class MixPathTest extends AtTheDesk {
     private Locator answer() {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
     }

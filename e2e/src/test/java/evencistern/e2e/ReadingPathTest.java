@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.Media;
 import evencistern.testkit.PostgresSession;
@@ -18,79 +17,16 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.JsonNode;
 
 /** The pen and the pot: calibrated, read step by step, judged, acted on. */
-class ReadingPathTest {
-    private static Cistern cistern;
-    private Browsers.Opened opened;
-    private Page page;
-    private JsonNode garden;
-    private String home;
+class ReadingPathTest extends AtTheDesk {
     private String lot;
 
-    @BeforeAll
-    static void start() {
-        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
-    }
-
-    @AfterAll
-    static void stop() {
-        cistern.close();
-    }
-
     @BeforeEach
-    void aGardenWithALot() {
-        garden = cistern.api().freshGarden();
-        home = "/g/" + garden.path("id").asString();
-        lot = cistern.api()
-                .put("/api" + home.replace("/g/", "/gardens/") + "/lots", lot("Primrose by the sink"))
-                .ok()
-                .path("id")
-                .asString();
-        opened = Browsers.open(cistern.address(), 1280, 800, ColorScheme.LIGHT);
-        page = opened.page();
-    }
-
-    private Map<String, Object> lot(String name) {
-        return Map.ofEntries(
-                Map.entry("id", UUID.randomUUID().toString()),
-                Map.entry("name", name),
-                Map.entry("pots", Map.of("text", "1", "unit", "")),
-                Map.entry("species", "streptocarpus"),
-                Map.entry(
-                        "pot",
-                        Map.of(
-                                "shape", "round",
-                                "top", Map.of("text", "12", "unit", "cm"),
-                                "base", Map.of("text", "9", "unit", "cm"),
-                                "height", Map.of("text", "11", "unit", "cm"))),
-                Map.entry("mix", "peat_perlite"),
-                Map.entry("placeId", garden.path("places").get(0).path("id").asString()),
-                Map.entry("waterId", garden.path("waters").get(0).path("id").asString()),
-                Map.entry("startedOn", "2026-05-14"),
-                Map.entry("version", 0));
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(opened.complaints().stream().filter(c -> !c.contains("422")).toList())
-                .isEmpty();
-        opened.close();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    void aLot() {
+        lot = plant("Primrose by the sink", 1);
     }
 
     private void readings() {
@@ -103,9 +39,7 @@ class ReadingPathTest {
         field("pH").fill("6.6");
         assertThat(page.getByText("pH was never calibrated")).isVisible();
         assertThat(page.getByText("probably above the band").first()).isVisible();
-        page.getByText("Calibrate", new Page.GetByTextOptions().setExact(true))
-                .first()
-                .click();
+        text("Calibrate").first().click();
         field("Shown in pH 7.00").fill("4.1");
         field("Shown in pH 4.01").fill("7.1");
         button("Save").click();
@@ -147,8 +81,7 @@ class ReadingPathTest {
         field("How it is taken").selectOption("runoff");
         assertThat(page.getByText("above the band").first()).isVisible();
         button("Record").click();
-        assertThat(page.getByText("Reading recorded.", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+        assertThat(text("Reading recorded.")).isVisible();
         assertThat(page.getByLabel("Every reading")).containsText("EC above the band");
     }
 
@@ -161,8 +94,7 @@ class ReadingPathTest {
         assertThat(last).isVisible();
         button("Into the plan: retest").click();
         assertThat(page.getByText("Taken into the plan.").first()).isVisible();
-        assertThat(page.getByLabel("Taken into the plan", new Page.GetByLabelOptions().setExact(true)))
-                .containsText("Measure again · due Sun 24 May");
+        assertThat(field("Taken into the plan")).containsText("Measure again · due Sun 24 May");
         button("Drop").click();
         assertThat(page.getByText("Taken out of the plan.").first()).isVisible();
         button("Undo").last().click();
@@ -191,9 +123,7 @@ class ReadingPathTest {
     }
 
     private void second() {
-        cistern.api()
-                .put("/api" + home.replace("/g/", "/gardens/") + "/lots", lot("Primrose on the sill"))
-                .ok();
+        plant("Primrose on the sill", 1);
     }
 
     @Test
@@ -212,13 +142,13 @@ class ReadingPathTest {
         button("Record Primrose on the sill").click();
         assertThat(page.getByText("Did you mean 5.8?")).isVisible();
         assertThat(field("pH of Primrose on the sill")).hasValue("58");
-        field("Find, or scan a label's code").fill(cistern.address() + home + "/bench/" + lot);
+        field("Find, or scan a label's code").fill(CISTERN.address() + home + "/bench/" + lot);
         assertThat(field("pH of Primrose by the sink")).isFocused();
         button("Undo that of Primrose by the sink").click();
         assertThat(page.getByText("Taken back.").first()).isVisible();
         assertThat(page.getByText("✓ pH 5.9")).hasCount(0);
-        assertThat(cistern.api()
-                        .get("/api" + home.replace("/g/", "/gardens/") + "/lots/" + lot + "/readings")
+        assertThat(CISTERN.api()
+                        .get(data + "/lots/" + lot + "/readings")
                         .ok()
                         .path("readings")
                         .size())
@@ -261,9 +191,9 @@ class ReadingPathTest {
     /** Five runoffs ten days apart, each a little saltier than the one before. */
     private void readFiveTimes() {
         for (int i = 0; i < 5; i++) {
-            cistern.api()
+            CISTERN.api()
                     .post(
-                            "/api" + home.replace("/g/", "/gardens/") + "/lots/" + lot + "/readings",
+                            data + "/lots/" + lot + "/readings",
                             Map.of(
                                     "clientKey", UUID.randomUUID().toString(),
                                     "meterId",
@@ -334,7 +264,7 @@ class ReadingPathTest {
                         "text/csv",
                         "lot;at;ph;ec\nPrimrose by the sink;2026-04-01;5,9;1,3\nPrimrose by the sink;2026-04-02;58;1\n"
                                 .getBytes(StandardCharsets.UTF_8)));
-        Locator in = page.getByLabel("Readings in", new Page.GetByLabelOptions().setExact(true));
+        Locator in = field("Readings in");
         assertThat(in).containsText("1 new, 0 here already, 1 that cannot be read");
         assertThat(in).containsText("Line 3: pH 58 cannot be. Did you mean 5.8?");
         button("Bring it in").click();

@@ -7,15 +7,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import evencistern.testkit.Api;
+import evencistern.testkit.Plants;
 import evencistern.testkit.PostgresSession;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -41,34 +40,11 @@ class RoundPathTest {
         PostgresSession.stop(dir, true);
     }
 
-    private static Map<String, Object> typed(String text, String unit) {
-        return Map.of("text", text, "unit", unit);
-    }
-
     private static void plant(Api api, JsonNode garden, String name) {
-        Map<String, Object> lot = new HashMap<>();
-        lot.put("id", UUID.randomUUID().toString());
-        lot.put("name", name);
-        lot.put("pots", typed("1", ""));
-        lot.put("species", "streptocarpus");
-        lot.put(
-                "pot",
-                Map.of(
-                        "shape",
-                        "round",
-                        "top",
-                        typed("12", "cm"),
-                        "base",
-                        typed("9", "cm"),
-                        "height",
-                        typed("11", "cm")));
-        lot.put("mix", "peat_perlite");
-        lot.put("placeId", garden.path("places").get(0).path("id").asString());
-        lot.put("waterId", garden.path("waters").get(0).path("id").asString());
+        Map<String, Object> lot = Plants.lot(garden, name, 1);
         lot.put("startedOn", "2026-05-01");
         // looked over for pests more often than its kind
         lot.put("traits", Map.of("look_days", "6"));
-        lot.put("version", 0);
         api.put("/api/gardens/" + garden.path("id").asString() + "/lots", lot).ok();
     }
 

@@ -1,5 +1,6 @@
 package evencistern.server;
 
+import evencistern.testkit.Plants;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,7 +13,7 @@ final class Bodies {
     private Bodies() {}
 
     static Map<String, Object> typed(String text, String unit) {
-        return Map.of("text", text, "unit", unit);
+        return Plants.typed(text, unit);
     }
 
     static Map<String, Object> pot(String top, String base, String height) {
@@ -45,27 +46,9 @@ final class Bodies {
     }
 
     static Map<String, Object> lot(JsonNode garden, String feedId) {
-        Map<String, Object> lot = new HashMap<>(Map.of(
-                "id",
-                UUID.randomUUID().toString(),
-                "name",
-                "Cape primrose",
-                "pots",
-                typed("1", ""),
-                "species",
-                "streptocarpus",
-                "pot",
-                pot("12", "9", "11"),
-                "mix",
-                "peat_perlite",
-                "placeId",
-                place(garden, "indoors").path("id").asString(),
-                "waterId",
-                garden.path("waters").get(0).path("id").asString(),
-                "startedOn",
-                "2026-05-01",
-                "version",
-                0));
+        Map<String, Object> lot = Plants.lot(garden, "Cape primrose", 1);
+        lot.put("placeId", place(garden, "indoors").path("id").asString());
+        lot.put("startedOn", "2026-05-01");
         if (feedId != null) {
             lot.put("feedId", feedId);
         }
@@ -139,6 +122,11 @@ final class Bodies {
 
     /** A kind of the guide as it ships, as the page sends it to the rules. */
     static Map<String, Object> kind(String key) {
+        return kind(key, "flowering");
+    }
+
+    /** The same of a kind that belongs to another group. */
+    static Map<String, Object> kind(String key, String group) {
         return Map.of(
                 "kind",
                 Map.of(
@@ -151,7 +139,7 @@ final class Bodies {
                         "scientific",
                         key,
                         "group",
-                        "flowering",
+                        group,
                         "traits",
                         Map.of(),
                         "version",
