@@ -7,6 +7,7 @@ public enum FaultCode {
     COMMA_AMBIGUOUS,
     UNIT_UNKNOWN,
     UNIT_OF_OTHER_KIND,
+    NUMBER_ALONE,
     TOO_SMALL,
     TOO_LARGE,
     TOO_LONG,

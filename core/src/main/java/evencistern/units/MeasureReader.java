@@ -67,6 +67,10 @@ public final class MeasureReader {
             return Double.NaN;
         }
         String rest = unsigned.substring(found.get().end()).strip();
+        if (!rest.isEmpty() && unit == Unit.ONE) {
+            faults.add(FaultCode.NUMBER_ALONE, field, text);
+            return Double.NaN;
+        }
         Optional<Unit> written = rest.isEmpty() ? Optional.of(unit) : unitOf(rest);
         if (written.isEmpty()) {
             faults.add(new evencistern.fault.Fault(FaultCode.UNIT_UNKNOWN, field, text, "", unit.symbol()));

@@ -86,4 +86,16 @@ class NumberReaderTest {
             assertThat(f.field()).isEqualTo("height");
         });
     }
+
+    /** Days, seconds, pots: the field says what it counts. */
+    @ParameterizedTest
+    @ValueSource(strings = {"12 days", "3 L", "4 %"})
+    void aCountIsANumberAlone(String typed) {
+        Faults faults = new Faults();
+        assertThat(MeasureReader.read("days", typed, Unit.ONE, faults)).isNaN();
+        assertThat(faults.list())
+                .singleElement()
+                .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.NUMBER_ALONE));
+        assertThat(MeasureReader.read("days", "12", Unit.ONE, faults)).isEqualTo(12);
+    }
 }

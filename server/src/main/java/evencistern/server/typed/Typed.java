@@ -22,7 +22,7 @@ public record Typed(String text, String unit) {
     public double read(String field, Faults faults) {
         Optional<Unit> shown = Unit.ofSymbol(unit);
         if (shown.isEmpty()) {
-            faults.add(FaultCode.UNIT_UNKNOWN, field, unit);
+            faults.add(FaultCode.CHOICE_UNKNOWN, field, unit);
             return Double.NaN;
         }
         return MeasureReader.read(field, text, shown.get(), faults);

@@ -1,0 +1,223 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** The dose bench and the pen in the can, as the page asks for them. */
+class FeedBenchTest {
+    /** Oxides to elements [IUPAC]. */
+    private static final double P_IN_P2O5 = 0.4364;
+
+    private static final double K_IN_K2O = 0.8301;
+    private static final double CA_IN_CAO = 0.7147;
+
+    private final Api api = App.api();
+    private final JsonNode garden = api.freshGarden();
+    private final String home = "/api/gardens/" + garden.path("id").asString();
+    private final JsonNode feed = api.put(home + "/feeds", Bodies.feed()).ok();
+    private final JsonNode water = garden.path("waters").get(0);
+
+    private Map<String, Object> ask(String aim, Map<String, Object> more) {
+        Map<String, Object> ask = new HashMap<>(Map.of(
+                "feed",
+                feed,
+                "water",
+                water,
+                "aim",
+                aim,
+                "vessels",
+                garden.path("vessels"),
+                "hand",
+                "spoons",
+                "spoons",
+                List.of("TEASPOON", "HALF", "QUARTER"),
+                "working",
+                false));
+        ask.putAll(more);
+        return ask;
+    }
+
+    private JsonNode dose(String aim, Map<String, Object> more) {
+        return api.post("/api/live/dose", ask(aim, more)).ok();
+    }
+
+    private static double of(JsonNode nutrients, String nutrient) {
+        return nutrients
+                .valueStream()
+                .filter(n -> n.path("nutrient").asString().equals(nutrient))
+                .findFirst()
+                .orElseThrow()
+                .path("feed")
+                .asDouble();
+    }
+
+    /** 1 g/L of 10-5-15: half of it is 0.5 g/L, 50 mg/L of nitrogen, and P and K as elements. */
+    @Test
+    void halfOfTheLabelIsHalfOfEverythingInIt() {
+        JsonNode half = dose("share", Map.of("value", Bodies.typed("50", "%")));
+        assertThat(half.path("perLitre").asDouble()).isCloseTo(0.5, within(1e-9));
+        assertThat(half.path("n").asDouble()).isCloseTo(50, within(1e-9));
+        assertThat(of(half.path("nutrients"), "p")).isCloseTo(0.5 * 50 * P_IN_P2O5, within(0.02));
+        assertThat(of(half.path("nutrients"), "k")).isCloseTo(0.5 * 150 * K_IN_K2O, within(0.02));
+        assertThat(half.path("working").isMissingNode() || half.path("working").isNull())
+                .isTrue();
+        JsonNode told = dose("share", Map.of("value", Bodies.typed("50", "%"), "working", true));
+        assertThat(told.path("working").size()).isGreaterThan(2);
+    }
+
+    /** mg/L = g/L × % × 10, so 80 mg/L of a feed of 10 % is 0.8 g/L. */
+    @Test
+    void aTargetOfNitrogenIsReachedWhereThePlantStandsIt() {
+        JsonNode answer = dose("nitrogen", Map.of("value", Bodies.typed("80", "mg/L")));
+        assertThat(answer.path("perLitre").asDouble()).isCloseTo(0.8, within(1e-9));
+        assertThat(answer.path("heldBack").asBoolean()).isFalse();
+        assertThat(answer.path("ecAdded").asDouble()).isPositive();
+    }
+
+    private JsonNode labelled(String label) {
+        Map<String, Object> other = Bodies.feed();
+        other.put("label", label);
+        return api.put(home + "/feeds", other).ok();
+    }
+
+    /** 4 g/L would be 400 mg/L: what is lost to the plant's limit is said and not made up. */
+    @Test
+    void whatThePlantDoesNotStandIsHeldBackAndSaid() {
+        JsonNode answer = dose(
+                "nitrogen",
+                Map.of(
+                        "feed", labelled("4 g per litre weekly"),
+                        "value", Bodies.typed("400", "mg/L"),
+                        "species", Bodies.kind("streptocarpus")));
+        assertThat(answer.path("heldBack").asBoolean()).isTrue();
+        double given = answer.path("n").asDouble();
+        assertThat(given).isLessThanOrEqualTo(answer.path("nCap").asDouble() + 1e-9);
+        assertThat(answer.path("lostPercent").asDouble()).isCloseTo(100 * (1 - given / 400), within(0.1));
+    }
+
+    @Test
+    void moreThanTheLabelAllowsIsRefused() {
+        Map<String, Object> strong = ask("nitrogen", Map.of("value", Bodies.typed("101", "mg/L")));
+        Api.Answer answer = api.post("/api/live/dose", strong);
+        assertThat(answer.faults()).containsExactly("above_label_rate");
+        assertThat(answer.body().path("detail").asString()).contains("the product's label comes first");
+    }
+
+    /** c₂ = c₁ · n₁ / n₂: twice as often is half as strong. */
+    @Test
+    void theSameFoodTwiceAsOftenIsHalfAsStrong() {
+        JsonNode once = dose("same_food", Map.of("days", Bodies.typed("12", "")));
+        JsonNode twice = dose("same_food", Map.of("days", Bodies.typed("6", "")));
+        assertThat(once.path("labelDays").asDouble()).isEqualTo(12);
+        assertThat(twice.path("perLitre").asDouble())
+                .isCloseTo(once.path("perLitre").asDouble() / 2, within(1e-9));
+    }
+
+    @Test
+    void everyCanHasItsSpoonsItsReadingAndItsCost() {
+        JsonNode answer = dose("share", Map.of("value", Bodies.typed("100", "%"), "pack", 500, "cost", 10));
+        assertThat(answer.path("cans").size()).isPositive();
+        for (JsonNode can : answer.path("cans")) {
+            double litres = can.path("litres").asDouble();
+            double n = can.path("n").asDouble();
+            assertThat(can.path("meter").asDouble())
+                    .isGreaterThan(water.path("ec").asDouble());
+            // 10 % nitrogen: so many grams are in the can; a pack of 500 g for 10
+            double grams = n * litres / 100;
+            assertThat(can.path("cost").asDouble()).isCloseTo(grams / 500 * 10, within(1e-6));
+            assertThat(n).isCloseTo(100, within(25.0)); // a quarter of a teaspoon is the finest step
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"nitrogen, missing, nitrogen", "share, missing, share", "same_food, missing, days"})
+    void anAimWithoutItsFigureIsAskedForIt(String aim, String code, String field) {
+        Api.Answer answer = api.post("/api/live/dose", ask(aim, Map.of()));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.faults()).containsExactly(code);
+        assertThat(answer.body().path("faults").get(0).path("field").asString()).isEqualTo(field);
+    }
+
+    @Test
+    void whatHasNoDoseInWaterIsRefused() {
+        Map<String, Object> carnivore = ask("label", Map.of("species", Bodies.kind("pitcher_plant")));
+        assertThat(api.post("/api/live/dose", carnivore).faults()).containsExactly("no_root_feed");
+        Map<String, Object> strewn = ask("label", Map.of("feed", labelled("3 g per litre of mix every 3 months")));
+        assertThat(api.post("/api/live/dose", strewn).faults()).containsExactly("not_watered_on");
+    }
+
+    /** 1 g of a feed with 10 % CaO has 71.5 mg of calcium. */
+    @Test
+    void anAnalysisIsToldAsElements() {
+        Map<String, Object> input = Bodies.feed();
+        input.put("contents", Map.of("CAO", Bodies.typed("10", "%")));
+        JsonNode answer = api.post("/api/live/analysis", input).ok();
+        assertThat(of(answer.path("contents"), "ca")).isCloseTo(100 * CA_IN_CAO, within(0.1));
+        assertThat(answer.path("formsTold").asBoolean()).isFalse();
+        input.put("contents", Map.of("NITRATE_N", Bodies.typed("6", "%"), "UREA_N", Bodies.typed("4", "%")));
+        assertThat(api.post("/api/live/analysis", input).ok().path("formsTold").asBoolean())
+                .isTrue();
+    }
+
+    private Map<String, Object> can(String reading, String unit) {
+        return new HashMap<>(Map.of(
+                "feed", feed,
+                "perLitre", 1,
+                "water", water,
+                "meter", garden.path("meters").get(0),
+                "calibrations", List.of(),
+                "on", LocalDate.parse(App.TODAY),
+                "reading", Bodies.typed(reading, unit),
+                "others", List.of()));
+    }
+
+    private String likeliest(double ec) {
+        JsonNode answer = api.post("/api/live/can-check", can(Double.toString(ec), "mS/cm"))
+                .ok();
+        assertThat(answer.path("stories")
+                        .valueStream()
+                        .mapToDouble(s -> s.path("probability").asDouble())
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+        return answer.path("stories").get(0).path("story").asString();
+    }
+
+    @Test
+    void theCanIsRightUnfedOrFedTwice() {
+        double plain = water.path("ec").asDouble();
+        double expected = api.post("/api/live/can-check", can("1", "mS/cm"))
+                .ok()
+                .path("expected")
+                .asDouble();
+        assertThat(expected).isGreaterThan(plain + 0.3);
+        assertThat(likeliest(expected)).isEqualTo("right");
+        assertThat(likeliest(plain)).isEqualTo("not_fed");
+        assertThat(likeliest(plain + 2.1 * (expected - plain))).isEqualTo("double");
+    }
+
+    /** 700 ppm of the scale that counts 500 to the mS/cm is 1.4; without a scale it is no reading. */
+    @Test
+    void ppmIsReadOnThePensOwnScale() {
+        Map<String, Object> meter = new HashMap<>();
+        garden.path("meters").get(0).properties().forEach(e -> meter.put(e.getKey(), e.getValue()));
+        meter.put("scale", "ppm500");
+        Map<String, Object> ask = can("700", "ppm");
+        ask.put("meter", meter);
+        assertThat(api.post("/api/live/can-check", ask).ok().path("reading").asDouble())
+                .isCloseTo(1.4, within(1e-9));
+        meter.remove("scale");
+        assertThat(api.post("/api/live/can-check", ask).faults()).containsExactly("tds_without_scale");
+        ask.remove("reading");
+        assertThat(api.post("/api/live/can-check", ask).faults()).containsExactly("missing");
+    }
+}
