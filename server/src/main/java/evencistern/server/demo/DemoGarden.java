@@ -62,7 +62,6 @@ public class DemoGarden implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoGarden.class);
     private static final int WEEKS_BACK = 8;
     private static final int SEARCH_DAYS = 40;
-    /** Of the care that would be due, one in so many. */
     /** Runoff of other lots, pH and ppm, a fortnight apart; by species. */
     private static final Map<String, String> READ = Map.of(
             "maidenhair", "6.0/330 6.0/360 5.9/340",
@@ -71,7 +70,10 @@ public class DemoGarden implements ApplicationRunner {
             "fuchsia", "6.0/640 6.1/580 6.3/520 6.4/470 6.5/420",
             "hawthorn_bonsai", "6.6/310");
 
+    /** Of the care that would be due, one in so many. */
     private static final int LEFT_UNDONE = 7;
+
+    private static final int SOAKED_DAYS_AGO = 24;
 
     private final Gardens gardens;
     private final Feeds feeds;
@@ -189,6 +191,7 @@ public class DemoGarden implements ApplicationRunner {
                         today.minusDays(5)));
         tended(garden, today);
         read(garden, g, pen.id(), cape, "6.2/610 6.0/820 5.9/1060 5.7/1390");
+        soak(garden, g, pen.id(), cape);
         READ.forEach(
                 (species, drift) -> read(garden, g, pen.id(), Objects.requireNonNull(planted.get(species)), drift));
     }
@@ -212,6 +215,23 @@ public class DemoGarden implements ApplicationRunner {
                             null,
                             at(g, g.today().minusDays(4 + 15L * (readings.length - 1 - i)))));
         }
+    }
+
+    /** A pot that was held under, to see whether its mix still holds the pH it was made to. */
+    private void soak(GardenId garden, GardenWire g, UUID pen, Lot lot) {
+        readings.log(
+                garden,
+                lot.id(),
+                new Readings.NewReading(
+                        "demo-soak-1",
+                        pen,
+                        Method.SOAK.id(),
+                        new Typed("5.6", "pH"),
+                        null,
+                        null,
+                        new Typed("6.1", "pH"),
+                        new Typed("2", "h"),
+                        at(g, g.today().minusDays(SOAKED_DAYS_AGO))));
     }
 
     /** Looked after until some days ago; of the rest a little is left for the day. */
