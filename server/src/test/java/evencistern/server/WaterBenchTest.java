@@ -35,6 +35,14 @@ class WaterBenchTest {
         return new HashMap<>(Map.of("water", water, "potLitres", Bodies.typed("0.6", "L"), "trade", false));
     }
 
+    /** The same, to be brought to a pH with something. */
+    private static Map<String, Object> ask(Map<String, Object> water, String targetPh, String product) {
+        Map<String, Object> ask = ask(water);
+        ask.put("targetPh", Bodies.typed(targetPh, "pH"));
+        ask.put("product", product);
+        return ask;
+    }
+
     private JsonNode answer(Map<String, Object> ask) {
         return api.post("/api/live/water", ask).ok();
     }
@@ -53,9 +61,7 @@ class WaterBenchTest {
     @ParameterizedTest
     @CsvSource({"6.5, 41", "6.0, 69", "5.8, 78", "5.5, 88"})
     void ofWaterAtPhEightSoMuchOfTheAlkalinityIsTaken(String target, double percent) {
-        Map<String, Object> ask = ask(water("0.6", "8", "150"));
-        ask.put("targetPh", Bodies.typed(target, "pH"));
-        ask.put("product", "citric");
+        Map<String, Object> ask = ask(water("0.6", "8", "150"), target, "citric");
         ask.put("litres", Bodies.typed("10", "L"));
         JsonNode correction = answer(ask).path("correction");
         assertThat(correction.path("neutralisedPercent").asDouble()).isCloseTo(percent, within(1.0));
@@ -71,9 +77,7 @@ class WaterBenchTest {
      */
     @Test
     void aTradeGrowersAcidIsAsTheGuidesHaveItAndShownToNobodyElse() {
-        Map<String, Object> ask = ask(water("0.6", "8", "100.08"));
-        ask.put("targetPh", Bodies.typed("5.8", "pH"));
-        ask.put("product", "phosphoric_75");
+        Map<String, Object> ask = ask(water("0.6", "8", "100.08"), "5.8", "phosphoric_75");
         JsonNode home = answer(ask);
         assertThat(home.path("correction").isObject()).isFalse();
         assertThat(home.path("refusals").get(0).path("code").asString()).isEqualTo("trade_only");
@@ -87,9 +91,7 @@ class WaterBenchTest {
 
     @Test
     void withoutAMeasuredAlkalinityNoAcidIsTold() {
-        Map<String, Object> ask = ask(water("0.6", "8", ""));
-        ask.put("targetPh", Bodies.typed("5.8", "pH"));
-        ask.put("product", "citric");
+        Map<String, Object> ask = ask(water("0.6", "8", ""), "5.8", "citric");
         JsonNode answer = answer(ask);
         assertThat(answer.path("correction").isObject()).isFalse();
         assertThat(answer.path("refusals").get(0).path("code").asString()).isEqualTo("alkalinity_unknown");
