@@ -43,9 +43,9 @@ export class Shown {
     return this.as(l, unit, significant);
   }
 
-  grams(g: number): string {
-    if (g >= 1000) return this.as(g, this.habit === "us" ? "lb" : "kg");
-    return this.as(g, this.habit === "us" && g >= 28 ? "oz" : "g");
+  grams(g: number, significant = 2): string {
+    if (g >= 1000) return this.as(g, this.habit === "us" ? "lb" : "kg", significant);
+    return this.as(g, this.habit === "us" && g >= 28 ? "oz" : "g", significant);
   }
 
   kilograms(kg: number): string {
@@ -66,8 +66,18 @@ export class Shown {
     return this.habit === "us" ? "°F" : "°C";
   }
 
-  product(amount: number, measure: string): string {
-    return measure === "grams" ? this.grams(amount) : this.litres(amount / 1000);
+  product(amount: number, measure: string, significant = 2): string {
+    return measure === "grams" ? this.grams(amount, significant) : this.litres(amount / 1000, significant);
+  }
+
+  /** What was wanted to the point, and what the nearest spoon or step makes of it. */
+  rounding(m: Measured): string {
+    const exactly = this.product(m.exact, m.measure, 3);
+    const e = Math.round(m.errorPercent);
+    if (m.pieces.length === 0) return `${exactly}: too little to measure`;
+    return e === 0
+      ? `${exactly}, as exact as a hand can`
+      : `exactly ${exactly}, ${e > 0 ? "+" : "−"}${Math.abs(e)} % by rounding`;
   }
 
   /** Product in so much water: per litre, or per gallon. */
@@ -84,13 +94,6 @@ const EIGHTHS = ["", "1⁄8", "1⁄4", "3⁄8", "1⁄2", "5⁄8", "3⁄4", "7⁄
 export function spoonNumber(count: number): { whole: string; part: string } {
   const whole = Math.floor(count + 1e-9);
   return { whole: whole > 0 ? String(whole) : "", part: EIGHTHS[Math.round((count - whole) * 8)] ?? "" };
-}
-
-/** How far the hand's measure is from what was wanted, in words. */
-export function errorOf(m: Measured): string {
-  const e = Math.round(m.errorPercent);
-  if (m.pieces.length === 0) return "too little to measure";
-  return e === 0 ? "as exact as a hand can" : `${e > 0 ? "+" : "−"}${Math.abs(e)} % by rounding`;
 }
 
 const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short", timeZone: "UTC" });

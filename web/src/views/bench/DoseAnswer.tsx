@@ -4,7 +4,7 @@ import { HandDrawn, HandWords } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
 import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
-import { day, dayFrom, errorOf, figures, type Shown } from "../../text/numbers";
+import { day, dayFrom, figures, type Shown } from "../../text/numbers";
 
 type Open = (step: string) => void;
 
@@ -223,7 +223,7 @@ function DoseOf({
             <HandWords m={d.hand} />
           </Worked>
           <span className="note block">
-            {watered ? `to ${shown.vessel(d.canLitres ?? 0)} of water` : "on each pot"} · {errorOf(d.hand)}
+            {watered ? `to ${shown.vessel(d.canLitres ?? 0)} of water` : "on each pot"} · {shown.rounding(d.hand)}
           </span>
           {d.byVolume !== undefined && (
             <span className="note block">

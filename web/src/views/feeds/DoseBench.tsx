@@ -8,7 +8,7 @@ import { HandDrawn, HandWords } from "../../parts/Hand";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
-import { errorOf, figures, plain, Shown } from "../../text/numbers";
+import { figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
@@ -274,7 +274,7 @@ function Cans({
                 <b className="fig">
                   <HandWords m={c.hand} />
                 </b>
-                <span className="note block">{errorOf(c.hand)}</span>
+                <span className="note block">{shown.rounding(c.hand)}</span>
               </td>
               <td className="fig py-1 pr-2 text-right">{figures(c.n)}</td>
               <td className="fig py-1 pr-2 text-right whitespace-nowrap">

@@ -5,7 +5,7 @@ import { catalogueQuery } from "../../api/queries";
 import { record } from "../../api/outbox";
 import { HandDrawn, HandWords } from "../../parts/Hand";
 import { words } from "../../text";
-import { errorOf, figures, type Shown } from "../../text/numbers";
+import { figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { useGrowing } from "../../ui/useGrowing";
 import { WorkRow } from "./WorkRow";
@@ -99,7 +99,7 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
           ? `to each full ${g.vessel.name.toLowerCase()}, ${shown.vessel(g.vessel.litres)}`
           : "for each pot"}
         <span className="note block">
-          {errorOf(dose.hand)}
+          {shown.rounding(dose.hand)}
           {dose.kind === "watered" && dose.meter !== undefined && dose.meterPlusMinus !== undefined && (
             <>
               {" "}
