@@ -10,6 +10,8 @@ import com.google.zxing.qrcode.QRCodeReader;
 import evencistern.testkit.Api;
 import java.io.IOException;
 import java.io.StringReader;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -67,15 +69,30 @@ class PaperTest {
         return stripper.getText(pdf);
     }
 
+    private static String threeFigures(double value) {
+        return new BigDecimal(value)
+                .round(new MathContext(3))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
     @Test
     void theRoundOnPaperSaysWhatTheRoundOfTheDaySays() throws Exception {
         JsonNode groups = api.get(home + "/today").ok().path("groups");
+        double grams = groups.valueStream()
+                .filter(g -> g.path("dose").isObject())
+                .findFirst()
+                .orElseThrow()
+                .path("dose")
+                .path("hand")
+                .path("exact")
+                .asDouble();
         try (PDDocument pdf = pdf("/round.pdf")) {
             String text = text(pdf);
             assertThat(text)
                     .contains("Thursday 14 May 2026", "2 lots due", "Plain water", "Test salts")
                     .contains("Žofie's Cape primrose", "3 pots", "Plain one")
-                    .contains("tsp to each full", "it should read")
+                    .contains("tsp (exactly " + threeFigures(grams) + " g) to each full", "it should read")
                     .contains("The product's label comes first");
             assertThat(groups.size()).isEqualTo(2);
             groups.forEach(

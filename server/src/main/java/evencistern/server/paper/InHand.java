@@ -56,6 +56,11 @@ final class InHand {
                 : m.pieces().stream().map(this::piece).collect(Collectors.joining(" + "));
     }
 
+    /** What was wanted to the point. */
+    String exactly(MeasuredWire m) {
+        return m.measure().equals("grams") ? figures(m.exact(), 3) + " g" : litres(m.exact() / 1000);
+    }
+
     private String piece(PieceWire piece) {
         boolean weighed = piece.tool().equals("scale") || piece.tool().equals("syringe");
         return (weighed ? figures(piece.count(), 4) : spoons(piece.count())) + " "

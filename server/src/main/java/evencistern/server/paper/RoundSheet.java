@@ -182,7 +182,7 @@ public class RoundSheet {
         String reads = meter == null || plusMinus == null
                 ? "."
                 : "; it should read " + InHand.figures(meter, 2) + " ± " + InHand.figures(plusMinus, 1) + " mS/cm.";
-        return hand.measured(dose.hand())
+        return hand.measured(dose.hand()) + " (exactly " + hand.exactly(dose.hand()) + ")"
                 + (dose.kind().equals("watered")
                         ? " to each full " + group.vessel().name() + " ("
                                 + hand.litres(group.vessel().litres()) + ")" + reads
