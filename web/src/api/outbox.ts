@@ -22,6 +22,9 @@ const EMPTY: Outbox = { waiting: [], refused: [] };
 const boxes = new Map<string, Outbox>();
 const listeners = new Set<() => void>();
 const sending = new Set<string>();
+/** When each piece of work was taken by the server, in this page's time. */
+const takenAt = new Map<string, number>();
+const piece = (garden: string, work: { lotId: string; item: string }) => `${garden} ${work.lotId} ${work.item}`;
 const named = (garden: string) => `outbox:${garden}`;
 
 function read(garden: string): Outbox {
@@ -76,6 +79,10 @@ export function record(garden: string, work: Omit<Work, "key" | "at">) {
   write(garden, (box) => ({ ...box, waiting: [...box.waiting, whole] }));
 }
 
+/** Whether the server took work after it was last asked for the list, which then still shows it as due. */
+export const takenSince = (garden: string, work: { lotId: string; item: string }, asked: number) =>
+  (takenAt.get(piece(garden, work)) ?? 0) > asked;
+
 /** Takes back work that has not been sent yet. */
 export const withdraw = (garden: string, key: string) => write(garden, (box) => without(box, key));
 
@@ -91,6 +98,7 @@ async function send(garden: string, sent: (work: Work, act: Recorded) => void) {
       const now = work;
       try {
         const act = await post(garden, now);
+        takenAt.set(piece(garden, now), Date.now());
         write(garden, (box) => without(box, now.key));
         sent(now, act);
       } catch (e) {

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { keepsPage } from "../../api/away";
-import { useOutbox } from "../../api/outbox";
+import { takenSince, useOutbox } from "../../api/outbox";
 import { catalogueQuery, gardenQuery, todayQuery, useGardenId } from "../../api/queries";
 import { day, longDay, Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
@@ -29,12 +29,10 @@ export function TodayView() {
   const t = today.data;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const waits = new Set(box.waiting.map((w) => w.lotId + w.item));
-  const groups = t.groups
-    .map((g) => ({ ...g, due: g.due.filter((d) => !waits.has(d.lot.id + d.item)) }))
-    .filter((g) => g.due.length > 0);
-  const chores = t.chores
-    .map((c) => ({ ...c, due: c.due.filter((d) => !waits.has(d.lot.id + d.item)) }))
-    .filter((c) => c.due.length > 0);
+  const open = (d: { lot: { id: string }; item: string }) =>
+    !waits.has(d.lot.id + d.item) && !takenSince(id, { lotId: d.lot.id, item: d.item }, today.dataUpdatedAt);
+  const groups = t.groups.map((g) => ({ ...g, due: g.due.filter(open) })).filter((g) => g.due.length > 0);
+  const chores = t.chores.map((c) => ({ ...c, due: c.due.filter(open) })).filter((c) => c.due.length > 0);
   const lots = groups.reduce((n, g) => n + g.due.length, 0);
   const further = t.dueInAll - t.groups.reduce((n, g) => n + g.due.length, 0);
   const done = t.done.length + box.waiting.length;

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import evencistern.testkit.Api;
+import evencistern.testkit.Plants;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -169,5 +171,27 @@ class GrowersPathTest extends AtTheDesk {
                 .click();
         radio("Blue bucket, 9.09 L").click();
         assertThat(page).hasURL(Pattern.compile("can="));
+    }
+
+    /** The list that is asked for anew takes its time: meanwhile nothing stands there to be pressed twice. */
+    @Test
+    void whatWasTickedDoesNotComeBackWhileTheListIsFetched() {
+        var lot = Plants.lot(garden, "Fern on the stairs", 1);
+        lot.put("startedOn", "2026-05-01");
+        CISTERN.api().put(data + "/lots", lot).ok();
+        page.navigate(home + "/today");
+        Locator done = page.getByLabel("Fern on the stairs: done");
+        assertThat(done).isVisible();
+        page.route("**/today", route -> {
+            Cistern.pause(1500);
+            route.resume();
+        });
+        done.click();
+        assertThat(page.getByText("Fern on the stairs: recorded.").first()).isVisible();
+        assertThat(done).hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(1));
+        page.unroute("**/today");
+        assertThat(page.getByText("1 done.")).isVisible();
+        button("Undo Fern on the stairs").click();
+        assertThat(done).isVisible();
     }
 }
