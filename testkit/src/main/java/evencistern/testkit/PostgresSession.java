@@ -63,6 +63,23 @@ public final class PostgresSession implements LauncherSessionListener {
                 run("bash", root().resolve("scripts/pg.sh").toString(), "start", dir.toString(), "test", watch));
     }
 
+    /** Loads a plain dump into one of the databases that this run was given, with the database's own client. */
+    public static void load(Path dump, String name) {
+        String url = System.getProperty("spring.datasource.url", "");
+        String command = "cd / && PGPASSWORD=$1 \"$(ls -d /usr/lib/postgresql/*/bin | sort -V | tail -1)/psql\""
+                + " -qX -v ON_ERROR_STOP=1 -h 127.0.0.1 -p $2 -U $3 -d $4 -f $5 >/dev/null";
+        run(
+                "bash",
+                "-c",
+                command,
+                "load",
+                System.getProperty("spring.datasource.password", ""),
+                url.replaceFirst(".*:([0-9]+)/.*", "$1"),
+                System.getProperty("spring.datasource.username", ""),
+                name,
+                dump.toString());
+    }
+
     /** Stops it; the data stays unless it is to be deleted. */
     public static void stop(Path dir, boolean delete) {
         String script = root().resolve("scripts/pg.sh").toString();

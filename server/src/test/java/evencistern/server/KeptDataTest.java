@@ -1,0 +1,113 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.testkit.Api;
+import evencistern.testkit.PostgresSession;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What earlier versions wrote is opened by this one: their databases and their garden files. */
+class KeptDataTest {
+    private static final List<String> JOURNAL = List.of(
+            "journal",
+            "journal_watering",
+            "journal_feeding",
+            "journal_seen",
+            "journal_skipping",
+            "journal_tending",
+            "journal_reading",
+            "journal_note",
+            "journal_moving",
+            "journal_potting");
+
+    static List<Path> versions() throws IOException {
+        Path kept = PostgresSession.root().resolve("server/src/test/resources/kept");
+        try (Stream<Path> inside = Files.list(kept)) {
+            return inside.filter(Files::isDirectory).sorted().toList();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("versions")
+    void aKeptDatabaseIsUpgradedWithItsJournalAsItWas(Path version) {
+        String name = "kept_" + version.getFileName().toString().replace('.', '_');
+        new JdbcTemplate(source("postgres")).execute("create database " + name);
+        DriverManagerDataSource database = source(name);
+        PostgresSession.load(version.resolve("database.sql"), name);
+        JdbcTemplate db = new JdbcTemplate(database);
+        // the dump leaves no search path behind for the session that loads it; a new one has its own
+        List<String> before = JOURNAL.stream().map(t -> rows(db, t)).toList();
+        try (ConfigurableApplicationContext context = start(String.valueOf(database.getUrl()))) {
+            assertThat(JOURNAL.stream().map(t -> rows(db, t)).toList()).isEqualTo(before);
+            assertThat(db.queryForObject(
+                            "select count(*) from lot l left join lot_state s on s.lot_id = l.id where s.lot_id is null",
+                            Integer.class))
+                    .isZero();
+            Api api = new Api("http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port"));
+            JsonNode garden = api.get("/api/gardens").ok().get(0);
+            JsonNode today = api.get("/api/gardens/" + garden.path("id").asString() + "/today")
+                    .ok();
+            assertThat(today.path("date").asString()).isEqualTo(App.TODAY);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("versions")
+    void aKeptGardenFileIsReadWithItsJournalAsItWas(Path version) throws IOException {
+        String text = Files.readString(version.resolve("garden.json"));
+        Api api = App.api();
+        api.raw("POST", "/api/garden-files", text, true).ok();
+        JsonNode file = JsonMapper.builder().build().readTree(text);
+        String garden = file.at("/garden/id").asString();
+        JsonNode again = api.get("/api/gardens/" + garden + "/file").ok();
+        for (String table : JOURNAL) {
+            assertThat(again.path(table).size())
+                    .as(table)
+                    .isEqualTo(file.path(table).size());
+        }
+        assertThat(again.path("journal_feeding").findValues("product_each"))
+                .isEqualTo(file.path("journal_feeding").findValues("product_each"));
+        assertThat(api.get("/api/gardens/" + garden + "/today")
+                        .ok()
+                        .path("date")
+                        .asString())
+                .isEqualTo(App.TODAY);
+    }
+
+    private static String rows(JdbcTemplate db, String table) {
+        return String.valueOf(db.queryForObject(
+                "select count(*) || ' ' || coalesce(md5(string_agg(t::text, ',' order by t::text)), '') from " + table
+                        + " t",
+                String.class));
+    }
+
+    private static DriverManagerDataSource source(String database) {
+        return new DriverManagerDataSource(
+                System.getProperty("spring.datasource.url", "").replaceFirst("/[^/]*$", "/" + database),
+                System.getProperty("spring.datasource.username", ""),
+                System.getProperty("spring.datasource.password", ""));
+    }
+
+    private static ConfigurableApplicationContext start(String url) {
+        SpringApplication application = new SpringApplication(EvenCisternApplication.class);
+        return application.run(
+                Map.of("spring.datasource.url", url, "EVEN_CISTERN_PORT", "0", "EVEN_CISTERN_TODAY", App.TODAY)
+                        .entrySet()
+                        .stream()
+                        .map(e -> "--" + e.getKey() + "=" + e.getValue())
+                        .toArray(String[]::new));
+    }
+}
