@@ -40,10 +40,10 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         <h2 className="head !border-water">Water</h2>
         <div className="grid grid-cols-[auto_auto_auto] justify-between gap-x-3">
           <p>
-            <Worked step="water.full_pour" open={open} big>
-              {shown.litres(w.fullPourLitres)}
+            <Worked step="water.next_pour" open={open} big>
+              {shown.litres(w.nextPourLitres)}
             </Worked>
-            <span className="note block">each watering{many && ", each pot"}</span>
+            <span className="note block">next time{many && ", each pot"}</span>
           </p>
           <p>
             <Worked step="water.days" open={open} big>
@@ -65,6 +65,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           {lot?.state.lastWateredOn
             ? `Last watered ${day(lot.state.lastWateredOn)}: ${shown.litres(w.litresMissing)} gone, so ${shown.litres(w.litresNow)} if you water now.`
             : "Not watered yet under this plan: the dates start from today."}
+          {care.averageFrom && ` Planned by the weather; from ${day(care.averageFrom)} an average year is used.`}
         </p>
         <PotSection layers={layers} potHeightCm={w.potHeightCm} topWidthCm={w.topWidthCm} shown={shown} />
         <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
@@ -98,8 +99,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               {shown.litres(w.dailyLitres)}
             </Worked>{" "}
             <span className="note fig">
-              {shown.litres((w.dailyLitres * w.learned.low) / w.learned.factor)}–
-              {shown.litres((w.dailyLitres * w.learned.high) / w.learned.factor)}
+              {shown.litres(w.dailyLow)}–{shown.litres(w.dailyHigh)}
             </span>
           </Line>
         </dl>

@@ -1,4 +1,4 @@
-import { askOfKind, kindOf } from "../../text/plants";
+import { kindOf } from "../../text/plants";
 import { useQuery } from "@tanstack/react-query";
 import { useNavigate, useSearch } from "@tanstack/react-router";
 import { useState } from "react";
@@ -7,7 +7,6 @@ import {
   call,
   edit,
   type Care,
-  type CareAsk,
   type Catalogue,
   type Edited,
   type Fault,
@@ -15,11 +14,11 @@ import {
   type Garden,
   type Lot,
   type LotInput,
+  type TryAsk,
 } from "../../api";
-import { mixesQuery, useAct, guideQuery } from "../../api/queries";
+import { useAct, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { askOfKey } from "../../text/mixes";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
@@ -37,66 +36,36 @@ type Props = {
   catalogue: Catalogue;
   feeds: Feed[];
   shown: Shown;
+  /** What the answer rests on beside the form: it is asked anew when this changes. */
+  restingOn: number;
 };
 
-/** What the waterings of a lot have taught, as the rules ask for it. */
-function learnedOf(lot: Lot): CareAsk["learned"] {
-  const s = lot.state;
-  return { factor: s.learned, low: s.learnedLow, high: s.learnedHigh, from: s.learnedFrom };
-}
-
 /** Inputs on the left in the order the hand thinks, the answer on the right, redrawn with every keystroke. */
-export function LotDose({ saved, lot, garden, catalogue, feeds, shown }: Props) {
+export function LotDose({ saved, lot, garden, catalogue, feeds, shown, restingOn }: Props) {
   const draft = useDraft<LotInput>(`lot:${saved.id}`, saved);
   const [share, setShare] = useState("");
   const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
   const input = draft.value;
-  const place = garden.places.find((p) => p.id === input.placeId);
-  const water = garden.waters.find((w) => w.id === input.waterId);
   const feed = feeds.find((f) => f.id === input.feedId);
-  const mix = askOfKey(useQuery(mixesQuery(garden.id)).data, input.mix);
-  const can = garden.vessels.find((v) => v.id === garden.usualVesselId);
   const guide = useQuery(guideQuery(garden.id)).data;
-  const kind = askOfKind(guide, input.species, input.traits);
-  const drip = garden.vessels.find((v) => v.use === "drip" && !v.retired);
-  const ask: CareAsk | undefined =
-    place && water && can && mix && kind
-      ? {
-          species: kind,
-          pot: input.pot,
-          mix,
-          place,
-          water,
-          feed,
-          can: { text: String(can.litres), unit: "L" },
-          hand: garden.hand,
-          spoons: garden.spoons,
-          share: feed && share.trim() ? { text: share, unit: "%" } : undefined,
-          today: garden.today,
-          startedOn: input.startedOn,
-          repottedOn: input.repottedOn,
-          lastFlushedOn: lot?.state.lastFlushedOn,
-          saltyOn: lot?.state.saltyOn,
-          saltyLitres: lot?.state.saltyLitres,
-          noFeedUntil: lot?.state.noFeedUntil,
-          feedShare: lot?.state.feedShare,
-          feedShareUntil: lot?.state.feedShareUntil,
-          lastWateredOn: lot?.state.lastWateredOn ?? input.wateredBefore,
-          lastFedOn: lot?.state.lastFedOn ?? input.fedBefore,
-          ...(input.tall ? { tall: input.tall } : {}),
-          ...(lot ? { learned: learnedOf(lot) } : {}),
-          conditions: input.conditions,
-          rhythm: input.rhythm,
-          undrained: input.undrained,
-          flushBy: input.flushBy,
-          accountFlushOn: lot?.state.accountFlushOn,
-          accountFlushLitres: lot?.state.accountFlushLitres,
-          ...(drip ? { drip: { text: String(drip.litres), unit: "L" }, pots: input.pots } : {}),
-          working: working !== undefined,
-        }
-      : undefined;
-  const live = useLive<CareAsk, Care>(ask, (body, signal) => call(api.POST("/api/live/care", { body, signal })));
+  const ask: TryAsk = {
+    draft: input,
+    ...(feed && share.trim() ? { share: { text: share, unit: "%" } } : {}),
+    working: working !== undefined,
+  };
+  const live = useLive<TryAsk, Care>(
+    ask,
+    (body, signal) =>
+      call(
+        api.POST("/api/gardens/{garden}/lots/{lot}/try", {
+          params: { path: { garden: garden.id, lot: saved.id } },
+          body,
+          signal,
+        }),
+      ),
+    restingOn,
+  );
 
   const told = useTold(garden.id);
   const save = useAct(

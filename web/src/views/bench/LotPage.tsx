@@ -22,7 +22,7 @@ export function LotPage() {
   const { tab } = useSearch({ from: "/g/$garden/bench/$lot" });
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
   const lot = useQuery({ ...lotQuery(garden, id), enabled: !isNew });
-  const g = useQuery(gardenQuery(garden)).data;
+  const { data: g, dataUpdatedAt: gardenAt } = useQuery(gardenQuery(garden));
   const catalogue = useQuery(catalogueQuery).data;
   const feeds = useQuery(feedsQuery(garden));
   const saved = useMemo(() => {
@@ -34,7 +34,16 @@ export function LotPage() {
   if (!saved || !g || !catalogue || !feeds.data) return <Loading what="the lot" />;
   const shown = new Shown(catalogue.units, g.unitHabit);
   const dose = (
-    <LotDose key={id} saved={saved} lot={lot.data} garden={g} catalogue={catalogue} feeds={feeds.data} shown={shown} />
+    <LotDose
+      key={id}
+      saved={saved}
+      lot={lot.data}
+      garden={g}
+      catalogue={catalogue}
+      feeds={feeds.data}
+      shown={shown}
+      restingOn={Math.max(lot.dataUpdatedAt, gardenAt, feeds.dataUpdatedAt)}
+    />
   );
   return (
     <div className="min-w-0">

@@ -117,9 +117,9 @@ function Subscribe({ garden }: { garden: string }) {
         >
           The work to come as an iCalendar file
         </a>
-        . Or give your calendar program this address, which it fetches again by itself:
+        . Or give your calendar program an address, which it fetches again by itself:
       </p>
-      {address && (
+      {address?.path && (
         <p className="fig my-1 text-sm break-all select-all">
           {location.origin}
           {address.path}
@@ -127,8 +127,8 @@ function Subscribe({ garden }: { garden: string }) {
       )}
       <p className="note">
         Whoever knows the address can read the list.{" "}
-        <Button look="quiet" className="min-h-8" onClick={() => renew.mutate()} disabled={renew.isPending}>
-          Make another, and let this one lead nowhere
+        <Button look="quiet" className="min-h-8" onClick={() => renew.mutate()} disabled={!address || renew.isPending}>
+          {address?.path ? "Make a new address; the old one stops working" : "Make an address"}
         </Button>
       </p>
     </div>

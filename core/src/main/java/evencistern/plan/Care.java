@@ -46,6 +46,8 @@ import java.util.Set;
  * <p><b>Checked by</b> CareTest
  *
  * @param litresNow to pour today into one pot
+ * @param nextPourLitres to pour at its next watering, today where that is due
+ * @param feedPourLitres to pour with its next feed
  * @param fullPourLitres to pour once the pot has dried to its watering point
  * @param notes what to mind
  * @param missingLitres what the pot has lost by today
@@ -53,15 +55,44 @@ import java.util.Set;
 public record Care(
         LotPlan plan,
         double litresNow,
+        double nextPourLitres,
+        double feedPourLitres,
         double fullPourLitres,
         double missingLitres,
         Optional<Feeding> feeding,
         List<Note> notes,
         List<Caution> cautions) {
 
+    /** Whether it is fed on a day: what is late is fed today. */
+    public boolean feedDue(LocalDate today) {
+        return feeding.isPresent()
+                && plan.nextFeed().filter(f -> !f.date().isAfter(today)).isPresent();
+    }
+
+    /** Whether plain water in plenty is due on a day. */
+    public boolean flushDue(LocalDate today) {
+        return !feedDue(today)
+                && plan.flush().filter(f -> !f.on().isAfter(today)).isPresent();
+    }
+
+    /**
+     * What one pot gets at a watering on a day: what goes with the feed, a flush, or what it has lost.
+     *
+     * @param fed whether feed goes with it
+     */
+    public double litresOn(LocalDate today, boolean fed) {
+        if (fed) {
+            return feedPourLitres;
+        }
+        return plan.flush()
+                .filter(f -> !f.on().isAfter(today))
+                .map(LotPlan.Flush::litres)
+                .orElse(litresNow);
+    }
+
     /** Of the water that may go before the next watering, what is left, 0–1. */
     public double leftShare() {
-        return Math.max(0, 1 - missingLitres / plan.need().usableLitres());
+        return WaterLeft.share(missingLitres, plan.need().usableLitres());
     }
 
     private static final double SEEDLING_SHARE = 0.25;
@@ -131,18 +162,32 @@ public record Care(
             throw new FaultException(
                     Fault.of(FaultCode.NO_ROOT_FEED, "feed", s.species().key()));
         }
-        LotPlan plan = LotPlan.of(s, working);
+        LotPlan plan = LotPlan.of(s, today, working);
         WaterNeed need = plan.need();
         double missing = s.lastWatered().map(d -> need.deficit(d, today)).orElse(need.usableLitres());
         double pour = need.pour(missing, working);
-        // the dose of the day on which it is next poured, not of a pot just watered
         double fullPour = need.fullPour(working);
-        Poured poured = pour > fullPour ? new Poured(pour, "water.pour") : new Poured(fullPour, "water.full_pour");
-        Optional<Feeding> feeding = s.feed().map(f -> feeding(f, s, plan, poured, tools, working));
+        // a feed that lies ahead goes with what the pot will have lost by then
+        double feedMissing = plan.nextFeed()
+                .filter(f -> today.isBefore(f.date()) && f.date().isAfter(plan.nextWater()))
+                .map(LotPlan.FeedDate::missingLitres)
+                .orElse(plan.waterMissing());
+        double feedPour = need.feedPour(feedMissing, working);
+        Optional<Feeding> feeding =
+                s.feed().map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
-        return new Care(plan, pour, fullPour, missing, feeding, notes(today, s, plan), cautions);
+        return new Care(
+                plan,
+                pour,
+                need.nextPour(plan.waterMissing(), working),
+                feedPour,
+                fullPour,
+                missing,
+                feeding,
+                notes(today, s, plan),
+                cautions);
     }
 
     private static List<Note> notes(LocalDate today, Situation s, LotPlan plan) {
@@ -157,7 +202,7 @@ public record Care(
         if (watered && s.particulars().conditions().containsKey(Condition.SEEDLING)) {
             notes.add(Note.SEEDLING_QUARTER);
         }
-        if (watered && growthShare(s.feed().get(), s, plan) < 1) {
+        if (watered && growthShare(s.feed().get(), s, plan.nextWater()) < 1) {
             notes.add(Note.SLOW_GROWTH_WEAKER);
         }
         if (s.particulars().conditions().containsKey(Condition.GRAFTED)
@@ -210,8 +255,17 @@ public record Care(
 
     /** By appetite; the same food where the lot is fed in a rhythm of its own; weaker in dry air on bare roots. */
     static Target target(Feed feed, Situation s, LotPlan plan) {
+        return target(feed, s, plan.nextWater(), plan.days().likely());
+    }
+
+    /**
+     * The same before there is a plan.
+     *
+     * @param day of the next watering; {@code days} between two of them
+     */
+    static Target target(Feed feed, Situation s, LocalDate day, int days) {
         double place = s.species().appetite().placeInRange();
-        double gap = Math.max(1, plan.days().likely());
+        double gap = Math.max(1, days);
         Target target = s.particulars().rhythm() == FeedRhythm.LABEL
                 ? new Target.ByAppetite(place)
                 : new Target.SameFood(
@@ -219,19 +273,19 @@ public record Care(
         boolean seedling = s.particulars().conditions().containsKey(Condition.SEEDLING);
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
                 .weakened(seedling ? SEEDLING_SHARE : 1, Target.Why.SEEDLING)
-                .weakened(growthShare(feed, s, plan), Target.Why.SLOW_GROWTH)
-                .weakened(s.particulars().reading().shareOn(plan.nextWater()), Target.Why.READING);
+                .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
+                .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
     }
 
     /**
      * Of a feed in every watering, the share that growth asks for, in quarters so that lots still share a can; a feed with
      * days between them comes less often instead.
      */
-    private static double growthShare(Feed feed, Situation s, LotPlan plan) {
+    private static double growthShare(Feed feed, Situation s, LocalDate day) {
         if (!(LotPlan.rhythm(feed, s) instanceof Rhythm.EveryWatering)) {
             return 1;
         }
-        double growth = Growth.on(plan.nextWater(), s.species(), s.place()).factor();
+        double growth = Growth.on(day, s.species(), s.place()).factor();
         return Math.max(1, Math.ceil(growth * QUARTERS)) / QUARTERS;
     }
 

@@ -1,7 +1,11 @@
 package evencistern.plan;
 
 import evencistern.fault.Faults;
+import java.util.Comparator;
+import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * How water gets to the pots.
@@ -58,5 +62,20 @@ public record Carrying(
                 many && perLitre.isPresent()
                         ? OptionalDouble.of(perLitre.getAsDouble() * RATIO)
                         : OptionalDouble.empty());
+    }
+
+    /**
+     * Which of the cans takes all of it: the smallest that does, and is no larger than the usual one.
+     *
+     * @param cans litres of each
+     * @return its place among them; empty where the usual one is to be taken, as often as it needs
+     */
+    public static OptionalInt fitting(List<Double> cans, double usualLitres, double litres) {
+        return IntStream.range(0, cans.size())
+                .filter(i -> cans.get(i) >= litres && cans.get(i) <= usualLitres)
+                .boxed()
+                .min(Comparator.comparing(cans::get))
+                .map(OptionalInt::of)
+                .orElse(OptionalInt.empty());
     }
 }

@@ -5,14 +5,17 @@ import evencistern.label.Rhythm;
 import evencistern.plant.Appetite;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * The days on which a lot may be fed.
  *
  * <p><b>Answers</b> from which day to which is this lot's next feed, and what is it like after that?
- * <p><b>Formula</b> next: last feed + shortest to last feed + longest, not before {@code from}; preferred gap: longest − growth ·
- * (longest − shortest); a day on which anything holds the feed back is not free
+ * <p><b>Formula</b> next: last feed + shortest to last feed + longest, where it is ready by then, else from the longest until a
+ * quarter of that after it is ready; preferred: when it is ready by itself. Free are days on which the pot is at least half
+ * dry and nothing holds the feed back
  * <p><b>Units</b> days from today
  * <p><b>Valid for</b> lots fed in a rhythm of days; those fed with every watering have no choice of days
  * <p><b>Source</b> [COMMON] as in the plan of a lot
@@ -34,20 +37,48 @@ public final class FeedWindow {
         if (!(LotPlan.rhythm(feed, s) instanceof Rhythm.EveryDays window)) {
             return Optional.empty();
         }
+        LocalDate end = today.plusDays(horizon);
         long free = 0;
-        for (int d = from; d < horizon; d++) {
-            free |= Hold.on(today.plusDays(d), s).isEmpty() ? 1L << d : 0;
+        OptionalInt own = OptionalInt.empty();
+        LocalDate before = s.lastWatered().orElse(s.startedOn());
+        DaysAhead ahead = DaysAhead.of(s, today, List.of());
+        for (DaysAhead.Watering next = ahead.next(); before.isBefore(end); next = ahead.next()) {
+            free |= dryEnough(before, next.on(), s, today, from, horizon);
+            if (next.kind() == DaysAhead.Kind.FEED && own.isEmpty()) {
+                own = OptionalInt.of((int) ChronoUnit.DAYS.between(today, next.on()));
+            }
+            before = next.on();
         }
-        double growth = Growth.on(today, s.species(), s.place()).factor();
-        int preferred = window.max() - (int) Math.round(growth * (window.max() - window.min()));
-        int first = from;
-        int last = from + window.max() - window.min();
-        if (s.lastFed().isPresent()) {
-            int ago = (int) ChronoUnit.DAYS.between(s.lastFed().get(), today);
-            first = Math.max(from, window.min() - ago);
-            last = Math.max(first, window.max() - ago);
+        if (s.lastFed().isEmpty()) {
+            int first = Math.max(from, own.orElse(horizon));
+            return Optional.of(new RoundCalendar.Lot(
+                    key, first, first + window.max() - window.min(), window.min(), window.max(), window.min(), free));
         }
+        int ago = (int) ChronoUnit.DAYS.between(s.lastFed().get(), today);
+        int ready = own.orElse(horizon);
+        int least = ago + ready <= window.max() ? window.min() : window.max();
+        int first = Math.max(from, least - ago);
+        int label = window.max() - ago;
+        // what is late already waits no longer
+        int later = ready > from ? ready + (int) DaysAhead.leeway(window) : from;
+        int last = Math.max(first, ready > label ? later : label);
+        int most = Math.max(window.max(), last + ago);
         return Optional.of(new RoundCalendar.Lot(
-                key, first, last, window.min(), window.max(), Math.max(window.min(), preferred), free));
+                key, first, last, least, most, Math.max(least, Math.min(most, ready + ago)), free));
+    }
+
+    /** Of the days from one watering to the next those on which a pot is at least half dry and nothing holds feed back. */
+    private static long dryEnough(
+            LocalDate before, LocalDate next, Situation s, LocalDate today, int from, int horizon) {
+        long free = 0;
+        long gap = ChronoUnit.DAYS.between(before, next);
+        for (long d = gap; d > 0 && d >= gap * DaysAhead.HALF_DRY; d--) {
+            LocalDate day = before.plusDays(d);
+            long at = ChronoUnit.DAYS.between(today, day);
+            if (at >= from && at < horizon && Hold.on(day, s).isEmpty()) {
+                free |= 1L << at;
+            }
+        }
+        return free;
     }
 }

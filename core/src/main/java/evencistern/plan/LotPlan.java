@@ -12,6 +12,7 @@ import evencistern.plant.Appetite;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -25,16 +26,15 @@ import java.util.stream.Stream;
  * When a lot is next watered and fed, and which rule says so.
  *
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
- * <p><b>Formula</b> water: last watering + days of the water need. Feed: of the watering days between last feed + the
- * label's shortest and longest gap, the one nearest to longest − growth · (longest − shortest); a hold moves it to the
- * first free day; a flush, or plain water after drying out, comes first. Flush: last one + the kind's weeks, where nothing drains at most 4, and
- * not while the plant rests, or once the salt account passes the band; at once after a reading above it; twice the water the
- * pot holds, which leaves 14 % of the salt if all mixes
+ * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: last one + the kind's
+ * weeks, where nothing drains at most 4, and not while the plant rests, or once the salt account passes the band; at once
+ * after a reading above it; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
- * <p><b>Source</b> [COMMON] feed on a watering day, inside the label's window, as growth asks
+ * <p><b>Source</b> [COMMON] feed on a watering day, not oftener than the label, as growth and need ask
  * <p><b>Checked by</b> CareTest
  *
+ * @param waterMissing litres gone from one pot by the next watering, or by today where that is late
  * @param flush empty for kinds that want none
  * @param nextFeed empty where the lot has no feed, or takes none at the roots
  */
@@ -43,6 +43,7 @@ public record LotPlan(
         WaterNeed need,
         WaterNeed.Days days,
         LocalDate nextWater,
+        double waterMissing,
         Optional<FeedDate> nextFeed,
         Optional<Flush> flush) {
     private static final int FLUSH_UNDRAINED_DAYS = 28;
@@ -55,7 +56,9 @@ public record LotPlan(
         EVERY_WATERING,
         FIRST_FEED,
         WATERING_IN_WINDOW,
-        RHYTHM_LATEST,
+        NEXT_WATERING,
+        SLOW_GROWTH,
+        SMALL_NEED,
         AFTER_FLUSH,
         AFTER_DRYING_OUT,
         CALENDAR_DAY,
@@ -77,6 +80,11 @@ public record LotPlan(
         static Binding of(Hold hold) {
             return valueOf("HOLD_" + hold.name());
         }
+
+        /** Whether something holds the feed back. */
+        public boolean holds() {
+            return name().startsWith("HOLD_");
+        }
     }
 
     /**
@@ -84,20 +92,15 @@ public record LotPlan(
      *
      * @param earliest,latest the label's window, before any hold
      * @param held what holds it back from the day it would have been, each until a day; the binding one lasts longest
+     * @param missingLitres gone from one pot by that watering
      */
-    public record FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest, List<Held> held) {
-        FeedDate(LocalDate date, Binding binding, LocalDate earliest, LocalDate latest) {
-            this(date, binding, earliest, latest, List.of());
-        }
-
-        /** On the day that the calendar chose, if it lies in the window and nothing holds the feed back then; else as it is. */
-        public FeedDate onDay(LocalDate day, Situation s) {
-            boolean fits = !day.isBefore(earliest)
-                    && !day.isAfter(latest)
-                    && Hold.on(day, s).isEmpty();
-            return fits ? new FeedDate(day, Binding.CALENDAR_DAY, earliest, latest, held) : this;
-        }
-    }
+    public record FeedDate(
+            LocalDate date,
+            Binding binding,
+            LocalDate earliest,
+            LocalDate latest,
+            List<Held> held,
+            double missingLitres) {}
 
     /** A hold, and the first day on which it no longer holds; empty where the person will say so. */
     public record Held(Hold hold, Optional<LocalDate> until) {}
@@ -122,40 +125,42 @@ public record LotPlan(
         }
     }
 
-    /** Works the plan out; the same situation always gives the same plan, whatever the day it is asked. */
+    /** The plan of a lot of which nothing is late. */
     public static LotPlan of(Situation s, Working working) {
+        return of(s, s.startedOn(), working);
+    }
+
+    /**
+     * Works the plan out. The next watering is the same whatever the day it is asked; what is late is taken to be done today,
+     * and what follows counts from then.
+     */
+    public static LotPlan of(Situation s, LocalDate today, Working working) {
         PotWater potWater = new PotWater(s.mix(), s.pot());
         WaterNeed need = new WaterNeed(potWater, s.pot(), s.species(), s.place(), s.particulars(), working);
         LocalDate from = s.lastWatered().orElse(s.startedOn());
         need.useOn(from.plusDays(1), working);
         WaterNeed.Days days = need.daysAfter(from, working);
-        LocalDate nextWater = s.lastWatered().isPresent() ? from.plusDays(days.likely()) : s.startedOn();
+        DaysAhead ahead =
+                new DaysAhead(s, today, potWater, need, s.particulars().calendarDays());
+        DaysAhead.Watering next = ahead.next();
+        LocalDate own = s.lastWatered().isPresent() ? from.plusDays(days.likely()) : s.startedOn();
+        LocalDate nextWater = own.isBefore(next.on()) ? own : next.on();
         working.step(
                 "plan.next_water",
                 "next = last watering + days",
-                s.lastWatered().isPresent() ? days.likely() : 0,
+                s.lastWatered().isPresent() ? (double) ChronoUnit.DAYS.between(from, nextWater) : 0,
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
-        Optional<Flush> flush = flush(s, potWater, nextWater);
-        Optional<Binding> plainFirst = driedOut(s)
-                ? Optional.of(Binding.AFTER_DRYING_OUT)
-                : flush.filter(f -> !f.on().isAfter(nextWater)).map(f -> Binding.AFTER_FLUSH);
         Optional<FeedDate> nextFeed = s.feed()
                 .filter(f -> s.species().appetite() != Appetite.NONE)
-                .map(f -> feedDate(f, s, new Waterings(nextWater, days.likely(), plainFirst), working));
-        return new LotPlan(potWater, need, days, nextWater, nextFeed, flush);
-    }
-
-    /** The waterings to come: the first, the days between, and why the first is of plain water, where it must be. */
-    private record Waterings(LocalDate first, int gap, Optional<Binding> plainFirst) {
-        LocalDate fed() {
-            return plainFirst.isPresent() ? first.plusDays(gap) : first;
-        }
+                .map(f -> feedDate(f, s, ahead, next, working));
+        return new LotPlan(
+                potWater, need, days, nextWater, next.missingLitres(), nextFeed, flush(s, potWater, nextWater));
     }
 
     /** Whether it was told that the pot dried right out and it has not been watered since. */
-    private static boolean driedOut(Situation s) {
+    static boolean driedOut(Situation s) {
         LocalDate since = s.particulars().conditions().get(Condition.DRIED_OUT);
         return since != null && s.lastWatered().filter(w -> !w.isBefore(since)).isEmpty();
     }
@@ -227,84 +232,80 @@ public record LotPlan(
         return from;
     }
 
-    private static FeedDate feedDate(Feed feed, Situation s, Waterings waterings, Working working) {
-        FeedDate free = byRhythm(feed, s, waterings, working);
-        Set<Hold> holds = Hold.on(free.date(), s);
-        if (holds.isEmpty()) {
-            return free;
+    private static FeedDate feedDate(
+            Feed feed, Situation s, DaysAhead ahead, DaysAhead.Watering first, Working working) {
+        LocalDate end = first.on().plusDays(LOOK_AHEAD_DAYS);
+        Optional<LocalDate> held = Optional.empty();
+        DaysAhead.Watering next = first;
+        while (next.kind() != DaysAhead.Kind.FEED && next.on().isBefore(end)) {
+            if (held.isEmpty() && next.waits().filter(Binding::holds).isPresent()) {
+                held = Optional.of(next.on());
+            }
+            next = ahead.next();
         }
-        LocalDate date = free.date();
-        LocalDate end = date.plusDays(LOOK_AHEAD_DAYS);
-        Map<Hold, LocalDate> until = new EnumMap<>(Hold.class);
-        Hold last = holds.iterator().next();
-        while (!holds.isEmpty() && date.isBefore(end)) {
-            last = holds.stream()
-                    .filter(Hold::open)
-                    .findFirst()
-                    .orElse(holds.iterator().next());
-            date = date.plusDays(1);
-            Set<Hold> still = Hold.on(date, s);
-            LocalDate day = date;
-            holds.stream().filter(h -> !still.contains(h)).forEach(h -> until.put(h, day));
-            still.forEach(until::remove);
-            holds = still;
-        }
-        List<Held> held = Hold.on(free.date(), s).stream()
-                .map(h -> new Held(h, Optional.ofNullable(until.get(h))))
-                .toList();
-        return new FeedDate(date, Binding.of(last), free.earliest(), free.latest(), held);
-    }
-
-    private static FeedDate byRhythm(Feed feed, Situation s, Waterings waterings, Working working) {
         Rhythm rhythm = rhythm(feed, s);
+        LocalDate earliest = next.on();
+        LocalDate latest = next.on();
         if (rhythm instanceof Rhythm.EveryDays window && s.lastFed().isPresent()) {
             LocalDate fed = s.lastFed().get();
-            LocalDate earliest = fed.plusDays(window.min());
-            LocalDate latest = fed.plusDays(window.max());
-            double growth = Growth.on(fed, s.species(), s.place()).factor();
-            LocalDate target = latest.minusDays(Math.round(growth * (window.max() - window.min())));
+            earliest = fed.plusDays(window.min());
+            latest = fed.plusDays(window.max());
             working.step(
                     "plan.feed_gap",
-                    "gap = longest − growth·(longest − shortest)",
-                    (double) (target.toEpochDay() - fed.toEpochDay()),
+                    "gap = first watering with Σ growth ≥ shortest and Σ need ≥ 0.8·feed",
+                    (double) (next.on().toEpochDay() - fed.toEpochDay()),
                     Unit.DAY,
                     "COMMON",
                     typed("shortest", window.min(), Unit.DAY, "feed.label"),
-                    typed("longest", window.max(), Unit.DAY, "feed.label"),
-                    table("growth", growth * 100, Unit.PER_CENT, "species:growth"));
-            return inWindow(earliest, target, latest, waterings);
+                    table(
+                            "growth",
+                            Growth.on(first.on(), s.species(), s.place()).factor() * 100,
+                            Unit.PER_CENT,
+                            "species:growth"));
+        } else if (held.isPresent()) {
+            earliest = held.get();
+            latest = held.get();
         }
-        Binding binding = waterings
-                .plainFirst()
-                .orElse(rhythm instanceof Rhythm.EveryWatering ? Binding.EVERY_WATERING : Binding.FIRST_FEED);
-        return new FeedDate(waterings.fed(), binding, waterings.fed(), waterings.fed());
+        if (held.isEmpty()) {
+            return new FeedDate(
+                    next.on(), next.waits().orElseThrow(), earliest, latest, List.of(), next.missingLitres());
+        }
+        return heldUntil(s, held.get(), next, earliest, latest);
+    }
+
+    /** A feed that something held back on the day on which it would have been. */
+    private static FeedDate heldUntil(
+            Situation s, LocalDate free, DaysAhead.Watering next, LocalDate earliest, LocalDate latest) {
+        Set<Hold> holds = Hold.on(free, s);
+        Map<Hold, LocalDate> until = new EnumMap<>(Hold.class);
+        Hold last = longest(holds);
+        for (LocalDate day = free; !holds.isEmpty() && day.isBefore(next.on()); ) {
+            last = longest(holds);
+            day = day.plusDays(1);
+            Set<Hold> still = Hold.on(day, s);
+            LocalDate ends = day;
+            holds.stream().filter(h -> !still.contains(h)).forEach(h -> until.put(h, ends));
+            still.forEach(until::remove);
+            holds = still;
+        }
+        List<Held> held = Hold.on(free, s).stream()
+                .map(h -> new Held(h, Optional.ofNullable(until.get(h))))
+                .toList();
+        // what waits for growth after a hold has ended is told so
+        Binding binding = next.waits().filter(w -> !w.holds()).orElse(Binding.of(last));
+        return new FeedDate(next.on(), binding, earliest, latest, held, next.missingLitres());
+    }
+
+    private static Hold longest(Set<Hold> holds) {
+        return holds.stream()
+                .filter(Hold::open)
+                .findFirst()
+                .orElse(holds.iterator().next());
     }
 
     /** The rhythm in which a lot is fed: its own where it has one and the feed is watered on. */
-    static Rhythm rhythm(Feed feed, Situation s) {
+    public static Rhythm rhythm(Feed feed, Situation s) {
         return strewn(feed) ? feed.rhythm() : s.particulars().rhythm().over(feed.rhythm());
-    }
-
-    private static FeedDate inWindow(LocalDate earliest, LocalDate target, LocalDate latest, Waterings waterings) {
-        LocalDate best = null;
-        for (LocalDate d = waterings.fed(); !d.isAfter(latest); d = d.plusDays(waterings.gap())) {
-            boolean nearer = best == null || distance(d, target) < distance(best, target);
-            if (!d.isBefore(earliest) && nearer) {
-                best = d;
-            }
-        }
-        if (best != null) {
-            return new FeedDate(best, Binding.WATERING_IN_WINDOW, earliest, latest);
-        }
-        return waterings
-                .plainFirst()
-                .filter(why -> latest.isBefore(waterings.fed()))
-                .map(why -> new FeedDate(waterings.fed(), why, earliest, latest))
-                .orElse(new FeedDate(latest, Binding.RHYTHM_LATEST, earliest, latest));
-    }
-
-    private static long distance(LocalDate a, LocalDate b) {
-        return Math.abs(a.toEpochDay() - b.toEpochDay());
     }
 
     /** Whether this feed is strewn on the mix rather than watered on. */

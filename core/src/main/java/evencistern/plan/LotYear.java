@@ -1,8 +1,5 @@
 package evencistern.plan;
 
-import evencistern.label.Rhythm;
-import evencistern.media.PotWater;
-import evencistern.plant.Appetite;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -17,8 +14,8 @@ import java.util.Set;
  * The year that lies before a lot.
  *
  * <p><b>Answers</b> when does this plant grow, when may it be fed and when not, when is it flushed and repotted?
- * <p><b>Formula</b> growth day by day; a hold's days as they follow on each other; feeds: each the preferred gap after the one
- * before, moved to the first free day; repot: last time + the kind's years, then its season
+ * <p><b>Formula</b> growth day by day; a hold's days as they follow on each other; waterings, feeds and flushes: the days
+ * ahead; repot: last time + the kind's years, then its season
  * <p><b>Units</b> days; growth 0–1
  * <p><b>Valid for</b> an average year, as told of the lot today: conditions without an end last the whole year
  * <p><b>Source</b> [COMMON] as in the plan of a lot
@@ -26,7 +23,8 @@ import java.util.Set;
  *
  * @param growth of each day from {@code from} on
  * @param holds that keep feed back, each over its days
- * @param feeds days of feeding; none for a lot fed with every watering, or not at all
+ * @param waterings days on which it is watered, with feed or without
+ * @param feeds of these, those with feed
  * @param flushes days of plain water in plenty
  * @param repot from when on it is to be repotted, if that falls into the year
  */
@@ -34,6 +32,7 @@ public record LotYear(
         LocalDate from,
         List<Double> growth,
         List<Span> holds,
+        List<LocalDate> waterings,
         List<LocalDate> feeds,
         List<LocalDate> flushes,
         Optional<LocalDate> repot) {
@@ -50,13 +49,11 @@ public record LotYear(
         List<Double> growth = new ArrayList<>(DAYS);
         List<Span> spans = new ArrayList<>();
         Map<Hold, LocalDate> began = new EnumMap<>(Hold.class);
-        boolean[] free = new boolean[DAYS];
         for (int d = 0; d < DAYS; d++) {
             LocalDate day = from.plusDays(d);
             Growth grows = Growth.on(day, s.species(), s.place());
             growth.add(grows.factor());
             Set<Hold> holds = Hold.on(day, s, grows);
-            free[d] = holds.isEmpty();
             if (!holds.equals(began.keySet())) {
                 holds.forEach(h -> began.putIfAbsent(h, day));
                 for (Hold h : List.copyOf(began.keySet())) {
@@ -67,45 +64,34 @@ public record LotYear(
             }
         }
         began.forEach((hold, since) -> spans.add(new Span(hold, since, from.plusDays(DAYS))));
-        return new LotYear(from, growth, spans, feeds(s, from, growth, free), flushes(s, from), repot(s, from, growth));
-    }
-
-    private static List<LocalDate> feeds(Situation s, LocalDate from, List<Double> growth, boolean[] free) {
+        List<LocalDate> waterings = new ArrayList<>();
         List<LocalDate> feeds = new ArrayList<>();
-        if (s.feed().isEmpty()
-                || s.species().appetite() == Appetite.NONE
-                || !(LotPlan.rhythm(s.feed().get(), s) instanceof Rhythm.EveryDays window)) {
-            return feeds;
-        }
-        int day =
-                s.lastFed().map(f -> (int) (f.toEpochDay() - from.toEpochDay())).orElse(-window.max());
-        while (true) {
-            double grows = growth.get(Math.max(0, Math.min(DAYS - 1, day)));
-            int next = Math.max(0, day + window.max() - (int) Math.round(grows * (window.max() - window.min())));
-            while (next < DAYS && !free[next]) {
-                next++;
+        List<LocalDate> flushes = new ArrayList<>();
+        DaysAhead ahead = DaysAhead.of(s, from);
+        LocalDate end = from.plusDays(DAYS);
+        for (DaysAhead.Watering next = ahead.next(); next.on().isBefore(end); next = ahead.next()) {
+            waterings.add(next.on());
+            if (next.kind() == DaysAhead.Kind.FEED) {
+                feeds.add(next.on());
             }
-            if (next >= DAYS) {
-                return feeds;
+            if (next.kind() == DaysAhead.Kind.FLUSH) {
+                flushes.add(next.on());
             }
-            feeds.add(from.plusDays(next));
-            day = next;
         }
+        return new LotYear(from, growth, spans, waterings, feeds, flushes, repot(s, from, growth));
     }
 
-    /** The next one, whoever asks for it, and from then on those of its kind; what an account will ask later is not known. */
-    private static List<LocalDate> flushes(Situation s, LocalDate from) {
-        List<LocalDate> flushes = new ArrayList<>();
-        LocalDate end = from.plusDays(DAYS);
-        Optional<LocalDate> next =
-                LotPlan.flush(s, new PotWater(s.mix(), s.pot()), from).map(LotPlan.Flush::on);
-        Optional<Integer> every = s.particulars().flushing().byAccount() ? Optional.empty() : LotPlan.flushEvery(s);
-        while (next.filter(end::isAfter).isPresent()) {
-            LocalDate day = next.get().isBefore(from) ? from : next.get();
-            flushes.add(day);
-            next = every.map(days -> LotPlan.awake(day.plusDays(days), s));
+    /** The days on which a lot is fed, as far ahead as so many days; as in its year. */
+    public static List<LocalDate> feeds(Situation s, LocalDate from, int days) {
+        LocalDate end = from.plusDays(days);
+        List<LocalDate> feeds = new ArrayList<>();
+        DaysAhead ahead = DaysAhead.of(s, from);
+        for (DaysAhead.Watering next = ahead.next(); next.on().isBefore(end); next = ahead.next()) {
+            if (next.kind() == DaysAhead.Kind.FEED) {
+                feeds.add(next.on());
+            }
         }
-        return flushes;
+        return feeds;
     }
 
     private static Optional<LocalDate> repot(Situation s, LocalDate from, List<Double> growth) {

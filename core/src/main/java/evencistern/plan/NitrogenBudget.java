@@ -114,10 +114,10 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
         double need = working.step(
                 "plan.nitrogen_need",
                 "need = appetite·water·growth",
-                appetite(s.species().appetite()) * week * growth,
+                wanted(s.species().appetite()) * week * growth,
                 Unit.MILLIGRAM,
                 "COMMON",
-                table("appetite", appetite(s.species().appetite()), Unit.MILLIGRAM_PER_LITRE, "species:appetite"),
+                table("appetite", wanted(s.species().appetite()), Unit.MILLIGRAM_PER_LITRE, "species:appetite"),
                 earlier("water", week, Unit.LITRE, "water.daily"),
                 table("growth", growth * 100, Unit.PER_CENT, "species:growth"));
         List<Source> sources = new ArrayList<>();
@@ -138,7 +138,8 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
         return new NitrogenBudget(need, sources);
     }
 
-    private static double appetite(Appetite appetite) {
+    /** Nitrogen that a plant so hungry wants in each watering in full growth, mg/L. */
+    static double wanted(Appetite appetite) {
         return switch (appetite) {
             case NONE -> 0;
             case LIGHT -> 50;
@@ -148,9 +149,7 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
     }
 
     private static Optional<Source> can(Feed feed, Situation s, LotPlan plan, Working working) {
-        boolean held = plan.nextFeed()
-                .filter(f -> f.binding().name().startsWith("HOLD_"))
-                .isPresent();
+        boolean held = plan.nextFeed().filter(f -> f.binding().holds()).isPresent();
         if (held || plan.nextFeed().isEmpty() || !(feed.rate() instanceof Rate.PerWater rate)) {
             return Optional.empty();
         }

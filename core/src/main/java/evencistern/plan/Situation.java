@@ -45,4 +45,20 @@ public record Situation(
             Optional<LocalDate> lastFed) {
         this(species, pot, mix, place, feed, startedOn, repottedOn, lastWatered, lastFed, Particulars.NONE);
     }
+
+    /** The same with other particulars. */
+    public Situation with(Particulars what) {
+        return new Situation(species, pot, mix, place, feed, startedOn, repottedOn, lastWatered, lastFed, what);
+    }
+
+    /** The same with another feed, or none. */
+    public Situation with(Optional<Feed> what) {
+        return new Situation(species, pot, mix, place, what, startedOn, repottedOn, lastWatered, lastFed, particulars);
+    }
+
+    /** The same, last watered, fed and flushed on these days. */
+    public Situation past(Optional<LocalDate> watered, Optional<LocalDate> fed, Optional<LocalDate> flushed) {
+        return new Situation(
+                species, pot, mix, place, feed, startedOn, repottedOn, watered, fed, particulars.flushed(flushed));
+    }
 }

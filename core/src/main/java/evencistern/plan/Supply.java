@@ -28,9 +28,7 @@ public final class Supply {
 
     /** What one pot takes in a day on average, in the label's measure; 0 without feed or while feeding is held. */
     public static double perDay(Situation s, LotPlan plan) {
-        boolean feeding = plan.nextFeed()
-                .filter(f -> !f.binding().name().startsWith("HOLD_"))
-                .isPresent();
+        boolean feeding = plan.nextFeed().filter(f -> !f.binding().holds()).isPresent();
         if (!feeding || s.feed().isEmpty()) {
             return 0;
         }

@@ -17,7 +17,7 @@ import java.time.LocalDate;
  * How much a pot takes and how long that lasts.
  *
  * <p><b>Answers</b> how many litres does this pot want, and how many days until the next watering?
- * <p><b>Formula</b> usable = available · depletion; use = r · E · (crop · canopy + wall · surface) − rain; days = first k with Σ use ≥ usable; pour =
+ * <p><b>Formula</b> usable = available · depletion; use = r · E · (crop · canopy + wall · surface) − rain; days = last k with Σ use ≤ usable, at least 1; pour =
  * deficit / (1 − LF)
  * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; canopy in m²
  * <p><b>Valid for</b> one plant a pot; r learned from its waterings, else 1 and good to ± 30 % in four lots of five, which
@@ -124,6 +124,15 @@ public final class WaterNeed {
         return learned;
     }
 
+    /** Litres a day as little, or as much, as four pots of five use. */
+    public double useLowOn(LocalDate date) {
+        return plannedOn(date) * learned.low();
+    }
+
+    public double useHighOn(LocalDate date) {
+        return plannedOn(date) * learned.high();
+    }
+
     /** Litres a day as planned, before anything was learned. */
     public double plannedOn(LocalDate date) {
         return useOn(date) / learned.factor();
@@ -150,6 +159,35 @@ public final class WaterNeed {
                 table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 
+    /** The same for the next watering. */
+    double nextPour(double deficitLitres, Working working) {
+        return working.step(
+                "water.next_pour",
+                "pour = deficit/(1 − LF)",
+                pour(deficitLitres),
+                Unit.LITRE,
+                "COMMON",
+                earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
+                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+    }
+
+    /** The same for the watering that carries feed. */
+    double feedPour(double deficitLitres, Working working) {
+        return working.step(
+                "water.feed_pour",
+                "pour = deficit/(1 − LF)",
+                pour(deficitLitres),
+                Unit.LITRE,
+                "COMMON",
+                earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
+                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+    }
+
+    /** The same without its working. */
+    double pour(double deficitLitres) {
+        return deficitLitres / (1 - leaching);
+    }
+
     /** Litres to pour to make up a deficit and let the leaching fraction run through. */
     double pour(double deficitLitres, Working working) {
         return working.step(
@@ -169,7 +207,7 @@ public final class WaterNeed {
         Days days = daysAfter(watered);
         working.step(
                 "water.days",
-                "days = first k with Σ use ≥ usable",
+                "days = last k with Σ use ≤ usable",
                 days.likely(),
                 Unit.DAY,
                 "FAO56 eq. 83",
@@ -178,19 +216,44 @@ public final class WaterNeed {
         return days;
     }
 
+    /**
+     * A pot that has dried as far as it may.
+     *
+     * @param days since it was watered
+     * @param missingLitres from one pot
+     */
+    record Dry(LocalDate on, int days, double missingLitres) {}
+
+    /** The last day after a watering on which no more is gone than may go; at least the next. */
+    Dry dryDown(LocalDate watered) {
+        double used = 0;
+        for (int k = 1; ; k++) {
+            double next = Math.max(0, used + lossOn(watered.plusDays(k)));
+            if (k > 1 && (next > usableLitres || k > LONGEST_DAYS)) {
+                return new Dry(watered.plusDays(k - 1), k - 1, used);
+            }
+            used = Math.min(next, availableLitres);
+        }
+    }
+
+    /** A pot that was never watered: as dry as it may be, on its first day. */
+    Dry unwatered(LocalDate on) {
+        return new Dry(on, dryDown(on).days(), usableLitres);
+    }
+
     /** Of each day the loss is worked out once, for the thirstiest, the likely and the thriftiest pot. */
     private Days daysAfter(LocalDate watered) {
         double[] shares = {learned.high() / learned.factor(), 1, learned.low() / learned.factor()};
         double[] used = new double[shares.length];
         int[] days = {LONGEST_DAYS, LONGEST_DAYS, LONGEST_DAYS};
-        for (int k = 1; k < LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
+        for (int k = 1; k <= LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
             Place.Day day = place.on(watered.plusDays(k));
             double use = learned.factor() * planned(method.mmPerDay(day));
             double rain = day.rainMm() * surfaceM2;
             for (int i = 0; i < shares.length; i++) {
                 used[i] = Math.max(0, used[i] + use * shares[i] - rain);
-                if (days[i] == LONGEST_DAYS && used[i] >= usableLitres) {
-                    days[i] = k;
+                if (days[i] == LONGEST_DAYS && used[i] > usableLitres) {
+                    days[i] = Math.max(1, k - 1);
                 }
             }
         }

@@ -171,6 +171,22 @@ class CareTest {
                 .isGreaterThan(days(at("streptocarpus", pot(0.12, 0.11), "peat_perlite", sill, summer)));
     }
 
+    /** Arithmetic: on the day before the interval ends no more is gone than may go; a day later more would be. */
+    @Test
+    void theIntervalNeverPassesWhatMayGo() {
+        for (String species : List.of("streptocarpus", "maidenhair", "olive", "fuchsia", "snake_plant")) {
+            LotPlan plan = LotPlan.of(at(species, pot(0.15, 0.14), "peat_perlite", SILL, MAY), Working.off());
+            int days = plan.days().likely();
+            assertThat(days).as(species).isGreaterThan(1);
+            assertThat(plan.need().deficit(MAY, MAY.plusDays(days)))
+                    .as(species)
+                    .isLessThanOrEqualTo(plan.need().usableLitres());
+            assertThat(plan.need().deficit(MAY, MAY.plusDays(days + 1L)))
+                    .as(species)
+                    .isGreaterThan(plan.need().usableLitres());
+        }
+    }
+
     @Test
     void theRangeOfDaysHoldsTheLikelyOne() {
         WaterNeed.Days days = LotPlan.of(plain(), Working.off()).days();
@@ -219,8 +235,7 @@ class CareTest {
         LotPlan.FeedDate date = feed(s);
         assertThat(date.binding()).isEqualTo(LotPlan.Binding.WATERING_IN_WINDOW);
         assertThat(date.date()).isBetween(MAY.plusDays(14), MAY.plusDays(28));
-        long gap = date.date().toEpochDay() - plan.nextWater().toEpochDay();
-        assertThat(gap % plan.days().likely()).isZero();
+        assertThat(LotYear.of(s, MAY).waterings()).contains(date.date(), plan.nextWater());
     }
 
     @Test
@@ -240,7 +255,11 @@ class CareTest {
     @Test
     void repottingHoldsTheFeedForTheSpeciesDays() {
         Situation s = with(plain(), Optional.of(FORTNIGHTLY), Optional.of(MAY), Optional.of(MAY.minusDays(20)));
-        assertThat(feed(s).date()).isEqualTo(MAY.plusDays(28));
+        assertThat(feed(s).date())
+                .isBetween(
+                        MAY.plusDays(28),
+                        MAY.plusDays(28 + LotPlan.of(s, Working.off()).days().longest()));
+        assertThat(feed(s).held()).containsExactly(new LotPlan.Held(Hold.REPOTTED, Optional.of(MAY.plusDays(28))));
         assertThat(feed(s).binding()).isEqualTo(LotPlan.Binding.HOLD_REPOTTED);
     }
 
@@ -303,7 +322,8 @@ class CareTest {
     void thePotsShareIsItsShareOfTheCan() {
         Care care = Care.on(MAY.plusDays(6), plain(), SPOONS, Working.off());
         Care.Watered w = (Care.Watered) care.feeding().orElseThrow();
-        double poured = Math.max(care.litresNow(), care.plan().need().usableLitres() / 0.85);
+        double poured = care.plan().waterMissing() / 0.85;
+        assertThat(care.feedPourLitres()).isCloseTo(poured, within(1e-9));
         assertThat(w.potAmount()).isCloseTo(w.can().hand().practical() * poured / 5, within(1e-9));
     }
 

@@ -1,5 +1,6 @@
 package evencistern.server;
 
+import evencistern.testkit.Api;
 import evencistern.testkit.Plants;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -148,26 +149,16 @@ final class Bodies {
                         false));
     }
 
-    static Map<String, Object> care(JsonNode garden) {
-        Map<String, Object> ask = new HashMap<>(Map.of(
-                "species",
-                kind("streptocarpus"),
-                "pot",
-                pot("12", "9", "11"),
-                "mix",
-                mix(garden, "peat_perlite"),
-                "place",
-                place(garden, "indoors"),
-                "water",
-                garden.path("waters").get(0),
-                "can",
-                typed("5", "L"),
-                "hand",
-                "spoons",
-                "today",
-                App.TODAY,
-                "working",
-                true));
-        return ask;
+    /** What one pot of a lot would get if the lot were so, at a share of the label if one is given. */
+    static Api.Answer attempt(Api api, JsonNode garden, Map<String, Object> draft, String share) {
+        Map<String, Object> ask = new HashMap<>(Map.of("draft", draft, "working", true));
+        if (share != null) {
+            ask.put("share", typed(share, "%"));
+        }
+        return api.post("/api/gardens/" + garden.path("id").asString() + "/lots/" + draft.get("id") + "/try", ask);
+    }
+
+    static Api.Answer attempt(Api api, JsonNode garden, Map<String, Object> draft) {
+        return attempt(api, garden, draft, null);
     }
 }

@@ -63,9 +63,7 @@ class CalendarTest {
                 .isNotEmpty()
                 .allSatisfy(s -> assertThat(s.path("nextFeedOn").asString())
                         .isGreaterThanOrEqualTo(first)
-                        .isBetween(
-                                s.path("feedEarliest").asString(),
-                                s.path("feedLatest").asString()));
+                        .isGreaterThanOrEqualTo(s.path("feedEarliest").asString()));
         api.put(home + "/calendar", Map.of("inUse", false)).ok();
         assertThat(states()).isEqualTo(before);
     }
@@ -114,7 +112,11 @@ class CalendarTest {
 
     @Test
     void theAddressIsPrivateAndCanBeChanged() {
-        String path = api.get(home + "/subscription").ok().path("path").asString();
+        assertThat(api.get(home + "/subscription").ok().has("path"))
+                .as("looking makes none")
+                .isFalse();
+        String path =
+                api.post(home + "/subscription", Map.of()).ok().path("path").asString();
         assertThat(api.get(home + "/subscription").ok().path("path").asString()).isEqualTo(path);
         assertThat(api.get(path).raw().body()).contains("BEGIN:VCALENDAR");
         String other =

@@ -55,9 +55,14 @@ class GuideTest {
         if (what.equals("verdict")) {
             return judged(String.valueOf(with.get("meter")), with.get("ec"));
         }
-        Map<String, Object> body = Bodies.care(garden);
-        body.putAll(with);
-        return api.post("/api/live/" + what, body).ok();
+        Map<String, Object> draft = Bodies.lot(garden, null);
+        draft.putAll(with);
+        if (draft.remove("feed") instanceof Map<?, ?> feed) {
+            api.put("/api/gardens/" + garden.path("id").asString() + "/feeds", feed)
+                    .ok();
+            draft.put("feedId", String.valueOf(feed.get("id")));
+        }
+        return Bodies.attempt(api, garden, draft).ok();
     }
 
     /** A reading of a fresh garden's first lot, by a pen of this scale. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.testkit.Api;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -54,34 +55,44 @@ class LiveTest {
 
     @Test
     void careWithoutAFeedIsPlainWaterAndTellsAllFaultsOfAForm() {
-        JsonNode care = api.post("/api/live/care", Bodies.care(garden)).ok();
+        Map<String, Object> draft = Bodies.lot(garden, null);
+        JsonNode care = Bodies.attempt(api, garden, draft).ok();
         assertThat(care.path("feed").isMissingNode()).isTrue();
         assertThat(care.path("nextFeed").isMissingNode()).isTrue();
         assertThat(care.path("water").path("leftShare").asDouble()).isCloseTo(0, within(1e-9));
-        Map<String, Object> ask = Bodies.care(garden);
-        ask.put("species", Bodies.kind("triffid"));
-        ask.put("mix", Map.of("key", "mud", "parts", List.of()));
-        ask.put("can", Bodies.typed("half", "L"));
-        assertThat(api.post("/api/live/care", ask).faults())
-                .containsExactly("choice_unknown", "parts_nothing", "not_a_number");
+        draft.put("species", "triffid");
+        draft.put("mix", "mud");
+        assertThat(Bodies.attempt(api, garden, draft, "half").faults())
+                .containsExactly("not_a_number", "choice_unknown", "choice_unknown");
     }
 
     @Test
     void aScaleInsteadOfSpoonsWeighsAndAStrongerShareIsStronger() {
-        Map<String, Object> ask = Bodies.care(garden);
-        ask.put(
-                "feed",
-                api.put("/api/gardens/" + garden.path("id").asString() + "/feeds", Bodies.feed())
-                        .ok());
-        ask.put("hand", "scale");
-        ask.put("share", Bodies.typed("50", "%"));
-        JsonNode half = api.post("/api/live/care", ask).ok().path("feed");
+        String home = "/api/gardens/" + garden.path("id").asString();
+        Map<String, Object> draft = Bodies.lot(
+                garden, api.put(home + "/feeds", Bodies.feed()).ok().path("id").asString());
+        Map<String, Object> settings = new HashMap<>(Map.of(
+                "name",
+                garden.path("name").asString(),
+                "timeZone",
+                garden.path("timeZone").asString(),
+                "latitude",
+                Bodies.typed("52.4", "°"),
+                "unitHabit",
+                "metric",
+                "hand",
+                "scale",
+                "spoons",
+                List.of(),
+                "version",
+                1));
+        api.put(home + "/settings", settings).ok();
+        JsonNode half = Bodies.attempt(api, garden, draft, "50").ok().path("feed");
         // half of 1 g/L in 5 L
         assertThat(half.path("hand").path("pieces").get(0).path("tool").asString())
                 .isEqualTo("scale");
         assertThat(half.path("hand").path("practical").asDouble()).isCloseTo(2.5, within(1e-9));
-        ask.put("share", Bodies.typed("100", "%"));
-        assertThat(api.post("/api/live/care", ask)
+        assertThat(Bodies.attempt(api, garden, draft, "100")
                         .ok()
                         .path("feed")
                         .path("meter")

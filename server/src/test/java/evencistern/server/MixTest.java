@@ -121,9 +121,9 @@ class MixTest {
     @Test
     void whatComesOfAMixIsWhatTheLotsPotHolds() {
         JsonNode pot = live(ask("peat_perlite")).ok().path("pots").get(0);
-        Map<String, Object> care = Bodies.care(garden);
-        care.put("pot", Bodies.pot("13", "9", "12"));
-        JsonNode water = api.post("/api/live/care", care).ok().path("water");
+        Map<String, Object> draft = Bodies.lot(garden, null);
+        draft.put("pot", Bodies.pot("13", "9", "12"));
+        JsonNode water = Bodies.attempt(api, garden, draft).ok().path("water");
         assertThat(water.path("airPercent").asDouble())
                 .isCloseTo(pot.path("air").asDouble(), within(1e-9));
         assertThat(water.path("wetKg").asDouble()).isCloseTo(pot.path("wetKg").asDouble(), within(1e-9));

@@ -138,9 +138,7 @@ class PathTest {
         assertThat(kept.path("typed").path("n").path("text").asString()).isEqualTo("9,5");
         assertThat(kept.path("typed").path("density").path("text").asString()).isEqualTo("1½");
         assertThat(kept.path("typed").has("ecFactor")).isFalse();
-        Map<String, Object> ask = Bodies.care(garden);
-        ask.put("pot", lot.path("pot"));
-        double litres = api.post("/api/live/care", ask)
+        double litres = Bodies.attempt(api, garden, input)
                 .ok()
                 .path("water")
                 .path("mixLitres")
@@ -153,15 +151,13 @@ class PathTest {
     @Test
     void theLiveAnswerCarriesItsWorkingAndItsCautions() {
         JsonNode feed = addFeed();
-        Map<String, Object> ask = Bodies.care(garden);
-        ask.put("feed", feed);
-        JsonNode care = api.post("/api/live/care", ask).ok();
+        Map<String, Object> draft = Bodies.lot(garden, feed.path("id").asString());
+        JsonNode care = Bodies.attempt(api, garden, draft).ok();
         assertThat(care.path("layers").size()).isGreaterThanOrEqualTo(20);
         assertThat(care.path("cautions").get(0).asString()).isEqualTo("label_first");
         assertThat(care.path("working").size()).isGreaterThan(8);
         assertThat(care.path("feed").path("ceiling").asString()).isEqualTo("label_top");
-        ask.put("share", Bodies.typed("120", "%"));
-        Api.Answer refused = api.post("/api/live/care", ask);
+        Api.Answer refused = Bodies.attempt(api, garden, draft, "120");
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.faults()).containsExactly("above_label_rate");
     }
@@ -293,7 +289,7 @@ class PathTest {
         GardenWire g = gardens.require(id);
         App.bean(DemoGarden.class).plant(g, today);
         for (LotWire lot : lots.list(id, Lots.Look.everything(), 0, 100).lots()) {
-            lots.rebuild(id, lot.lot().id());
+            lots.rebuildAll(id, List.of(lot.lot().id()));
             assertThat(lots.require(id, lot.lot().id())).isEqualTo(new Standing(lot.lot(), lot.state()));
         }
         assertThat(lots.listDue(id, today, 10)).isNotEmpty();

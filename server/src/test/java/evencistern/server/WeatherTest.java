@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import evencistern.server.standin.SimulatedWeather;
+import evencistern.server.upkeep.Upkeep;
 import evencistern.server.weather.WeatherService;
 import evencistern.testkit.Api;
 import java.time.LocalDate;
@@ -96,6 +97,10 @@ class WeatherTest {
                         home + "/given",
                         Map.of("clientKey", Bodies.key(), "lotIds", List.of(lot), "feed", false, "on", "2026-05-10"))
                 .ok();
+        assertThat(api.get(home + "/weather").ok().path("days").size())
+                .as("looking asks nobody")
+                .isZero();
+        api.post(home + "/weather/fetch", Map.of()).ok();
         JsonNode weather = api.get(home + "/weather").ok();
         assertThat(weather.path("inUse").asBoolean()).isFalse();
         assertThat(weather.path("days").size()).isEqualTo(29);
@@ -109,12 +114,14 @@ class WeatherTest {
         assertThat(told.path("nextWaterOn").asString()).isNotEmpty();
     }
 
-    /** Nobody need open the weather's page for the round to go by fresh weather. */
+    /** Nobody need open the weather's page for the round to go by fresh weather, and looking at the round fetches none. */
     @Test
-    void weatherInUseIsFetchedByTheRound() {
+    void weatherInUseIsFetchedWithoutAnybodyLooking() {
         Map<String, Boolean> use = Map.of("inUse", true);
         assertThat(api.put(home + "/weather", use).ok().path("days").size()).isZero();
         api.get(home + "/today").ok();
+        assertThat(api.get(home + "/weather").ok().path("days").size()).isZero();
+        App.bean(Upkeep.class).goOn();
         assertThat(api.put(home + "/weather", use).ok().path("days").size()).isEqualTo(29);
     }
 

@@ -7,7 +7,7 @@ import evencistern.plan.Situation;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
@@ -71,12 +71,12 @@ public class MixAges {
      * @param seen signs that the person sees
      */
     AgeWire of(GardenId garden, UUID id, List<Renewal.Sign> seen) {
-        Ground ground = lots.ground(garden);
-        GardenWire g = ground.garden();
+        GardenContext context = lots.context(garden);
+        GardenWire g = context.garden();
         Standing standing = lots.require(garden, id);
         Lot lot = standing.lot();
-        Situation situation = ground.situation(standing, null);
-        Story told = lots.story(ground, lot, false);
+        Situation situation = context.situation(standing);
+        Story told = lots.story(context, lot, false);
         Working.Recorder working = new Working.Recorder();
         MixAge age = MixAge.of(situation, told.ofMix(), g.today(), working);
         Set<Renewal.Sign> signs = EnumSet.noneOf(Renewal.Sign.class);
@@ -105,16 +105,16 @@ public class MixAges {
     }
 
     /** When the mix of a lot will likely be used up; empty beyond the year ahead. */
-    public Optional<LocalDate> spentOn(Ground ground, Standing standing) {
-        GardenWire g = ground.garden();
-        Story told = lots.story(ground, standing.lot(), false);
-        return MixAge.spentWithin(ground.situation(standing, null), told.ofMix(), g.today(), LotYear.DAYS);
+    public Optional<LocalDate> spentOn(GardenContext context, Standing standing) {
+        GardenWire g = context.garden();
+        Story told = lots.story(context, standing.lot(), false);
+        return MixAge.spentWithin(context.situation(standing), told.ofMix(), g.today(), LotYear.DAYS);
     }
 
     /** The share of its life that the mix of a lot has spent today. */
-    public double spent(Ground ground, Standing standing) {
-        GardenWire g = ground.garden();
-        Story told = lots.story(ground, standing.lot(), false);
-        return MixAge.spent(ground.situation(standing, null), told.ofMix(), g.today());
+    public double spent(GardenContext context, Standing standing) {
+        GardenWire g = context.garden();
+        Story told = lots.story(context, standing.lot(), false);
+        return MixAge.spent(context.situation(standing), told.ofMix(), g.today());
     }
 }

@@ -9,6 +9,7 @@ import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.mix.MixNames;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
@@ -27,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The batches of a garden. */
 @Service
+@RetriedOnLocks
 public class Batches {
     private static final int LONGEST_NOTES = 2000;
     private static final int LONGEST_STIRRED = 80;

@@ -43,8 +43,8 @@ class CalendarController {
         return calendars.use(new GardenId(garden), use.inUse());
     }
 
-    /** Where a calendar program fetches the work to come: private to whoever knows it. */
-    record Subscription(String path) {
+    /** Where a calendar program fetches the work to come: private to whoever knows it; absent until one is made. */
+    record Subscription(@Nullable String path) {
         static Subscription of(UUID garden, UUID address) {
             return new Subscription("/api/gardens/" + garden + "/calendar/" + address + ".ics");
         }
@@ -52,7 +52,9 @@ class CalendarController {
 
     @GetMapping("/subscription")
     Subscription getSubscription(@PathVariable UUID garden) {
-        return Subscription.of(garden, work.address(new GardenId(garden)));
+        return work.address(new GardenId(garden))
+                .map(address -> Subscription.of(garden, address))
+                .orElse(new Subscription(null));
     }
 
     @PostMapping("/subscription")

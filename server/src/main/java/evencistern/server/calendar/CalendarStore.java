@@ -60,16 +60,25 @@ class CalendarStore {
                 .update();
     }
 
-    void saveDay(GardenId garden, UUID lot, LocalDate feedOn) {
-        db.sql("""
-                        insert into calendar_day (garden_id, lot_id, feed_on) values (?, ?, ?)
-                        on conflict (garden_id, lot_id) do update set feed_on = excluded.feed_on
-                        """).params(garden.value(), lot, feedOn).update();
+    void saveDays(GardenId garden, UUID lot, List<LocalDate> feedOn) {
+        db.sql("insert into calendar_day (garden_id, lot_id, feed_on) select ?, ?, d from unnest(?::date[]) as d")
+                .params(
+                        garden.value(),
+                        lot,
+                        feedOn.stream().map(LocalDate::toString).toArray(String[]::new))
+                .update();
+    }
+
+    /** Gardens fed by the calendar. */
+    List<GardenId> listGardensInUse() {
+        return db.sql("select garden_id from calendar_state where in_use order by garden_id")
+                .query((r, n) -> new GardenId(r.getObject("garden_id", UUID.class)))
+                .list();
     }
 
     /** Lots with a chosen day, whether it is to change or not. */
     List<UUID> listLots(GardenId garden) {
-        return db.sql("select lot_id from calendar_day where garden_id = ? order by lot_id")
+        return db.sql("select distinct lot_id from calendar_day where garden_id = ? order by lot_id")
                 .param(garden.value())
                 .query(UUID.class)
                 .list();

@@ -4,11 +4,13 @@ import evencistern.fault.Faults;
 import evencistern.plan.Away;
 import evencistern.plan.FeedWindow;
 import evencistern.plan.LotPlan;
+import evencistern.plan.LotYear;
 import evencistern.plan.RoundCalendar;
 import evencistern.plan.Situation;
 import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lock.RetriedOnLocks;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.typed.Typed;
@@ -28,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The calendar of a garden: proposed, and followed where the person wants that. */
 @Service
+@RetriedOnLocks
 public class Calendars {
     private static final int HORIZON = 56;
 
@@ -70,63 +73,72 @@ public class Calendars {
     /** The days to come, as they would be chosen now. What is on today's list stays there. */
     @Transactional(readOnly = true)
     public CalendarWire look(GardenId garden) {
-        Ground ground = lots.ground(garden);
-        Asked asked = ask(ground, garden);
-        return wire(garden, ground, asked, RoundCalendar.of(asked.lots(), HORIZON));
+        GardenContext context = lots.context(garden);
+        Asked asked = ask(context);
+        return wire(garden, context, asked, RoundCalendar.of(asked.lots(), HORIZON));
     }
 
     /** Follows the calendar, or each lot its own days again. */
     @Transactional
     public CalendarWire use(GardenId garden, boolean inUse) {
-        Ground ground = lots.ground(garden);
+        GardenContext context = lots.context(garden);
         List<UUID> before = store.listLots(garden);
         store.clear(garden);
         store.saveState(
-                garden, new CalendarStore.State(inUse, inUse ? ground.garden().today() : null));
+                garden, new CalendarStore.State(inUse, inUse ? context.garden().today() : null));
         if (inUse) {
-            choose(garden, ground);
-        } else {
-            lots.rebuild(garden, before);
+            choose(garden, context);
         }
+        lots.touch(garden, before);
+        lots.settle();
         return look(garden);
     }
 
-    /** Chooses anew on the first look of a day; nothing of what is due by then changes. */
+    /** Gardens fed by the calendar. */
+    public List<GardenId> listInUse() {
+        return store.listGardensInUse();
+    }
+
+    /** Chooses anew, once a day; nothing of what is due by then changes. */
     @Transactional
-    public void renew(GardenId garden, LocalDate today) {
+    public void renew(GardenId garden) {
+        LocalDate today = lots.today(garden);
         CalendarStore.State state = store.findState(garden);
         LocalDate made = state.madeOn();
         if (state.inUse() && (made == null || made.isBefore(today))) {
             store.saveState(garden, new CalendarStore.State(true, today));
-            choose(garden, lots.ground(garden));
+            choose(garden, lots.context(garden));
         }
     }
 
-    private void choose(GardenId garden, Ground ground) {
-        LocalDate today = ground.garden().today();
-        Asked asked = ask(ground, garden);
-        List<UUID> changed = new ArrayList<>();
+    private void choose(GardenId garden, GardenContext context) {
+        LocalDate today = context.garden().today();
+        Asked asked = ask(context);
+        List<UUID> changed = new ArrayList<>(store.listLots(garden));
+        store.clear(garden);
         RoundCalendar.of(asked.lots(), HORIZON).feeds().forEach((key, days) -> {
             UUID lot = UUID.fromString(key);
-            if (!days.isEmpty() && days.get(0) > 0) {
-                store.saveDay(garden, lot, today.plusDays(days.get(0)));
+            List<LocalDate> chosen =
+                    days.stream().filter(d -> d > 0).map(today::plusDays).toList();
+            if (!chosen.isEmpty()) {
+                store.saveDays(garden, lot, chosen);
                 changed.add(lot);
             }
         });
-        lots.rebuild(garden, changed);
+        lots.touch(garden, changed);
     }
 
-    private Asked ask(Ground ground, GardenId garden) {
-        LocalDate today = ground.garden().today();
+    private Asked ask(GardenContext context) {
+        LocalDate today = context.garden().today();
         Map<String, Standing> standing = new HashMap<>();
         List<RoundCalendar.Lot> found = new ArrayList<>();
         int everyWatering = 0;
-        for (Standing s : lots.listAll(garden)) {
-            FeedWire feed = ground.feed(s.lot()).orElse(null);
+        for (Standing s : lots.listAll(context)) {
+            FeedWire feed = context.feed(s.lot()).orElse(null);
             if (feed == null) {
                 continue;
             }
-            Situation situation = ground.situation(s, feed);
+            Situation situation = context.situation(s);
             LocalDate next = s.state().nextFeedOn();
             boolean onTodaysList = next != null && !next.isAfter(today);
             String key = s.lot().id().toString();
@@ -143,19 +155,27 @@ public class Calendars {
         return new RoundCalendar.Lot(l.key(), 0, 0, l.min(), l.max(), l.preferred(), l.free() | 1);
     }
 
-    private CalendarWire wire(GardenId garden, Ground ground, Asked asked, RoundCalendar.Plan plan) {
-        LocalDate today = ground.garden().today();
-        Map<Integer, List<FedWire>> byDay = new TreeMap<>();
-        plan.feeds()
-                .forEach((key, days) -> days.forEach(d -> byDay.computeIfAbsent(d, x -> new ArrayList<>())
-                        .add(fed(ground, asked.standing().get(key)))));
+    private CalendarWire wire(GardenId garden, GardenContext context, Asked asked, RoundCalendar.Plan plan) {
+        LocalDate today = context.garden().today();
         CalendarStore.State state = store.findState(garden);
+        Map<LocalDate, List<FedWire>> byDay = new TreeMap<>();
+        // followed, it is what each lot's own plan makes of it; else what would be chosen
+        asked.standing().forEach((key, lot) -> {
+            List<LocalDate> days = state.inUse()
+                    ? context.fedEveryWatering(lot.lot())
+                            ? List.of()
+                            : LotYear.feeds(context.situation(lot), today, HORIZON)
+                    : plan.feeds().getOrDefault(key, List.of()).stream()
+                            .map(today::plusDays)
+                            .toList();
+            days.forEach(d -> byDay.computeIfAbsent(d, x -> new ArrayList<>()).add(fed(context, lot)));
+        });
         return new CalendarWire(
                 state.inUse(),
                 state.madeOn(),
                 HORIZON,
                 byDay.entrySet().stream()
-                        .map(d -> new FeedDay(today.plusDays(d.getKey()), d.getValue()))
+                        .map(d -> new FeedDay(d.getKey(), d.getValue()))
                         .toList(),
                 alone(asked.lots()),
                 plan.fewest(),
@@ -164,13 +184,12 @@ public class Calendars {
                 asked.everyWatering());
     }
 
-    private static FedWire fed(Ground ground, @Nullable Standing s) {
-        Standing standing = java.util.Objects.requireNonNull(s);
+    private static FedWire fed(GardenContext context, Standing standing) {
         return new FedWire(
                 standing.lot().id(),
                 standing.lot().name(),
                 standing.lot().pots(),
-                ground.feed(standing.lot()).map(FeedWire::name).orElse(""));
+                context.feed(standing.lot()).map(FeedWire::name).orElse(""));
     }
 
     /** Each lot planned as if it were the only one. */
@@ -213,12 +232,12 @@ public class Calendars {
         double days = ask.days().read("away.days", faults);
         OptionalDouble tank = Typed.optional(ask.tank(), "away.tank", faults);
         faults.throwIfAny();
-        Ground ground = lots.ground(garden);
-        LocalDate today = ground.garden().today();
+        GardenContext context = lots.context(garden);
+        LocalDate today = context.garden().today();
         Map<String, Standing> standing = new HashMap<>();
         Map<String, Away.Left> left = new TreeMap<>();
-        for (Standing s : lots.listAll(garden)) {
-            LotPlan plan = LotPlan.of(ground.wateredToday(s), Working.off());
+        for (Standing s : lots.listAll(context)) {
+            LotPlan plan = LotPlan.of(context.wateredToday(s), today, Working.off());
             String key = s.lot().id().toString();
             standing.put(key, s);
             left.put(key, new Away.Left(key, s.lot().pots(), plan.need().useOn(today.plusDays(1)), plan.days()));

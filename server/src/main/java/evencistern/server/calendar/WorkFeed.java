@@ -8,11 +8,12 @@ import biweekly.util.Duration;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.plan.LotYear;
 import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.feed.FeedWire;
-import evencistern.server.lot.Ground;
-import evencistern.server.lot.LotState;
+import evencistern.server.lock.RetriedOnLocks;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.meter.MeterLogs;
@@ -24,6 +25,8 @@ import java.util.Date;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -32,44 +35,35 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The work to come as an iCalendar file (RFC 5545): a whole-day event for each day and can. */
 @Service
+@RetriedOnLocks
 class WorkFeed {
     private static final int MOST_NAMED = 30;
     private static final String CALIBRATE = "Calibrate";
     private static final int MOST_CHORES = 100_000;
 
     private final CalendarStore store;
-    private final Calendars calendars;
     private final ChoreStore chores;
     private final Lots lots;
     private final MeterLogs meters;
     private final TodoStore todos;
     private final Words words;
 
-    WorkFeed(
-            CalendarStore store,
-            Calendars calendars,
-            ChoreStore chores,
-            Lots lots,
-            MeterLogs meters,
-            TodoStore todos,
-            Words words) {
+    WorkFeed(CalendarStore store, ChoreStore chores, Lots lots, MeterLogs meters, TodoStore todos, Words words) {
         this.chores = chores;
         this.words = words;
         this.store = store;
-        this.calendars = calendars;
         this.lots = lots;
         this.meters = meters;
         this.todos = todos;
     }
 
-    /** The private address of the work to come: made when first asked for. */
-    @Transactional
-    UUID address(GardenId garden) {
+    /** The private address of the work to come, if one has been made. */
+    Optional<UUID> address(GardenId garden) {
         lots.today(garden); // a garden that is not there is refused
-        return store.findAddress(garden).orElseGet(() -> newAddress(garden));
+        return store.findAddress(garden);
     }
 
-    /** Another address; the one before leads nowhere from now on. */
+    /** A new address; the one before, if there was one, stops working. */
     @Transactional
     UUID newAddress(GardenId garden) {
         UUID address = UUID.randomUUID();
@@ -78,7 +72,7 @@ class WorkFeed {
     }
 
     /** The work to come, for who knows the garden's address. */
-    @Transactional
+    @Transactional(readOnly = true)
     String at(GardenId garden, UUID address) {
         if (store.findAddress(garden).filter(address::equals).isEmpty()) {
             throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "calendar", address.toString()));
@@ -87,35 +81,31 @@ class WorkFeed {
     }
 
     /** The work to come of a garden. */
-    @Transactional
+    @Transactional(readOnly = true)
     String of(GardenId garden) {
-        Ground ground = lots.ground(garden);
-        LocalDate today = ground.garden().today();
+        GardenContext context = lots.context(garden);
+        LocalDate today = context.garden().today();
         Map<LocalDate, Map<String, List<String>>> work = new TreeMap<>();
         Map<UUID, Standing> standing = new HashMap<>();
-        for (Standing s : lots.listAll(garden)) {
+        for (Standing s : lots.listAll(context)) {
             standing.put(s.lot().id(), s);
-            LotState state = s.state();
-            LocalDate feedOn = state.nextFeedOn();
-            boolean withWater = feedOn != null && !feedOn.isAfter(state.nextWaterOn());
-            if (!withWater) {
-                boolean flush =
-                        state.nextFlushOn() != null && !state.nextFlushOn().isAfter(state.nextWaterOn());
-                add(
-                        work,
-                        later(state.nextWaterOn(), today),
-                        flush ? "Flush" : "Water",
-                        s.lot().name());
-            }
-            if (feedOn != null && feedOn.isBefore(today.plusYears(1))) {
-                String feed = ground.feed(s.lot()).map(FeedWire::name).orElse("");
-                add(work, later(feedOn, today), "Feed with " + feed, s.lot().name());
-            }
+            LotYear year = LotYear.of(context.situation(s), today);
+            String feed = context.feed(s.lot()).map(FeedWire::name).orElse("");
+            Set<LocalDate> fed = Set.copyOf(
+                    context.fedEveryWatering(s.lot())
+                            ? year.feeds().stream().limit(1).toList()
+                            : year.feeds());
+            fed.forEach(day -> add(work, day, "Feed with " + feed, s.lot().name()));
+            year.flushes().forEach(day -> add(work, day, "Flush", s.lot().name()));
+            year.waterings().stream()
+                    .findFirst()
+                    .filter(day -> !fed.contains(day) && !year.flushes().contains(day))
+                    .ifPresent(day -> add(work, day, "Water", s.lot().name()));
         }
-        lots.listCare(ground, MOST_CHORES); // what its season passed over is not called due
-        chores.listDue(garden, today.plusYears(1), MOST_CHORES).forEach(c -> {
+        chores.listDue(garden, today.plusYears(1), 0, MOST_CHORES).forEach(c -> {
             Standing s = standing.get(c.lot());
-            if (s != null) {
+            // what its season passed over is not called due
+            if (s != null && (c.on().isAfter(today) || c.chore().inSeason(context.situation(s), today))) {
                 add(
                         work,
                         later(c.on(), today),
@@ -133,14 +123,8 @@ class WorkFeed {
                         s.lot().name());
             }
         });
-        meters.eachDue(ground.garden(), (pen, on) -> add(work, later(on, today), CALIBRATE, pen));
-        Calendars.CalendarWire plan = calendars.look(garden);
-        if (plan.inUse()) {
-            plan.feedDays().stream()
-                    .filter(d -> d.day().isAfter(today))
-                    .forEach(d -> d.lots().forEach(l -> add(work, d.day(), "Feed with " + l.feedName(), l.name())));
-        }
-        return written(garden, ground.garden().name(), work);
+        meters.eachDue(context.garden(), (pen, on) -> add(work, later(on, today), CALIBRATE, pen));
+        return written(garden, context.garden().name(), work);
     }
 
     /** What is late is due today. */

@@ -3,7 +3,7 @@ package evencistern.server.calendar;
 import evencistern.plan.LotYear;
 import evencistern.server.GardenId;
 import evencistern.server.age.MixAges;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import java.time.LocalDate;
@@ -62,25 +62,26 @@ class Years {
     /** The lots of a garden or of a place, those whose name holds a text. */
     @Transactional(readOnly = true)
     YearWire of(GardenId garden, String find, @Nullable UUID place) {
-        Ground ground = lots.ground(garden);
-        LocalDate today = ground.garden().today();
+        GardenContext context = lots.context(garden);
+        LocalDate today = context.garden().today();
         String wanted = find.strip().toLowerCase(Locale.ROOT);
-        List<Standing> found = lots.listAll(garden).stream()
+        List<Standing> found = lots.listAll(context).stream()
                 .filter(s -> place == null || s.lot().placeId().equals(place))
                 .filter(s -> s.lot().name().toLowerCase(Locale.ROOT).contains(wanted))
                 .sorted(Comparator.comparing((Standing s) ->
-                                ground.garden().place(s.lot().placeId()).name())
+                                context.garden().place(s.lot().placeId()).name())
                         .thenComparing(s -> s.lot().name()))
                 .toList();
         return new YearWire(
                 today,
                 LotYear.DAYS,
                 found.size(),
-                found.stream().limit(MOST).map(s -> wire(ground, s, today)).toList());
+                found.stream().limit(MOST).map(s -> wire(context, s, today)).toList());
     }
 
-    private LotYearWire wire(Ground ground, Standing s, LocalDate today) {
-        LotYear year = LotYear.of(ground.situation(s, ground.feed(s.lot()).orElse(null)), today);
+    private LotYearWire wire(GardenContext context, Standing s, LocalDate today) {
+        LotYear year = LotYear.of(context.situation(s), today);
+        boolean everyWatering = context.fedEveryWatering(s.lot());
         List<Double> growth = new ArrayList<>();
         for (int d = 0; d < LotYear.DAYS; d += DAYS_A_POINT) {
             growth.add(year.growth().get(d));
@@ -95,9 +96,9 @@ class Years {
                 year.holds().stream()
                         .map(h -> new HoldSpanWire(h.hold().id(), h.from(), h.to()))
                         .toList(),
-                year.feeds(),
+                everyWatering ? List.of() : year.feeds(),
                 year.flushes(),
                 year.repot().orElse(null),
-                ages.spentOn(ground, s).orElse(null));
+                ages.spentOn(context, s).orElse(null));
     }
 }

@@ -14,7 +14,11 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
-/** The answer for one pot as it goes over the wire. */
+/**
+ * The answer for one pot as it goes over the wire.
+ *
+ * @param averageFrom the day from which on the average year is used, where the weather of the days before is known
+ */
 public record CareWire(
         PotWaterWire water,
         List<LayerWire> layers,
@@ -22,6 +26,7 @@ public record CareWire(
         @Nullable FeedDateWire nextFeed,
         @Nullable FlushDueWire flush,
         @Nullable DripWire drip,
+        @Nullable LocalDate averageFrom,
         List<String> notes,
         List<String> cautions,
         @Nullable List<StepWire> working) {
@@ -29,7 +34,9 @@ public record CareWire(
     /**
      * Water and air of the pot, and when it is next watered.
      *
+     * @param nextPourLitres to pour at the next watering, today where that is due
      * @param dailyLitres,plannedLitres what one pot drinks on the day, as learned, and as planned for its kind
+     * @param dailyLow,dailyHigh between which four pots of five drink
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
      * @param wetKg mix, water and pot, drained
      * @param potKg of that, the pot itself
@@ -38,8 +45,11 @@ public record CareWire(
     public record PotWaterWire(
             double litresNow,
             double litresMissing,
+            double nextPourLitres,
             double fullPourLitres,
             double dailyLitres,
+            double dailyLow,
+            double dailyHigh,
             double plannedLitres,
             LearnedWire learned,
             int daysShort,
@@ -198,15 +208,23 @@ public record CareWire(
      * @param day whose water use is shown
      */
     public static CareWire of(
-            Care care, double waterEc, LocalDate day, @Nullable DripWire drip, Working.@Nullable Recorder recorder) {
+            Care care,
+            double waterEc,
+            LocalDate day,
+            @Nullable LocalDate averageFrom,
+            @Nullable DripWire drip,
+            Working.@Nullable Recorder recorder) {
         LotPlan plan = care.plan();
         PotWater pot = plan.potWater();
         return new CareWire(
                 new PotWaterWire(
                         care.litresNow(),
                         care.missingLitres(),
+                        care.nextPourLitres(),
                         care.fullPourLitres(),
                         plan.need().useOn(day),
+                        plan.need().useLowOn(day),
+                        plan.need().useHighOn(day),
                         plan.need().plannedOn(day),
                         LearnedWire.of(plan.need().learned()),
                         plan.days().shortest(),
@@ -232,6 +250,7 @@ public record CareWire(
                         .map(f -> new FlushDueWire(f.on(), f.litres(), f.asker().id()))
                         .orElse(null),
                 drip,
+                averageFrom,
                 care.notes().stream().map(Care.Note::id).toList(),
                 care.cautions().stream().map(c -> c.id()).toList(),
                 recorder == null ? null : StepWire.all(recorder));

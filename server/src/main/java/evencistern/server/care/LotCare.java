@@ -5,14 +5,16 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
 import evencistern.plan.Care;
-import evencistern.server.feed.FeedWire;
+import evencistern.plan.Carrying;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Standing;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -22,22 +24,56 @@ public final class LotCare {
     private LotCare() {}
 
     /**
-     * What one pot gets on a day.
+     * What one pot gets on a day, of a lot as its journal has it or as it is being changed.
      *
-     * @param feed the lot's feed, or null to water plain
+     * @param share of the label's top rate that the person chose, if any
      */
-    public static Care on(Ground ground, Standing lot, @Nullable FeedWire feed, LocalDate day, double canLitres) {
-        GardenWire g = ground.garden();
+    public static Care on(
+            GardenContext context,
+            Standing lot,
+            LocalDate day,
+            double canLitres,
+            OptionalDouble share,
+            Working working) {
+        GardenWire g = context.garden();
         return Care.on(
                 day,
-                ground.situation(lot, feed),
+                context.situation(lot),
                 new Care.Tools(
                         canLitres,
                         HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
                         Set.copyOf(g.spoons()),
                         water(g, lot.lot().waterId()).toWater(),
-                        OptionalDouble.empty()),
-                Working.off());
+                        share),
+                working);
+    }
+
+    /** The same with the can that its next water fits, as the list of the day takes it. */
+    public static Care inItsCan(
+            GardenContext context, Standing lot, LocalDate day, OptionalDouble share, Working working) {
+        GardenWire g = context.garden();
+        Care usual = on(context, lot, day, can(g, null), share, Working.off());
+        double litres = (usual.feeding().isPresent() ? usual.feedPourLitres() : usual.nextPourLitres())
+                * lot.lot().pots();
+        return on(context, lot, day, vessel(g, litres).litres(), share, working);
+    }
+
+    /** What so much water is carried in: the smallest can that takes it all, or else the usual one. */
+    public static GardenWire.VesselWire vessel(GardenWire g, double litres) {
+        GardenWire.VesselWire usual = g.vessels().stream()
+                .filter(v -> v.id().equals(g.usualVesselId()))
+                .findFirst()
+                .orElseThrow();
+        List<GardenWire.VesselWire> cans =
+                g.vessels().stream().filter(GardenWire.VesselWire::carries).toList();
+        OptionalInt fits = Carrying.fitting(
+                cans.stream().map(GardenWire.VesselWire::litres).toList(), usual.litres(), litres);
+        return fits.isPresent() ? cans.get(fits.getAsInt()) : usual;
+    }
+
+    /** The same as it is planned, without its working. */
+    public static Care on(GardenContext context, Standing lot, LocalDate day, double canLitres) {
+        return on(context, lot, day, canLitres, OptionalDouble.empty(), Working.off());
     }
 
     /** The source a lot is watered from. */

@@ -2,14 +2,10 @@ package evencistern.server.chore;
 
 import evencistern.plan.Chore;
 import evencistern.server.GardenId;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -24,9 +20,6 @@ public class ChoreStore {
         this.db = db;
     }
 
-    /** When a lot was last cared for in some way, and the row that says so. */
-    public record Last(long row, Instant at) {}
-
     /** Care of a lot that falls due. */
     public record Due(UUID lot, Chore chore, String item, LocalDate on) {}
 
@@ -34,55 +27,38 @@ public class ChoreStore {
         return Chore.valueOf(id.toUpperCase(Locale.ROOT));
     }
 
-    /** When each kind of care was last given, by rows that stand. */
-    public Map<Chore, Last> findLast(GardenId garden, UUID lot) {
-        Map<Chore, Last> last = new EnumMap<>(Chore.class);
+    /** Puts down what falls due for lots, in place of what was put down before. */
+    public void saveDue(GardenId garden, List<UUID> lots, List<Due> due) {
         db.sql("""
-                        select distinct on (t.chore) t.chore, j.id, j.occurred_at from journal j
-                        join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and j.kind = 'tending'
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by t.chore, j.occurred_at desc, j.id desc
+                        with fresh as (
+                          select d.lot_id, d.chore, d.item, d.due_on::date as due_on
+                          from unnest(?::uuid[], ?::text[], ?::text[], ?::text[]) as d (lot_id, chore, item, due_on)),
+                        gone as (
+                          delete from lot_chore c where c.garden_id = ? and c.lot_id = any (?)
+                            and not exists (select 1 from fresh f where f.lot_id = c.lot_id and f.chore = c.chore))
+                        insert into lot_chore (garden_id, lot_id, chore, item, due_on)
+                        select ?, f.lot_id, f.chore, f.item, f.due_on from fresh f
+                        on conflict (garden_id, lot_id, chore) do update
+                        set item = excluded.item, due_on = excluded.due_on
                         """)
-                .params(garden.value(), lot)
-                .query((r, n) -> Map.entry(
-                        chore(r.getString("chore")),
-                        new Last(
-                                r.getLong("id"),
-                                r.getObject("occurred_at", OffsetDateTime.class).toInstant())))
-                .list()
-                .forEach(e -> last.put(e.getKey(), e.getValue()));
-        return last;
-    }
-
-    /** Puts down what falls due for a lot, in place of what was put down before. */
-    public void saveDue(GardenId garden, UUID lot, List<Due> due) {
-        db.sql("delete from lot_chore where garden_id = ? and lot_id = ?")
-                .params(garden.value(), lot)
+                .params(
+                        due.stream().map(Due::lot).toArray(UUID[]::new),
+                        due.stream().map(d -> d.chore().id()).toArray(String[]::new),
+                        due.stream().map(Due::item).toArray(String[]::new),
+                        due.stream().map(d -> d.on().toString()).toArray(String[]::new),
+                        garden.value(),
+                        lots.toArray(UUID[]::new),
+                        garden.value())
                 .update();
-        if (!due.isEmpty()) {
-            db.sql("""
-                            insert into lot_chore (garden_id, lot_id, chore, item, due_on)
-                            select ?, ?, d.chore, d.item, d.due_on::date from unnest(?, ?, ?) as d (chore, item, due_on)
-                            """)
-                    .params(
-                            garden.value(),
-                            lot,
-                            due.stream().map(d -> d.chore().id()).toArray(String[]::new),
-                            due.stream().map(Due::item).toArray(String[]::new),
-                            due.stream().map(d -> d.on().toString()).toArray(String[]::new))
-                    .update();
-        }
     }
 
     /** Care of lots on the bench that falls due by a day, what has waited longest first. */
-    public List<Due> listDue(GardenId garden, LocalDate by, int limit) {
+    public List<Due> listDue(GardenId garden, LocalDate by, int offset, int limit) {
         return db.sql("""
                         select c.lot_id, c.chore, c.item, c.due_on from lot_chore c
-                        where c.garden_id = ? and c.due_on <= ? order by c.due_on, c.lot_id, c.chore limit ?
+                        where c.garden_id = ? and c.due_on <= ? order by c.due_on, c.lot_id, c.chore offset ? limit ?
                         """)
-                .params(garden.value(), by, limit)
+                .params(garden.value(), by, offset, limit)
                 .query((r, n) -> new Due(
                         r.getObject("lot_id", UUID.class),
                         chore(r.getString("chore")),

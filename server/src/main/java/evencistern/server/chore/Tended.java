@@ -32,8 +32,11 @@ public record Tended(@Nullable Found found, @Nullable String product) {
         return new Tended(found, used);
     }
 
+    /** How the name of a piece of care begins. */
+    public static final String ITEM = "tend:";
+
     /** How a piece of care is named, so that it is ticked once: by what it is, and the row in which it was last done. */
     public static String item(Chore chore, long lastRow) {
-        return "tend:" + chore.id() + ":" + lastRow;
+        return ITEM + chore.id() + ":" + lastRow;
     }
 }

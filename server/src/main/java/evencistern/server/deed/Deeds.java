@@ -13,6 +13,7 @@ import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
 import evencistern.server.journal.JournalStore;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
@@ -22,6 +23,7 @@ import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -32,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Deeds on one lot or many: each writes the journal and edits the lot as one act, with one undo. */
 @Service
+@RetriedOnLocks
 public class Deeds {
     private static final int MOST_LOTS = 500;
     private static final int LONGEST_NOTE = 2000;
@@ -58,11 +61,19 @@ public class Deeds {
 
     /** Each of the lots, taken for this transaction and always in the same order; a retired one is refused. */
     private void each(GardenId garden, List<UUID> ids, Consumer<Lot> deed) {
-        ids.stream().distinct().sorted().forEach(id -> deed.accept(take(garden, id)));
+        Map<UUID, Standing> taken = lots.lock(garden, ids);
+        ids.stream().distinct().sorted().forEach(id -> deed.accept(standing(taken, id)));
     }
 
     private Lot take(GardenId garden, UUID id) {
-        Standing standing = lots.lock(garden, id);
+        return standing(Map.of(id, lots.lock(garden, id)), id);
+    }
+
+    private static Lot standing(Map<UUID, Standing> taken, UUID id) {
+        Standing standing = taken.get(id);
+        if (standing == null) {
+            throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString()));
+        }
         if (standing.lot().retired()) {
             throw new FaultException(
                     Fault.of(FaultCode.RETIRED, "lot", standing.lot().name()));

@@ -3,7 +3,7 @@ package evencistern.server.demo;
 import evencistern.feed.Declared;
 import evencistern.label.Question;
 import evencistern.plan.Chore;
-import evencistern.plan.LotPlan;
+import evencistern.plan.LotYear;
 import evencistern.pot.Material;
 import evencistern.reading.Method;
 import evencistern.server.GardenId;
@@ -20,7 +20,7 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.garden.PlacePreset;
 import evencistern.server.garden.WaterInput;
 import evencistern.server.journal.Acts;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
@@ -34,7 +34,6 @@ import evencistern.server.stock.Stocks;
 import evencistern.server.typed.Typed;
 import evencistern.table.DataFile;
 import evencistern.water.Dissolved;
-import evencistern.working.Working;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -45,7 +44,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +53,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Quillwater Yard: a made-up garden with some weeks of work behind it, laid through the same services a person uses. */
 @Component
@@ -85,6 +85,7 @@ public class DemoGarden implements ApplicationRunner {
     private final ChoreStore chores;
     private final Stocks stocks;
     private final Batches batches;
+    private final TransactionTemplate together;
     private final boolean wanted;
 
     DemoGarden(
@@ -98,6 +99,7 @@ public class DemoGarden implements ApplicationRunner {
             ChoreStore chores,
             Stocks stocks,
             Batches batches,
+            PlatformTransactionManager transactions,
             @Value("${even-cistern.demo}") boolean wanted) {
         this.gardens = gardens;
         this.feeds = feeds;
@@ -109,6 +111,7 @@ public class DemoGarden implements ApplicationRunner {
         this.chores = chores;
         this.stocks = stocks;
         this.batches = batches;
+        this.together = new TransactionTemplate(transactions);
         this.wanted = wanted;
     }
 
@@ -133,8 +136,15 @@ public class DemoGarden implements ApplicationRunner {
         }
     }
 
-    /** Lays the shelf and plants the lots so that something is due on {@code today}, whatever the day of the year. */
+    /**
+     * Lays the shelf and plants the lots so that something is due on {@code today}, whatever the day of the year: all of it,
+     * or nothing.
+     */
     public void plant(GardenWire bare, LocalDate today) {
+        together.executeWithoutResult(status -> lay(bare, today));
+    }
+
+    private void lay(GardenWire bare, LocalDate today) {
         GardenId garden = new GardenId(bare.id());
         GardenWire g = shelf(garden, bare);
         GardenWire.MeterWire pen = g.meters().get(0);
@@ -157,9 +167,7 @@ public class DemoGarden implements ApplicationRunner {
                         "Perlite from the torn bag, a little dusty.",
                         0));
         Lot cape = work(
-                garden,
-                g,
-                startedSoThatItIsDue(g, capePrimrose(g, liquid).with(l -> l.mix = batch.toString()), liquid, today));
+                garden, g, startedSoThatItIsDue(g, capePrimrose(g, liquid).with(l -> l.mix = batch.toString()), today));
         Map<String, Lot> planted = new HashMap<>();
         for (DataFile.Row row : DataFile.read(DemoGarden.class, "lots.csv")) {
             FeedWire feed = switch (row.text("feed")) {
@@ -170,8 +178,7 @@ public class DemoGarden implements ApplicationRunner {
             };
             Lot lot = started(lot(g, row, feed), today.minusWeeks(WEEKS_BACK));
             boolean due = row.text("due").equals("yes");
-            Lot stands =
-                    work(garden, g, due ? startedSoThatItIsDue(g, lot, feed, today) : new Start(lot, today, false));
+            Lot stands = work(garden, g, due ? startedSoThatItIsDue(g, lot, today) : new Start(lot, today, false));
             planted.put(lot.species(), stands);
             if (lot.species().equals("clivia")) {
                 outForTheSummer(garden, g, stands, today);
@@ -189,6 +196,7 @@ public class DemoGarden implements ApplicationRunner {
                         List.of(cape.id()),
                         "Brown edges on the older leaves, white crust on the rim.",
                         today.minusDays(5)));
+        lots.settle();
         tended(garden, today);
         read(garden, g, pen.id(), cape, "6.2/610 6.0/820 5.9/1060 5.7/1390");
         soak(garden, g, pen.id(), cape);
@@ -236,7 +244,7 @@ public class DemoGarden implements ApplicationRunner {
 
     /** Looked after until some days ago; of the rest a little is left for the day. */
     private void tended(GardenId garden, LocalDate today) {
-        List<ChoreStore.Due> due = chores.listDue(garden, today, 200);
+        List<ChoreStore.Due> due = chores.listDue(garden, today, 0, 200);
         for (int i = 0; i < due.size(); i++) {
             if (i % LEFT_UNDONE != 0) {
                 ChoreStore.Due d = due.get(i);
@@ -490,7 +498,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         0)
-                .read(null, lots.ground(new GardenId(g.id())));
+                .read(null, lots.context(new GardenId(g.id())));
     }
 
     private static PotInput pot(DataFile.Row row) {
@@ -513,26 +521,28 @@ public class DemoGarden implements ApplicationRunner {
     /** The day on which the work fell due that the demo leaves for {@code today}. */
     public LocalDate leavesDue(GardenWire g, LocalDate today) {
         FeedWire feed = oldMarl().read();
-        return startedSoThatItIsDue(g, capePrimrose(g, feed), feed, today).leftDueOn();
+        return startedSoThatItIsDue(g, capePrimrose(g, feed), today).leftDueOn();
     }
 
     /** Plants a lot and does its work day by day as it falls due, but for the last that is left for today. */
     private Lot work(GardenId garden, GardenWire g, Start start) {
         Lot planted = lots.plant(garden, start.lot());
-        LotState state = lots.require(garden, planted.id()).state();
-        for (int n = 0; state.dueOn().isBefore(start.leftDueOn()) && n < 200; n++) {
-            LocalDate due = state.dueOn();
-            LocalDate feedOn = state.nextFeedOn();
-            boolean feed = feedOn != null && !feedOn.isAfter(due);
+        LotYear year = LotYear.of(lots.context(garden).told(planted), planted.startedOn());
+        int n = 0;
+        for (LocalDate due : year.waterings()) {
+            if (!due.isBefore(start.leftDueOn())) {
+                break;
+            }
+            boolean feed = year.feeds().contains(due);
+            LotState state = lots.lock(garden, planted.id()).state();
             acts.tick(
                     garden,
                     new Acts.Tick(
-                            "demo-" + planted.id().toString().substring(0, 8) + "-" + n,
+                            "demo-" + planted.id().toString().substring(0, 8) + "-" + n++,
                             List.of(new Acts.Item(
                                     planted.id(), feed ? state.feedItem() : state.waterItem(), null, null)),
                             null,
                             at(g, due)));
-            state = lots.require(garden, planted.id()).state();
         }
         return planted;
     }
@@ -549,12 +559,12 @@ public class DemoGarden implements ApplicationRunner {
      * The lot, started on the day from which its work, done as it falls due, comes round to {@code today}, or failing
      * that leaves something due as few days ago as can be.
      */
-    private Start startedSoThatItIsDue(GardenWire g, Lot lot, @Nullable FeedWire feed, LocalDate today) {
+    private Start startedSoThatItIsDue(GardenWire g, Lot lot, LocalDate today) {
         Start best = null;
-        Ground ground = lots.ground(new GardenId(g.id()));
+        GardenContext context = lots.context(new GardenId(g.id()));
         for (int back = 0; back < SEARCH_DAYS; back++) {
             Start found =
-                    lastDueBy(ground, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), feed, today);
+                    lastDueBy(context, started(lot, today.minusWeeks(WEEKS_BACK).minusDays(back)), today);
             if (best == null || found.betterThan(best)) {
                 best = found;
             }
@@ -562,27 +572,13 @@ public class DemoGarden implements ApplicationRunner {
         return Objects.requireNonNull(best);
     }
 
-    private Start lastDueBy(Ground ground, Lot lot, @Nullable FeedWire feed, LocalDate today) {
-        Start done = new Start(lot, lot.startedOn(), false);
-        Optional<LocalDate> watered = Optional.empty();
-        Optional<LocalDate> fed = Optional.empty();
-        Optional<LocalDate> flushed = Optional.empty();
-        while (true) {
-            LotPlan plan =
-                    LotPlan.of(ground.situation(lot, feed, Ground.Past.plain(watered, fed, flushed)), Working.off());
-            LocalDate feedOn = plan.nextFeed().map(LotPlan.FeedDate::date).orElse(LocalDate.MAX);
-            LocalDate due = feedOn.isBefore(plan.nextWater()) ? feedOn : plan.nextWater();
-            if (due.isAfter(today)) {
-                return done;
-            }
-            boolean fedToo = !feedOn.isAfter(due);
-            done = new Start(lot, due, fedToo);
-            watered = Optional.of(due);
-            fed = fedToo ? watered : fed;
-            boolean flush =
-                    !fedToo && plan.flush().filter(f -> !f.on().isAfter(due)).isPresent();
-            flushed = flush ? watered : flushed;
-        }
+    private static Start lastDueBy(GardenContext context, Lot lot, LocalDate today) {
+        LotYear year = LotYear.of(context.told(lot), lot.startedOn());
+        return year.waterings().stream()
+                .filter(day -> !day.isAfter(today))
+                .reduce((before, last) -> last)
+                .map(last -> new Start(lot, last, year.feeds().contains(last)))
+                .orElse(new Start(lot, lot.startedOn(), false));
     }
 
     private static Instant at(GardenWire g, LocalDate day) {

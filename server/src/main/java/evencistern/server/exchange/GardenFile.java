@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lots;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -22,6 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
  * the same garden always makes the same bytes.
  */
 @Service
+@RetriedOnLocks
 public class GardenFile {
     static final FileFormat FORMAT = new FileFormat("even-cistern-garden", 1, "garden-file.schema.json");
 
@@ -89,7 +91,7 @@ public class GardenFile {
             String reason = String.valueOf(e.getMostSpecificCause().getMessage());
             throw FileFormat.invalid(reason.lines().findFirst().orElse(""));
         }
-        lots.rebuild(garden, store.listLots(garden));
+        lots.rebuildAll(garden, store.listLots(garden));
         store.takeStock(garden);
         return garden.value();
     }

@@ -8,6 +8,7 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.lock.RetriedOnLocks;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -15,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The feeds of a garden. */
 @Service
+@RetriedOnLocks
 public class Feeds {
     private final FeedStore store;
     private final Gardens gardens;

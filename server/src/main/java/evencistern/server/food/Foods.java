@@ -11,7 +11,7 @@ import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
@@ -70,19 +70,19 @@ class Foods {
             List<StepWire> working) {}
 
     FoodWire of(GardenId garden, UUID id) {
-        Ground ground = lots.ground(garden);
-        GardenWire g = ground.garden();
-        Standing standing = lots.require(garden, id);
+        GardenContext context = lots.context(garden);
+        GardenWire g = context.garden();
+        Standing standing = lots.require(context, id);
         Lot lot = standing.lot();
-        Situation s = ground.situation(standing, ground.feed(lot).orElse(null));
+        Situation s = context.situation(standing);
         Working.Recorder recorder = new Working.Recorder();
-        LotPlan plan = LotPlan.of(s, recorder);
-        List<Dressing> stirred = stirredIn(ground.mixes(), lot, s.pot().mixLitres());
+        LotPlan plan = LotPlan.of(s, g.today(), recorder);
+        List<Dressing> stirred = stirredIn(context.mixes(), lot, s.pot().mixLitres());
         List<Dressing> dressings = new ArrayList<>(stirred);
-        dressings.addAll(strewn(garden, lot, ground.feeds(), ZoneId.of(g.timeZone())));
+        dressings.addAll(strewn(garden, lot, context.feeds(), ZoneId.of(g.timeZone())));
         NitrogenBudget budget = NitrogenBudget.of(s, plan, dressings, g.today(), recorder);
         List<String> keys = stirred.stream().map(Dressing::name).toList();
-        String can = ground.feed(lot).map(FeedWire::name).orElse("");
+        String can = context.feed(lot).map(FeedWire::name).orElse("");
         return new FoodWire(
                 budget.needMg(),
                 budget.totalMg(),

@@ -71,10 +71,29 @@ class GardenStore {
                 .list();
     }
 
+    List<GardenId> listGardenIds() {
+        return db.sql("select id from garden order by created_at, id")
+                .query((r, n) -> new GardenId(r.getObject("id", UUID.class)))
+                .list();
+    }
+
     Optional<Row> findGarden(GardenId garden) {
         return db.sql(GARDENS + "where id = ?")
                 .param(garden.value())
                 .query(GardenStore::row)
+                .optional();
+    }
+
+    /** The number of the last change of all that belongs to a garden, and its time zone. */
+    record Version(long version, String timeZone) {}
+
+    /** The version now; one that is held cannot change before the transaction ends. */
+    Optional<Version> findVersion(GardenId garden, boolean held) {
+        return db.sql(
+                        "select v.version, g.time_zone from garden g join garden_version v on v.garden_id = g.id where g.id = ?"
+                                + (held ? " for share of v" : ""))
+                .param(garden.value())
+                .query((r, n) -> new Version(r.getLong("version"), r.getString("time_zone")))
                 .optional();
     }
 

@@ -19,6 +19,7 @@ import evencistern.server.history.History;
 import evencistern.server.history.History.Edited;
 import evencistern.server.history.Keeping;
 import evencistern.server.history.Owned;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import java.time.Clock;
@@ -39,6 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Gardens and what belongs to them. */
 @Service
+@RetriedOnLocks
 public class Gardens {
     private static final double USUAL_CAN_L = 5;
     private static final double CARRIED_L = 10;
@@ -85,9 +87,33 @@ public class Gardens {
         return store.listGardens().stream().map(this::whole).toList();
     }
 
+    /** The gardens there are. */
+    public List<GardenId> listIds() {
+        return store.listGardenIds();
+    }
+
     /** The garden; refused as not found where there is none. */
     public GardenWire require(GardenId garden) {
         return whole(row(garden));
+    }
+
+    /** The version that the database has of what the plans of a garden rest on, and the day it is there. */
+    public record Stamp(long version, LocalDate today) {}
+
+    /** What a garden is at now, by one statement; refused as not found where there is none. */
+    public Stamp stamp(GardenId garden) {
+        return stamp(garden, false);
+    }
+
+    /** The same, held as it is until this transaction ends. */
+    public Stamp hold(GardenId garden) {
+        return stamp(garden, true);
+    }
+
+    private Stamp stamp(GardenId garden, boolean held) {
+        return store.findVersion(garden, held)
+                .map(v -> new Stamp(v.version(), LocalDate.ofInstant(clock.instant(), ZoneId.of(v.timeZone()))))
+                .orElseThrow(() -> notFound(garden));
     }
 
     /** The garden's own date, for what needs no more of it. */
@@ -96,9 +122,12 @@ public class Gardens {
     }
 
     private GardenStore.Row row(GardenId garden) {
-        return store.findGarden(garden)
-                .orElseThrow(() -> new FaultException(
-                        Fault.of(FaultCode.NOT_FOUND, "garden", garden.value().toString())));
+        return store.findGarden(garden).orElseThrow(() -> notFound(garden));
+    }
+
+    private static FaultException notFound(GardenId garden) {
+        return new FaultException(
+                Fault.of(FaultCode.NOT_FOUND, "garden", garden.value().toString()));
     }
 
     private LocalDate today(SettingsWire s) {

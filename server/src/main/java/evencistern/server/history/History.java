@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.server.GardenId;
+import evencistern.server.lock.RetriedOnLocks;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
  * back as long as the thing is as that edit left it.
  */
 @Service
+@RetriedOnLocks
 public class History {
     private static final String VERSION = "version";
     private static final String RETIRED = "retired";

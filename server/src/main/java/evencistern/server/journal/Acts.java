@@ -6,20 +6,20 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
 import evencistern.plan.Chore;
+import evencistern.plan.Given;
 import evencistern.plan.Learning;
-import evencistern.plan.LotPlan;
 import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;
 import evencistern.server.feed.FeedWire;
-import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
-import evencistern.server.lot.Ground;
+import evencistern.server.lock.RetriedOnLocks;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
@@ -30,10 +30,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
@@ -42,15 +44,13 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Things a person does to lots: each is recorded once, however often it is sent, and can be taken back. */
 @Service
+@RetriedOnLocks
 public class Acts {
     private static final Duration SMALL_LEAD = Duration.ofMinutes(5);
     private static final Duration WRONG_DATE = Duration.ofHours(24);
     private static final int MOST_ITEMS = 500;
     private static final double MOST_LITRES = 500;
     private static final int LONGEST_NOTE = 2000;
-    /** Of a flush, what must be poured for it to count as one. */
-    private static final double FLUSH_ENOUGH = 0.8;
-
     private static final LocalTime NOON = LocalTime.NOON;
 
     private final JournalStore store;
@@ -58,16 +58,14 @@ public class Acts {
     private final History history;
     private final Gardens gardens;
     private final Lots lots;
-    private final Feeds feeds;
     private final Clock clock;
 
-    Acts(JournalStore store, ChoreStore chores, History history, Gardens gardens, Lots lots, Feeds feeds, Clock clock) {
+    Acts(JournalStore store, ChoreStore chores, History history, Gardens gardens, Lots lots, Clock clock) {
         this.chores = chores;
         this.store = store;
         this.history = history;
         this.gardens = gardens;
         this.lots = lots;
-        this.feeds = feeds;
         this.clock = clock;
     }
 
@@ -144,33 +142,44 @@ public class Acts {
     /** Records that due work was done. */
     @Transactional
     public Act.Recorded tick(GardenId garden, Tick tick) {
-        GardenWire g = gardens.require(garden);
+        GardenContext context = lots.context(garden);
         checkCount(tick.items().size());
         Moment moment = moment(tick.occurredAt());
         return history.once(garden, "tick", tick.clientKey(), act -> {
-            double can = LotCare.can(g, tick.vesselId());
-            Ground ground = lots.ground(garden);
-            // always in the same order, so that two people never wait for each other's lots
-            tick.items().stream().sorted(Comparator.comparing(Item::lotId)).forEach(item -> {
-                Standing lot = lots.lock(garden, item.lotId());
-                Optional<Chore> chore = chores.findDue(garden, lot.lot().id(), item.item());
+            double can = LotCare.can(context.garden(), tick.vesselId());
+            Map<UUID, Standing> taken =
+                    lots.lock(garden, tick.items().stream().map(Item::lotId).toList());
+            Set<UUID> watered = new HashSet<>();
+            for (Item item : tick.items()) {
+                Standing lot = require(taken, item.lotId());
+                Optional<Chore> chore = chore(garden, item);
                 if (chore.isPresent()) {
                     Tended came = item.tended() == null ? Tended.PLAIN : item.tended();
                     tend(garden, act, lot.lot().id(), chore.get(), item.item(), moment, came, item.seen());
-                    return;
+                    continue;
                 }
-                give(
-                        ground,
-                        act,
-                        lot,
-                        item.item(),
-                        due(garden, lot, item.item()),
-                        moment,
-                        can,
-                        OptionalDouble.empty(),
-                        item.seen());
-            });
+                boolean feeding = feeding(garden, lot, item.item());
+                if (!watered.add(item.lotId())) {
+                    throw new FaultException(
+                            Fault.of(FaultCode.NOT_DUE, "lot", lot.lot().name()));
+                }
+                give(context, act, lot, item.item(), feeding, moment, can, OptionalDouble.empty(), item.seen());
+            }
         });
+    }
+
+    private static Standing require(Map<UUID, Standing> lots, UUID lot) {
+        Standing standing = lots.get(lot);
+        if (standing == null) {
+            throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString()));
+        }
+        return standing;
+    }
+
+    private Optional<Chore> chore(GardenId garden, Item item) {
+        return item.item().startsWith(Tended.ITEM)
+                ? chores.findDue(garden, item.lotId(), item.item())
+                : Optional.empty();
     }
 
     /** Why due work was left. */
@@ -200,7 +209,7 @@ public class Acts {
     /** Records that due work was left, and puts it off; it stays due once. */
     @Transactional
     public Act.Recorded skip(GardenId garden, Skip skip) {
-        GardenWire g = gardens.require(garden);
+        GardenWire g = lots.context(garden).garden();
         checkCount(skip.items().size());
         Faults faults = new Faults();
         faults.within("skip.days", skip.days(), 1, 90, "d");
@@ -209,23 +218,19 @@ public class Acts {
         Moment moment = moment(skip.occurredAt());
         LocalDate until =
                 LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone())).plusDays(skip.days());
-        return history.once(
-                garden,
-                "skip",
-                skip.clientKey(),
-                act -> skip.items().stream()
-                        .sorted(Comparator.comparing(Item::lotId))
-                        .forEach(item -> {
-                            Standing lot = lots.lock(garden, item.lotId());
-                            if (chores.findDue(garden, lot.lot().id(), item.item())
-                                    .isEmpty()) {
-                                due(garden, lot, item.item());
-                            }
-                            long row = row(garden, act, lot.lot().id(), "skipping", moment);
-                            store.insertSkipping(
-                                    garden, row, item.item(), skip.reason().name(), until, note);
-                            lots.rebuild(garden, lot.lot().id());
-                        }));
+        return history.once(garden, "skip", skip.clientKey(), act -> {
+            Map<UUID, Standing> taken =
+                    lots.lock(garden, skip.items().stream().map(Item::lotId).toList());
+            for (Item item : skip.items()) {
+                Standing lot = require(taken, item.lotId());
+                if (chore(garden, item).isEmpty()) {
+                    feeding(garden, lot, item.item());
+                }
+                long row = row(garden, act, lot.lot().id(), "skipping", moment);
+                store.insertSkipping(garden, row, item.item(), skip.reason().name(), until, note);
+            }
+            lots.touch(garden, taken.keySet());
+        });
     }
 
     private static void checkCount(int items) {
@@ -234,8 +239,8 @@ public class Acts {
         faults.throwIfAny();
     }
 
-    /** The feed that an item of the list stands for, none for plain water; refused where it is not due any more. */
-    private Optional<FeedWire> due(GardenId garden, Standing standing, String item) {
+    /** Whether an item of the list stands for feed, or for plain water; refused where it is not due any more. */
+    private boolean feeding(GardenId garden, Standing standing, String item) {
         Lot lot = standing.lot();
         boolean feeding = item.equals(standing.state().feedItem());
         if (!feeding && !item.equals(standing.state().waterItem())) {
@@ -245,11 +250,10 @@ public class Acts {
                             ? Fault.of(FaultCode.NOT_DUE, "lot", lot.name())
                             : new Fault(FaultCode.ALREADY_DONE, "lot", lot.name(), done.toString(), ""));
         }
-        UUID feedId = lot.feedId();
-        if (feeding && feedId == null) {
+        if (feeding && lot.feedId() == null) {
             throw new FaultException(Fault.of(FaultCode.NOT_DUE, "lot", lot.name()));
         }
-        return feeding && feedId != null ? Optional.of(feeds.require(garden, feedId)) : Optional.empty();
+        return feeding;
     }
 
     /**
@@ -270,7 +274,8 @@ public class Acts {
     /** Records watering or feeding that was done outside the list. */
     @Transactional
     public Act.Recorded give(GardenId garden, Gift gift) {
-        GardenWire g = gardens.require(garden);
+        GardenContext context = lots.context(garden);
+        GardenWire g = context.garden();
         checkCount(gift.lotIds().size());
         Faults faults = new Faults();
         OptionalDouble litres = Typed.optional(gift.litresEach(), "litres", faults);
@@ -279,17 +284,14 @@ public class Acts {
         Moment moment = momentOn(g, gift.on());
         return history.once(garden, "given", gift.clientKey(), act -> {
             double can = LotCare.can(g, null);
-            Ground ground = lots.ground(garden);
-            gift.lotIds().stream().distinct().sorted().forEach(id -> {
-                Standing lot = lots.lock(garden, id);
-                UUID feedId = lot.lot().feedId();
-                if (gift.feed() && feedId == null) {
+            Map<UUID, Standing> taken = lots.lock(garden, gift.lotIds());
+            gift.lotIds().stream().distinct().forEach(id -> {
+                Standing lot = require(taken, id);
+                if (gift.feed() && lot.lot().feedId() == null) {
                     throw new FaultException(
                             Fault.of(FaultCode.MISSING, "lot.feed", lot.lot().name()));
                 }
-                Optional<FeedWire> feed =
-                        gift.feed() && feedId != null ? Optional.of(feeds.require(garden, feedId)) : Optional.empty();
-                give(ground, act, lot, "own:" + act.id(), feed, moment, can, litres, gift.seen());
+                give(context, act, lot, "own:" + act.id(), gift.feed(), moment, can, litres, gift.seen());
             });
         });
     }
@@ -309,59 +311,47 @@ public class Acts {
         if (seen != null) {
             seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
         }
-        lots.rebuild(garden, lot);
+        lots.touch(garden, List.of(lot));
     }
 
     private void give(
-            Ground ground,
+            GardenContext context,
             Act act,
             Standing standing,
             String item,
-            Optional<FeedWire> feed,
+            boolean feeding,
             Moment moment,
             double can,
             OptionalDouble litres,
             @Nullable Seen seen) {
-        GardenWire g = ground.garden();
+        GardenWire g = context.garden();
         GardenId garden = new GardenId(g.id());
         Lot lot = standing.lot();
         LocalDate day = LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone()));
-        Care pot = LotCare.on(ground, standing, feed.orElse(null), day, can);
-        long row = row(garden, act, lot.id(), feed.isEmpty() ? "watering" : "feeding", moment);
-        if (feed.isEmpty()) {
-            Optional<LotPlan.Flush> flush = pot.plan().flush().filter(f -> !f.on().isAfter(day));
-            double poured = litres.orElse(flush.map(LotPlan.Flush::litres).orElse(pot.litresNow()));
-            store.insertWatering(
-                    garden,
-                    row,
-                    item,
-                    poured,
-                    lot.pots(),
-                    flush.filter(f -> poured >= f.litres() * FLUSH_ENOUGH).isPresent());
-        } else {
-            Care.Feeding given = pot.feeding().orElseThrow();
-            boolean watered = given instanceof Care.Watered;
-            double planned = watered ? pot.fullPourLitres() : pot.litresNow();
-            double poured = litres.orElse(planned);
-            double product = watered
-                    ? ((Care.Watered) given).potAmount() * poured / planned
-                    : ((Care.Strewn) given).pot().practical();
+        Care care = LotCare.on(context, standing, day, can);
+        long row = row(garden, act, lot.id(), feeding ? "feeding" : "watering", moment);
+        if (feeding) {
+            Given given = Given.fed(care, litres);
+            FeedWire feed = context.feed(lot).orElseThrow();
             store.insertFeeding(
                     garden,
                     row,
                     new JournalStore.Given(
                             item,
-                            feed.get().id(),
-                            poured,
-                            product,
-                            CareWire.measureId(feed.get().toFeed().rate().measure()),
-                            watered ? ((Care.Watered) given).can().mgPerL().n() : null,
+                            feed.id(),
+                            given.litres(),
+                            given.product(),
+                            CareWire.measureId(feed.toFeed().rate().measure()),
+                            given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
                             lot.pots()));
+        } else {
+            Given given = Given.plain(care, day, litres);
+            store.insertWatering(garden, row, item, given.litres(), lot.pots(), given.flush());
         }
         if (seen != null) {
             seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
         }
-        lots.rebuild(garden, lot.id());
+        lots.touch(garden, List.of(lot.id()));
     }
 
     /** Adds a row to the journal of a lot, as part of an act. */
@@ -374,14 +364,13 @@ public class Acts {
     /** Takes back everything an act recorded, by rows that correct its rows, and puts back what it edited. */
     @Transactional
     public Act.Recorded undo(GardenId garden, UUID actId, String clientKey) {
-        gardens.require(garden);
         return history.undo(garden, actId, clientKey, (act, undo) -> {
             List<JournalStore.Touched> rows = store.listRowsOf(garden, act.id());
             List<UUID> touched =
                     rows.stream().map(JournalStore.Touched::lot).distinct().toList();
             lots.lock(garden, touched);
             rows.forEach(row -> takeBack(garden, undo, row));
-            touched.forEach(lot -> lots.rebuild(garden, lot));
+            lots.touch(garden, touched);
         });
     }
 
@@ -461,7 +450,7 @@ public class Acts {
             correct(garden, act, row);
             Moment moment = on == null ? new Moment(row.occurredAt(), false) : momentOn(g, on);
             details.accept(row, row(garden, act, row.lot(), row.kind(), moment));
-            lots.rebuild(garden, row.lot());
+            lots.touch(garden, List.of(row.lot()));
         });
     }
 

@@ -51,18 +51,43 @@ public record LotInput(
     private static final String BY_ACCOUNT = "account";
     private static final int MOST_POTS = 100_000;
 
+    /** The same for the lot of this id, whatever the form says. */
+    public LotInput of(UUID lot) {
+        return new LotInput(
+                lot,
+                name,
+                pots,
+                species,
+                pot,
+                mix,
+                placeId,
+                waterId,
+                feedId,
+                startedOn,
+                repottedOn,
+                wateredBefore,
+                fedBefore,
+                tall,
+                traits,
+                conditions,
+                rhythm,
+                undrained,
+                flushBy,
+                version);
+    }
+
     /**
      * The lot it describes; refused with every fault of every field.
      *
      * @param before the lot as it was, whose history it keeps; null for a new one
      */
-    public Lot read(@Nullable Lot before, Ground ground) {
-        LocalDate today = ground.garden().today();
+    public Lot read(@Nullable Lot before, GardenContext context) {
+        LocalDate today = context.garden().today();
         Faults faults = new Faults();
         OptionalDouble height = Typed.optional(tall, "lot.tall", faults);
         height.ifPresent(h -> faults.within("lot.tall", h, 0.01, 20, "m"));
-        Map<String, String> told = traits(ground.kinds(), faults);
-        int count = check(ground, told, today, faults);
+        Map<String, String> told = traits(context.kinds(), faults);
+        int count = check(context, told, today, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(
                 id,
@@ -99,7 +124,7 @@ public record LotInput(
                 .orElse(Map.of());
     }
 
-    private int check(Ground ground, Map<String, String> told, LocalDate today, Faults faults) {
+    private int check(GardenContext context, Map<String, String> told, LocalDate today, Faults faults) {
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults);
         if (!Double.isNaN(count)) {
@@ -108,7 +133,7 @@ public record LotInput(
                 faults.add(FaultCode.NOT_A_NUMBER, "lot.pots", pots.text());
             }
         }
-        faults.attempt(() -> ground.mixes().require(mix));
+        faults.attempt(() -> context.mixes().require(mix));
         faults.attempt(pot::toPot);
         if (rhythm != null && !rhythm.isBlank()) {
             faults.attempt(() -> FeedRhythm.require(rhythm));
@@ -125,7 +150,7 @@ public record LotInput(
             });
         }
         faults.throwIfAny();
-        if (feedId != null && ground.kinds().require(species, told).appetite() == Appetite.NONE) {
+        if (feedId != null && context.kinds().require(species, told).appetite() == Appetite.NONE) {
             faults.add(Fault.of(FaultCode.NO_ROOT_FEED, "lot.feed", species));
         }
         faults.throwIfAny();

@@ -3,7 +3,13 @@ package evencistern.server.lot;
 import evencistern.plan.AfterReading;
 import evencistern.plan.Flushing;
 import evencistern.plan.Learned;
+import evencistern.plan.LotNow;
+import evencistern.plan.LotPlan;
+import evencistern.plan.Particulars;
+import evencistern.plan.Situation;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param noFeedUntil,feedShare,feedShareUntil what was decided after a reading: no feed before a day, a weaker one until a day
  * @param accountFlushOn,accountFlushLitres the day on which its salt account passes the band, where a flush goes by that, and
  *     the plain water that brings a pot back
+ * @param calendarDays on which the garden's calendar has it fed
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -49,7 +56,55 @@ public record LotState(
         double feedShare,
         @Nullable LocalDate feedShareUntil,
         @Nullable LocalDate accountFlushOn,
-        @Nullable Double accountFlushLitres) {
+        @Nullable Double accountFlushLitres,
+        List<LocalDate> calendarDays) {
+
+    /** A lot as its journal and its plan have it. */
+    static LotState of(LotNow now, RecordStore.Facts facts) {
+        Situation s = now.situation();
+        LotPlan plan = now.plan();
+        Optional<LotPlan.FeedDate> next = plan.nextFeed();
+        Particulars told = s.particulars();
+        Learned learned = told.learned();
+        Optional<AfterReading.Salty> salty = told.reading().salty();
+        LocalDate due = now.dueOn();
+        Optional<LocalDate> skipped = facts.skips().entrySet().stream()
+                .filter(k -> k.getKey().equals(facts.waterItem()) || k.getKey().equals(facts.feedItem()))
+                .findFirst()
+                .map(Map.Entry::getValue)
+                .filter(until -> until.isAfter(due));
+        return new LotState(
+                s.lastWatered().orElse(null),
+                s.lastFed().orElse(null),
+                facts.waterItem(),
+                facts.feedItem(),
+                plan.nextWater(),
+                plan.days().likely(),
+                next.map(LotPlan.FeedDate::date).orElse(null),
+                next.map(f -> f.binding().id()).orElse(null),
+                next.map(LotPlan.FeedDate::earliest).orElse(null),
+                next.map(LotPlan.FeedDate::latest).orElse(null),
+                skipped.orElse(due),
+                now.ph().map(j -> j.finding().id()).orElse(null),
+                now.ec().map(j -> j.finding().id()).orElse(null),
+                now.feedPerDay(),
+                learned.factor(),
+                learned.low(),
+                learned.high(),
+                learned.from(),
+                told.lastFlushed().orElse(null),
+                plan.flush().map(LotPlan.Flush::on).orElse(null),
+                salty.map(AfterReading.Salty::on).orElse(null),
+                salty.filter(x -> x.litres().isPresent())
+                        .map(x -> x.litres().getAsDouble())
+                        .orElse(null),
+                told.reading().noFeedUntil().orElse(null),
+                told.reading().share(),
+                told.reading().shareUntil().orElse(null),
+                told.flushing().on().orElse(null),
+                told.flushing().litres().isPresent() ? told.flushing().litres().getAsDouble() : null,
+                told.calendarDays());
+    }
 
     AfterReading afterReading() {
         return new AfterReading(
@@ -70,14 +125,5 @@ public record LotState(
 
     Learned toLearned() {
         return new Learned(learned, learnedLow, learnedHigh, learnedFrom);
-    }
-
-    /** Of the days between waterings, the share still to come on a day: 1 just watered, 0 due. */
-    double leftOn(LocalDate today) {
-        if (lastWateredOn == null) {
-            return 0;
-        }
-        double gone = today.toEpochDay() - lastWateredOn.toEpochDay();
-        return Math.max(0, Math.min(1, 1 - gone / waterGapDays));
     }
 }

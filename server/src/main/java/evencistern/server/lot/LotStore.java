@@ -1,6 +1,5 @@
 package evencistern.server.lot;
 
-import evencistern.plan.Learning;
 import evencistern.pot.Box;
 import evencistern.pot.Material;
 import evencistern.pot.Oval;
@@ -10,22 +9,19 @@ import evencistern.server.typed.Typed;
 import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -46,7 +42,9 @@ class LotStore {
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
                    s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
                    s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
-                   s.feed_share_until, s.account_flush_on, s.account_flush_litres
+                   s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.stale, s.computed_on,
+                   array(select d.feed_on from calendar_day d
+                         where d.garden_id = l.garden_id and d.lot_id = l.id order by d.feed_on) as calendar_days
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -56,20 +54,21 @@ class LotStore {
     static final String OWN_TIME = "own:";
 
     private static final int MOST_LOTS = 20_000;
-    private static final int MOST_SKIPS = 40;
 
     private final JdbcClient db;
+    private final JdbcTemplate batch;
 
-    LotStore(JdbcClient db) {
+    LotStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.batch = batch;
     }
 
     private static Lot lot(ResultSet r, int n) throws SQLException {
         List<Lot.Move> moves = new ArrayList<>();
-        Date[] days = (Date[]) r.getArray("move_days").getArray();
+        List<LocalDate> days = days(r, "move_days");
         UUID[] places = (UUID[]) r.getArray("move_places").getArray();
-        for (int i = 0; i < days.length; i++) {
-            moves.add(new Lot.Move(days[i].toLocalDate(), places[i]));
+        for (int i = 0; i < places.length; i++) {
+            moves.add(new Lot.Move(days.get(i), places[i]));
         }
         return new Lot(
                 r.getObject("id", UUID.class),
@@ -108,9 +107,33 @@ class LotStore {
                 r.getInt("version"));
     }
 
-    private static Standing standing(ResultSet r, int n) throws SQLException {
+    /**
+     * A lot with the state that is kept of it.
+     *
+     * @param stale whether it is to be worked out again
+     * @param computedOn the day for which it was worked out
+     */
+    record Kept(Standing standing, boolean stale, @Nullable LocalDate computedOn) {
+        /** Whether it is to be worked out again before anybody sees it: what was late on another day is later now. */
+        boolean old(LocalDate today) {
+            boolean late = standing.state().dueOn().isBefore(today);
+            return stale || (late && (computedOn == null || computedOn.isBefore(today)));
+        }
+    }
+
+    private static Kept kept(ResultSet r, int n) throws SQLException {
+        return new Kept(standing(r), r.getBoolean("stale"), r.getObject("computed_on", LocalDate.class));
+    }
+
+    private static List<LocalDate> days(ResultSet r, String column) throws SQLException {
+        return Arrays.stream((Date[]) r.getArray(column).getArray())
+                .map(Date::toLocalDate)
+                .toList();
+    }
+
+    private static Standing standing(ResultSet r) throws SQLException {
         return new Standing(
-                lot(r, n),
+                lot(r, 0),
                 new LotState(
                         r.getObject("last_watered_on", LocalDate.class),
                         r.getObject("last_fed_on", LocalDate.class),
@@ -138,7 +161,8 @@ class LotStore {
                         r.getDouble("feed_share"),
                         r.getObject("feed_share_until", LocalDate.class),
                         r.getObject("account_flush_on", LocalDate.class),
-                        r.getObject("account_flush_litres", Double.class)));
+                        r.getObject("account_flush_litres", Double.class),
+                        days(r, "calendar_days")));
     }
 
     private static Typed typed(String stored) {
@@ -273,7 +297,7 @@ class LotStore {
     }
 
     /** The lots of a place by name, in the order of an index: first which they are, then all of those. */
-    List<Standing> listLots(GardenId garden, Looked looked, int offset, int limit) {
+    List<Kept> listLots(GardenId garden, Looked looked, int offset, int limit) {
         Narrow narrow = new Narrow(garden, looked);
         List<UUID> ids = db.sql("select s.lot_id from lot_state s where s.garden_id = ? and " + narrow.sql
                         + " order by s.name collate \"C\", s.lot_id offset ? limit ?")
@@ -286,10 +310,10 @@ class LotStore {
     }
 
     /** These lots, by name. */
-    List<Standing> listLots(GardenId garden, List<UUID> ids) {
+    List<Kept> listLots(GardenId garden, List<UUID> ids) {
         return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?) order by l.name collate \"C\", l.id")
                 .params(garden.value(), ids.toArray(UUID[]::new))
-                .query(LotStore::standing)
+                .query(LotStore::kept)
                 .list();
     }
 
@@ -318,19 +342,11 @@ class LotStore {
                 .single();
     }
 
-    List<Standing> listAll(GardenId garden) {
+    List<Kept> listAll(GardenId garden) {
         return db.sql(LOTS + " where l.garden_id = ? and not l.retired order by l.id limit " + MOST_LOTS)
                 .param(garden.value())
-                .query(LotStore::standing)
+                .query(LotStore::kept)
                 .list();
-    }
-
-    /** The day on which the calendar has a lot fed, if it has one. */
-    Optional<LocalDate> findCalendarDay(GardenId garden, UUID lot) {
-        return db.sql("select feed_on from calendar_day where garden_id = ? and lot_id = ?")
-                .params(garden.value(), lot)
-                .query(LocalDate.class)
-                .optional();
     }
 
     /** When the next lot falls due, if any does. */
@@ -345,15 +361,8 @@ class LotStore {
                 .single();
     }
 
-    /** Of these lots those that still stand on the bench. */
-    Map<UUID, Standing> findStanding(GardenId garden, List<UUID> ids) {
-        return listLots(garden, ids).stream()
-                .filter(s -> !s.lot().retired())
-                .collect(Collectors.toMap(s -> s.lot().id(), s -> s));
-    }
-
     /** Lots whose next move has come. */
-    List<Standing> listMoving(GardenId garden, LocalDate by, int limit) {
+    List<Kept> listMoving(GardenId garden, LocalDate by, int limit) {
         return db.sql(LOTS + """
                           where l.garden_id = ? and not l.retired
                             and exists (select 1 from lot_move m
@@ -361,14 +370,14 @@ class LotStore {
                           order by p.name, l.name, l.id limit ?
                           """)
                 .params(garden.value(), by, limit)
-                .query(LotStore::standing)
+                .query(LotStore::kept)
                 .list();
     }
 
-    Optional<Standing> findStanding(GardenId garden, UUID lot) {
+    Optional<Kept> findKept(GardenId garden, UUID lot) {
         return db.sql(LOTS + " where l.garden_id = ? and l.id = ? and s.lot_id is not null")
                 .params(garden.value(), lot)
-                .query(LotStore::standing)
+                .query(LotStore::kept)
                 .optional();
     }
 
@@ -501,217 +510,156 @@ class LotStore {
                 l.id());
     }
 
-    record LastReading(Instant at, String method, double value, double plusMinus) {}
-
-    /**
-     * The last that was read of a lot's roots.
-     *
-     * @param ec whether of EC, its ± in per cent, or of pH
-     */
-    Optional<LastReading> findLastReading(GardenId garden, UUID lot, boolean ec) {
-        return db.sql((ec ? """
-                        select j.occurred_at, r.method, r.ec as value, r.ec_plus_minus as plus_minus
-                        """ : """
-                        select j.occurred_at, r.method, r.ph as value, r.ph_plus_minus as plus_minus
-                        """)
-                        + """
-                        from journal j
-                        join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ?
-                        """
-                        + (ec
-                                ? " and r.ec is not null and r.method not in ('can', 'soak')"
-                                : " and r.ph is not null and r.method <> 'can'")
-                        + """
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.occurred_at desc, j.id desc limit 1
-                        """)
-                .params(garden.value(), lot)
-                .query((r, n) -> new LastReading(
-                        r.getObject("occurred_at", java.time.OffsetDateTime.class)
-                                .toInstant(),
-                        r.getString("method"),
-                        r.getDouble("value"),
-                        r.getDouble("plus_minus")))
-                .optional();
-    }
-
-    /**
-     * The last waterings that stand since the lot was last moved or repotted, newest first.
-     *
-     * @param zone whose days they are counted in
-     */
-    List<Learning.Watering> listWaterings(GardenId garden, UUID lot, ZoneId zone, int limit) {
-        return db.sql("""
-                        select j.occurred_at, coalesce(w.item, f.item) as item, o.dryness, o.before_kg, o.after_kg
-                        from journal j
-                        left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
-                        left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
-                        left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and j.kind in ('watering', 'feeding')
-                          and coalesce(w.litres_each, f.litres_each) > 0
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                          and not exists (select 1 from journal m
-                                          where m.garden_id = j.garden_id and m.lot_id = j.lot_id
-                                            and m.kind in ('moving', 'potting') and m.occurred_at > j.occurred_at
-                                            and not exists (select 1 from journal c where c.garden_id = m.garden_id
-                                                            and c.corrects = m.id))
-                        order by j.occurred_at desc, j.id desc limit ?
-                        """)
-                .params(garden.value(), lot, limit)
-                .query((r, n) -> new Learning.Watering(
-                        LocalDate.ofInstant(
-                                r.getObject("occurred_at", java.time.OffsetDateTime.class)
-                                        .toInstant(),
-                                zone),
-                        r.getString("item").startsWith(OWN_TIME),
-                        Optional.ofNullable(r.getString("dryness"))
-                                .map(d -> Learning.Dryness.valueOf(d.toUpperCase(Locale.ROOT))),
-                        optional(r.getObject("before_kg", Double.class)),
-                        optional(r.getObject("after_kg", Double.class))))
+    /** Takes lots for this transaction, always in the same order, so that nobody waits for each other's. */
+    List<Lot> lockLots(GardenId garden, Collection<UUID> lots) {
+        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?) order by l.id for update of l")
+                .params(garden.value(), lots.toArray(UUID[]::new))
+                .query(LotStore::lot)
                 .list();
     }
 
-    private static OptionalDouble optional(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    /** Marks what is kept of lots as to be worked out again. */
+    void markStale(GardenId garden, Collection<UUID> lots) {
+        int marked = db.sql("update lot_state set stale = true where garden_id = ? and lot_id = any (?)")
+                .params(garden.value(), lots.toArray(UUID[]::new))
+                .update();
+        if (marked > 0) {
+            db.sql("""
+                            insert into recalculation (garden_id, lots, begun_at) values (?, ?, now())
+                            on conflict (garden_id) do update
+                            set lots = greatest(excluded.lots, recalculation.lots)
+                            """).params(garden.value(), marked).update();
+        }
     }
 
-    /** Work of a lot that was left, and until when: the last word on each item that stands, newest first. */
-    Map<String, LocalDate> findSkips(GardenId garden, UUID lot) {
-        Map<String, LocalDate> skips = new LinkedHashMap<>();
+    /** Marks what other rules than these worked out. */
+    void markGardensOld(int rules) {
         db.sql("""
-                        select s.item, s.until_on from journal j
-                        join journal_skipping s on s.garden_id = j.garden_id and s.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and j.kind = 'skipping'
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.id desc limit ?
-                        """)
-                .params(garden.value(), lot, MOST_SKIPS)
-                .query((r, n) -> Map.entry(r.getString("item"), r.getObject("until_on", LocalDate.class)))
-                .list()
-                .forEach(s -> skips.putIfAbsent(s.getKey(), s.getValue()));
-        return skips;
+                        with marked as (update lot_state set stale = true where rules <> ? and not stale returning garden_id)
+                        insert into recalculation (garden_id, lots, begun_at)
+                        select garden_id, count(*), now() from marked group by garden_id
+                        on conflict (garden_id) do update set lots = greatest(excluded.lots, recalculation.lots)
+                        """).param(rules).update();
     }
 
-    /** Lots whose state was worked out by other rules than these. */
-    List<UUID> listStale(GardenId garden, int rules) {
-        return db.sql("select lot_id from lot_state where garden_id = ? and rules <> ? order by lot_id")
-                .params(garden.value(), rules)
+    List<GardenId> listGardensMarked() {
+        return db.sql("select garden_id from recalculation order by begun_at, garden_id limit 1000")
+                .query((r, n) -> new GardenId(r.getObject("garden_id", UUID.class)))
+                .list();
+    }
+
+    /** Some of the lots of a garden that are marked. */
+    List<UUID> takeStale(GardenId garden, int most) {
+        return db.sql("select lot_id from lot_state where garden_id = ? and stale order by lot_id limit ?")
+                .params(garden.value(), most)
                 .query(UUID.class)
                 .list();
     }
 
-    Optional<Instant> findLastFlush(GardenId garden, UUID lot) {
+    /** How far it is, if lots of the garden are being worked out again. */
+    Optional<Standings.Progress> findRecalculation(GardenId garden) {
         return db.sql("""
-                        select j.occurred_at from journal j
-                        join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
-                        where j.garden_id = ? and j.lot_id = ? and w.flush
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.occurred_at desc limit 1
+                        select r.lots, (select count(*) from lot_state s where s.garden_id = r.garden_id and s.stale) as left
+                        from recalculation r where r.garden_id = ?
                         """)
-                .params(garden.value(), lot)
-                .query((r, n) -> r.getObject("occurred_at", java.time.OffsetDateTime.class)
-                        .toInstant())
+                .param(garden.value())
+                .query((r, n) ->
+                        new Standings.Progress(Math.max(0, r.getInt("lots") - r.getInt("left")), r.getInt("lots")))
                 .optional();
     }
 
-    /** One live event: not corrected by a later row. */
-    record Event(long id, Instant at) {}
-
-    Optional<Event> findLast(GardenId garden, UUID lot, List<String> kinds) {
+    /** Ends it where nothing is left; whether something is. */
+    boolean endRecalculation(GardenId garden) {
         return db.sql("""
-                        select j.id, j.occurred_at from journal j
-                        where j.garden_id = ? and j.lot_id = ? and j.kind = any (?)
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
-                        order by j.occurred_at desc, j.id desc limit 1
-                        """)
-                .params(garden.value(), lot, kinds.toArray(String[]::new))
-                .query((r, n) -> new Event(
-                        r.getLong("id"),
-                        r.getObject("occurred_at", java.time.OffsetDateTime.class)
-                                .toInstant()))
-                .optional();
+                        delete from recalculation where garden_id = ?
+                          and not exists (select 1 from lot_state s
+                                          where s.garden_id = recalculation.garden_id and s.stale)
+                        """).param(garden.value()).update() == 0
+                && db.sql("select 1 from recalculation where garden_id = ?")
+                        .param(garden.value())
+                        .query(Integer.class)
+                        .optional()
+                        .isPresent();
     }
 
-    /** Takes lots for this transaction, so that two people cannot tick the same work at once. */
-    void lock(GardenId garden, Collection<UUID> lots) {
-        db.sql("select 1 from lot where garden_id = ? and id = any (?) order by id for update")
-                .params(garden.value(), lots.toArray(UUID[]::new))
-                .query(Integer.class)
-                .list();
+    private static final String SAVE = """
+            insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
+                                   next_water_on, water_gap_days, next_feed_on, feed_binding,
+                                   feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
+                                   feed_per_day, learned, learned_low, learned_high, learned_from,
+                                   last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
+                                   feed_share_until, account_flush_on, account_flush_litres, rules, stale, computed_on,
+                                   retired, place_id, species, name, name_folded)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, false,
+                    ?, ?, ?, ?, ?, lower(?))
+            on conflict (garden_id, lot_id) do update set
+              last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
+              water_item = excluded.water_item, feed_item = excluded.feed_item,
+              next_water_on = excluded.next_water_on, water_gap_days = excluded.water_gap_days,
+              next_feed_on = excluded.next_feed_on, feed_binding = excluded.feed_binding,
+              feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
+              due_on = excluded.due_on, ph_finding = excluded.ph_finding,
+              ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
+              learned = excluded.learned, learned_low = excluded.learned_low,
+              learned_high = excluded.learned_high, learned_from = excluded.learned_from,
+              last_flushed_on = excluded.last_flushed_on, next_flush_on = excluded.next_flush_on,
+              salty_on = excluded.salty_on, salty_litres = excluded.salty_litres,
+              no_feed_until = excluded.no_feed_until,
+              feed_share = excluded.feed_share, feed_share_until = excluded.feed_share_until,
+              account_flush_on = excluded.account_flush_on,
+              account_flush_litres = excluded.account_flush_litres,
+              rules = excluded.rules, stale = false, computed_on = excluded.computed_on,
+              retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
+              name = excluded.name, name_folded = excluded.name_folded
+            """;
+
+    /** Keeps what was worked out of lots for a day. */
+    void saveStates(GardenId garden, List<Standing> standings, LocalDate day, int rules) {
+        batch.batchUpdate(
+                SAVE,
+                standings.stream()
+                        .map(s -> values(garden, s.lot(), s.state(), day, rules))
+                        .toList());
     }
 
-    void saveState(GardenId garden, UUID lot, LotState s, int rules) {
-        db.sql("""
-                        with l as (select retired, place_id, species, name from lot where garden_id = ? and id = ?)
-                        insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
-                                               next_water_on, water_gap_days, next_feed_on, feed_binding,
-                                               feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
-                                               feed_per_day, learned, learned_low, learned_high, learned_from,
-                                               last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
-                                               feed_share_until, account_flush_on, account_flush_litres, rules,
-                                               retired, place_id, species, name, name_folded)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
-                                (select retired from l), (select place_id from l), (select species from l),
-                                (select name from l), (select lower(name) from l))
-                        on conflict (garden_id, lot_id) do update set
-                          last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
-                          water_item = excluded.water_item, feed_item = excluded.feed_item,
-                          next_water_on = excluded.next_water_on, water_gap_days = excluded.water_gap_days,
-                          next_feed_on = excluded.next_feed_on, feed_binding = excluded.feed_binding,
-                          feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
-                          due_on = excluded.due_on, ph_finding = excluded.ph_finding,
-                          ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
-                          learned = excluded.learned, learned_low = excluded.learned_low,
-                          learned_high = excluded.learned_high, learned_from = excluded.learned_from,
-                          last_flushed_on = excluded.last_flushed_on, next_flush_on = excluded.next_flush_on,
-                          salty_on = excluded.salty_on, salty_litres = excluded.salty_litres,
-                          no_feed_until = excluded.no_feed_until,
-                          feed_share = excluded.feed_share, feed_share_until = excluded.feed_share_until,
-                          account_flush_on = excluded.account_flush_on,
-                          account_flush_litres = excluded.account_flush_litres,
-                          rules = excluded.rules,
-                          retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
-                          name = excluded.name, name_folded = excluded.name_folded
-                        """)
-                .params(Arrays.asList(
-                        garden.value(),
-                        lot,
-                        garden.value(),
-                        lot,
-                        s.lastWateredOn(),
-                        s.lastFedOn(),
-                        s.waterItem(),
-                        s.feedItem(),
-                        s.nextWaterOn(),
-                        s.waterGapDays(),
-                        s.nextFeedOn(),
-                        s.feedBinding(),
-                        s.feedEarliest(),
-                        s.feedLatest(),
-                        s.dueOn(),
-                        s.phFinding(),
-                        s.ecFinding(),
-                        s.feedPerDay(),
-                        s.learned(),
-                        s.learnedLow(),
-                        s.learnedHigh(),
-                        s.learnedFrom(),
-                        s.lastFlushedOn(),
-                        s.nextFlushOn(),
-                        s.saltyOn(),
-                        s.saltyLitres(),
-                        s.noFeedUntil(),
-                        s.feedShare(),
-                        s.feedShareUntil(),
-                        s.accountFlushOn(),
-                        s.accountFlushLitres(),
-                        rules))
-                .update();
+    private static Object[] values(GardenId garden, Lot lot, LotState s, LocalDate day, int rules) {
+        return new Object[] {
+            garden.value(),
+            lot.id(),
+            s.lastWateredOn(),
+            s.lastFedOn(),
+            s.waterItem(),
+            s.feedItem(),
+            s.nextWaterOn(),
+            s.waterGapDays(),
+            s.nextFeedOn(),
+            s.feedBinding(),
+            s.feedEarliest(),
+            s.feedLatest(),
+            s.dueOn(),
+            s.phFinding(),
+            s.ecFinding(),
+            s.feedPerDay(),
+            s.learned(),
+            s.learnedLow(),
+            s.learnedHigh(),
+            s.learnedFrom(),
+            s.lastFlushedOn(),
+            s.nextFlushOn(),
+            s.saltyOn(),
+            s.saltyLitres(),
+            s.noFeedUntil(),
+            s.feedShare(),
+            s.feedShareUntil(),
+            s.accountFlushOn(),
+            s.accountFlushLitres(),
+            rules,
+            day,
+            lot.retired(),
+            lot.placeId(),
+            lot.species(),
+            lot.name(),
+            lot.name()
+        };
     }
 }

@@ -1,108 +1,77 @@
 package evencistern.server.lot;
 
-import evencistern.climate.Place;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.media.PotWater;
-import evencistern.meter.Meter;
-import evencistern.plan.AfterReading;
-import evencistern.plan.Chore;
-import evencistern.plan.Flushing;
-import evencistern.plan.Learned;
-import evencistern.plan.Learning;
-import evencistern.plan.LotPlan;
-import evencistern.plan.SaltAccount;
 import evencistern.plan.Situation;
-import evencistern.plan.Supply;
-import evencistern.reading.Band;
-import evencistern.reading.FlushVolume;
-import evencistern.reading.Judgement;
-import evencistern.reading.Method;
+import evencistern.plan.WaterLeft;
 import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
-import evencistern.server.chore.Tended;
-import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.garden.GardenWire.PlaceWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.Changed;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.mix.Mixes;
 import evencistern.server.plant.Kinds;
 import evencistern.server.todo.TodoStore;
-import evencistern.server.weather.Weathers;
-import evencistern.units.Uncertain;
-import evencistern.working.Working;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.util.ConcurrentReferenceHashMap;
 
 /** The lots of a garden, and the one function that works out where a lot stands. */
 @Service
+@RetriedOnLocks
 public class Lots {
-    private static final List<String> WATERED = List.of("watering", "feeding");
-    private static final List<String> FED = List.of("feeding");
     private static final int MOST = 200;
-    /** Raised whenever the same journal leads to another state than before. */
-    private static final int RULES = 5;
-
-    private static final int MOST_LEARNED = 25;
-
     private final LotStore store;
     private final StoryStore stories;
+    private final Standings standings;
+    private final GardenContexts contexts;
     private final Gardens gardens;
     private final Feeds feeds;
     private final Mixes mixes;
     private final Kinds kinds;
-    private final Weathers weathers;
     private final ChoreStore chores;
     private final TodoStore todos;
     private final History history;
     private final Keeping<Lot> keeping;
-    /** Places keep the average days they have worked out; kept from one piece of work to the next, as memory allows. */
-    private final Map<PlaceWire, Place> places = new ConcurrentReferenceHashMap<>();
 
     Lots(
             LotStore store,
             StoryStore stories,
+            Standings standings,
+            GardenContexts contexts,
             Gardens gardens,
             Feeds feeds,
             Mixes mixes,
             Kinds kinds,
-            Weathers weathers,
             ChoreStore chores,
             TodoStore todos,
             History history) {
         this.store = store;
         this.stories = stories;
+        this.standings = standings;
+        this.contexts = contexts;
         this.chores = chores;
         this.todos = todos;
         this.gardens = gardens;
         this.feeds = feeds;
         this.mixes = mixes;
         this.kinds = kinds;
-        this.weathers = weathers;
         this.history = history;
         this.keeping =
                 history.keep(new Keeping<>("lot", Lot.class, store::findLot, store::insertLot, store::updateLot));
@@ -146,14 +115,11 @@ public class Lots {
     }
 
     public Page list(GardenId garden, Look look, int offset, int limit) {
-        LocalDate today = gardens.today(garden);
+        GardenContext context = contexts.of(garden);
+        LocalDate today = context.today();
         String find = look.find().strip();
         LotStore.Looked looked = new LotStore.Looked(
-                find,
-                kinds.shelf(garden).named(find),
-                look.place(),
-                look.state().name(),
-                today);
+                find, context.kinds().named(find), look.place(), look.state().name(), today);
         List<LotStore.InPlace> places = store.countByPlace(garden, looked);
         List<LotWire> page = new ArrayList<>();
         int skip = Math.max(0, offset);
@@ -161,20 +127,16 @@ public class Lots {
         for (LotStore.InPlace place : places) {
             if (skip < place.lots() && page.size() < room) {
                 int left = room - page.size();
-                List<Standing> here = find.isEmpty()
+                List<LotStore.Kept> here = find.isEmpty()
                         ? store.listLots(garden, looked.in(place.place()), skip, left)
                         : store.listLots(garden, place.found().subList(skip, Math.min(place.lots(), skip + left)));
-                here.forEach(s -> page.add(wire(s, today)));
+                standings.current(context, here).forEach(s -> page.add(show(context, s)));
             }
             skip = Math.max(0, skip - place.lots());
         }
         Counts counts =
                 places.stream().map(LotStore.InPlace::counts).reduce(new Counts(0, 0, 0, 0, 0, 0), Counts::plus);
         return new Page(page, offset > 0 ? null : counts);
-    }
-
-    private static LotWire wire(Standing s, LocalDate today) {
-        return new LotWire(s.lot(), s.state(), s.state().leftOn(today));
     }
 
     /** Which lots are due, in the order of the walk. */
@@ -193,55 +155,78 @@ public class Lots {
     }
 
     /** Every lot on the bench. */
-    public List<Standing> listAll(GardenId garden) {
-        return store.listAll(garden);
+    public List<Standing> listAll(GardenContext context) {
+        return standings.current(context, store.listAll(context.id()));
     }
 
     /** Of these lots those that stand on the bench. */
-    public Map<UUID, Standing> onBench(GardenId garden, List<UUID> ids) {
-        return store.findStanding(garden, ids);
+    public Map<UUID, Standing> onBench(GardenContext context, List<UUID> ids) {
+        return standings.current(context, store.listLots(context.id(), ids)).stream()
+                .filter(s -> !s.lot().retired())
+                .collect(Collectors.toMap(s -> s.lot().id(), s -> s));
     }
 
     public Optional<LocalDate> nextDue(GardenId garden) {
         return store.findNextDue(garden);
     }
 
-    public List<Standing> listMoving(GardenId garden, LocalDate by, int limit) {
-        return store.listMoving(garden, by, limit);
+    public List<Standing> listMoving(GardenContext context, LocalDate by, int limit) {
+        return standings.current(context, store.listMoving(context.id(), by, limit));
     }
 
     public Standing require(GardenId garden, UUID lot) {
-        return store.findStanding(garden, lot)
+        return require(contexts.of(garden), lot);
+    }
+
+    public Standing require(GardenContext context, UUID lot) {
+        return find(context, lot)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString())));
+    }
+
+    private Optional<Standing> find(GardenContext context, UUID lot) {
+        return store.findKept(context.id(), lot)
+                .map(k -> standings.current(context, List.of(k)).get(0));
     }
 
     /** A lot as it goes over the wire. */
     public LotWire show(GardenId garden, UUID lot) {
-        return wire(require(garden, lot), gardens.require(garden).today());
+        GardenContext context = contexts.of(garden);
+        return show(context, require(context, lot));
     }
 
-    public LotWire show(GardenWire g, Standing lot) {
-        return wire(lot, g.today());
+    public LotWire show(GardenContext context, Standing s) {
+        return new LotWire(s.lot(), s.state(), WaterLeft.share(context.situation(s), context.today()));
     }
 
-    /** The same, taken for this transaction. */
+    /** The same as its journal has it now, taken for this transaction. */
     public Standing lock(GardenId garden, UUID lot) {
-        store.lock(garden, List.of(lot));
-        return require(garden, lot);
+        return Optional.ofNullable(standings.lock(garden, List.of(lot)).get(lot))
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString())));
     }
 
     /** Takes many for this transaction. */
-    public void lock(GardenId garden, Collection<UUID> lots) {
-        store.lock(garden, lots);
+    public Map<UUID, Standing> lock(GardenId garden, Collection<UUID> lots) {
+        return standings.lock(garden, lots);
+    }
+
+    /**
+     * A lot as a form describes it, saved or not, with what its journal says of it: what the plan would be if it were saved.
+     * Nothing is written.
+     */
+    public Standing draft(GardenContext context, LotInput input) {
+        Optional<Standing> before = find(context, input.id());
+        Lot lot = input.read(before.map(Standing::lot).orElse(null), context);
+        checkOwned(context.garden(), context.id(), lot);
+        return standings.draft(context, lot);
     }
 
     /** Adds or changes a lot as a form describes it, as an act of its own. */
     @Transactional
     public History.Edited<Lot> save(GardenId garden, LotInput input) {
-        store.lock(garden, List.of(input.id()));
-        Ground ground = ground(garden);
-        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), ground);
-        checkOwned(ground.garden(), garden, lot);
+        GardenContext context = contexts.hold(garden);
+        store.lockLots(garden, List.of(input.id()));
+        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), context);
+        checkOwned(context.garden(), garden, lot);
         return history.edit(garden, keeping, lot);
     }
 
@@ -282,11 +267,11 @@ public class Lots {
     void changed(Changed changed) {
         GardenId garden = changed.garden();
         switch (changed.kind()) {
-            case "lot" -> rebuild(garden, changed.id());
-            case "todo" -> todos.findLot(garden, changed.id()).ifPresent(lot -> rebuild(garden, lot));
-            case "species" -> rebuild(garden, store.listLotsOf(garden, kinds.keyOf(garden, changed.id())));
+            case "lot" -> touch(garden, List.of(changed.id()));
+            case "todo" -> todos.findLot(garden, changed.id()).ifPresent(lot -> touch(garden, List.of(lot)));
+            case "species" -> touch(garden, store.listLotsOf(garden, kinds.keyOf(garden, changed.id())));
             case "recipe", "component" ->
-                rebuild(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
+                touch(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
             case "garden", "place", "feed", "water", "weather" -> {
                 List<UUID> resting = store.listLotsWith(garden, changed.kind(), changed.id());
                 if (changed.retired() && !resting.isEmpty()) {
@@ -295,7 +280,7 @@ public class Lots {
                             new Fault(FaultCode.IN_USE, changed.kind(), first, Integer.toString(resting.size()), ""));
                 }
                 if (!changed.kind().equals("water")) {
-                    rebuild(garden, resting);
+                    touch(garden, resting);
                 }
             }
             default -> {
@@ -306,154 +291,31 @@ public class Lots {
 
     // --- where a lot stands ---
 
-    /** All that the lots of a garden rest on. */
-    public Ground ground(GardenId garden) {
-        GardenWire g = gardens.require(garden);
-        Map<LocalDate, Place.Weather> known = weathers.known(garden, g.today());
-        return new Ground(
-                g,
-                g.places().stream()
-                        .collect(Collectors.toMap(
-                                PlaceWire::id,
-                                p -> known.isEmpty()
-                                        ? places.computeIfAbsent(p, PlaceWire::toPlace)
-                                        : p.toPlace().knowing(known))),
-                kinds.shelf(garden),
-                mixes.shelf(garden),
-                feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f)));
+    /** All that the plans of a garden rest on. */
+    public GardenContext context(GardenId garden) {
+        return contexts.of(garden);
     }
 
-    /** What the waterings of a lot have taught, against the plan of its kind. */
-    private Learned learned(GardenId garden, Situation planned, UUID lot, ZoneId zone) {
-        List<Learning.Watering> waterings = new ArrayList<>(store.listWaterings(garden, lot, zone, MOST_LEARNED));
-        Collections.reverse(waterings);
-        return Learning.from(waterings, planned);
+    /** Notes lots that this transaction has changed: where they stand is worked out as it ends. */
+    public void touch(GardenId garden, Collection<UUID> lots) {
+        standings.touch(garden, lots);
     }
 
-    /** Works a lot's state out from its journal and keeps it; called in the transaction of every change to it. */
-    public void rebuild(GardenId garden, UUID id) {
-        rebuild(garden, List.of(id));
+    /** Works out where all lots of a garden stand that has just been brought here, some at a time. */
+    public void rebuildAll(GardenId garden, List<UUID> lots) {
+        for (int from = 0; from < lots.size(); from += MOST) {
+            standings.rebuild(garden, lots.subList(from, Math.min(lots.size(), from + MOST)));
+        }
     }
 
-    /** The same for many lots. */
-    public void rebuild(GardenId garden, List<UUID> ids) {
-        Ground ground = ground(garden);
-        ids.forEach(id -> rebuild(garden, ground, id));
+    /** Works out what this transaction has touched so far, for what looks at it before the end. */
+    public void settle() {
+        standings.settle();
     }
 
-    private void rebuild(GardenId garden, Ground ground, UUID id) {
-        GardenWire g = ground.garden();
-        Lot lot = store.findLot(garden, id)
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString())));
-        Optional<LotStore.Event> watered = store.findLast(garden, id, WATERED);
-        Optional<LotStore.Event> fed = store.findLast(garden, id, FED);
-        ZoneId zone = ZoneId.of(g.timeZone());
-        Optional<LocalDate> wateredOn = later(watered.map(e -> dateOf(e.at(), zone)), lot.wateredBefore());
-        Optional<LocalDate> fedOn = later(fed.map(e -> dateOf(e.at(), zone)), lot.fedBefore());
-        Optional<LocalDate> flushedOn = store.findLastFlush(garden, id).map(at -> dateOf(at, zone));
-        FeedWire feed = ground.feed(lot).orElse(null);
-        Ground.Past untaught = Ground.Past.plain(wateredOn, fedOn, flushedOn);
-        Situation planned = ground.situation(lot, feed, untaught);
-        Learned learned = learned(garden, planned, id, zone);
-        boolean coated = ground.coated(lot);
-        Optional<Judgement> ph = store.findLastReading(garden, id, false)
-                .flatMap(r -> band(r, planned, coated).judgePh(Uncertain.plusMinus95(r.value(), r.plusMinus())));
-        Optional<LotStore.LastReading> readEc = store.findLastReading(garden, id, true);
-        Optional<Judgement> ec = readEc.flatMap(
-                r -> band(r, planned, coated).judgeEc(new Meter(null, 0.1, r.plusMinus()).ec(r.value())));
-        Optional<AfterReading.Salty> salty = ec.filter(j -> j.finding().high())
-                .flatMap(j -> readEc.map(r -> new AfterReading.Salty(
-                        dateOf(r.at(), zone),
-                        FlushVolume.of(
-                                        j,
-                                        Story.waterEc(g, lot),
-                                        new PotWater(planned.mix(), planned.pot()).capacityLitres(),
-                                        Working.off())
-                                .map(f -> OptionalDouble.of(f.mostLitres()))
-                                .orElse(OptionalDouble.empty()))));
-        List<TodoStore.Eased> eased = todos.listEased(garden, id);
-        AfterReading after = new AfterReading(
-                salty,
-                eased.stream()
-                        .filter(e -> e.share() == null)
-                        .map(TodoStore.Eased::until)
-                        .max(LocalDate::compareTo),
-                eased.stream()
-                        .map(TodoStore.Eased::share)
-                        .filter(Objects::nonNull)
-                        .mapToDouble(Double::doubleValue)
-                        .min()
-                        .orElse(1),
-                eased.stream()
-                        .filter(e -> e.share() != null)
-                        .map(TodoStore.Eased::until)
-                        .max(LocalDate::compareTo));
-        Ground.Past past = untaught.with(learned).with(after);
-        Flushing flushing = lot.flushBy() == null ? Flushing.BY_RHYTHM : byAccount(ground, lot, past);
-        Situation situation = ground.situation(lot, feed, past.with(flushing));
-        LotPlan plan = LotPlan.of(situation, Working.off());
-        Optional<LotPlan.FeedDate> next = plan.nextFeed()
-                .map(f -> store.findCalendarDay(garden, id)
-                        .filter(d -> wateredOn.filter(w -> !w.isBefore(d)).isEmpty())
-                        .map(d -> f.onDay(d, situation))
-                        .orElse(f));
-        String waterItem = "water:" + watered.map(LotStore.Event::id).orElse(0L);
-        String feedItem = "feed:" + fed.map(LotStore.Event::id).orElse(0L);
-        Map<String, LocalDate> skips = store.findSkips(garden, id);
-        Optional<LocalDate> skipped = skips.entrySet().stream()
-                .filter(s -> s.getKey().equals(waterItem) || s.getKey().equals(feedItem))
-                .findFirst()
-                .map(Map.Entry::getValue);
-        LocalDate due = next.map(LotPlan.FeedDate::date)
-                .filter(d -> d.isBefore(plan.nextWater()))
-                .orElse(plan.nextWater());
-        store.saveState(
-                garden,
-                id,
-                new LotState(
-                        wateredOn.orElse(null),
-                        fedOn.orElse(null),
-                        waterItem,
-                        feedItem,
-                        plan.nextWater(),
-                        plan.days().likely(),
-                        next.map(LotPlan.FeedDate::date).orElse(null),
-                        next.map(f -> f.binding().id()).orElse(null),
-                        next.map(LotPlan.FeedDate::earliest).orElse(null),
-                        next.map(LotPlan.FeedDate::latest).orElse(null),
-                        skipped.filter(s -> s.isAfter(due)).orElse(due),
-                        ph.map(j -> j.finding().id()).orElse(null),
-                        ec.map(j -> j.finding().id()).orElse(null),
-                        Supply.perDay(situation, plan),
-                        learned.factor(),
-                        learned.low(),
-                        learned.high(),
-                        learned.from(),
-                        flushedOn.orElse(null),
-                        plan.flush().map(LotPlan.Flush::on).orElse(null),
-                        salty.map(AfterReading.Salty::on).orElse(null),
-                        salty.filter(x -> x.litres().isPresent())
-                                .map(x -> x.litres().getAsDouble())
-                                .orElse(null),
-                        after.noFeedUntil().orElse(null),
-                        after.share(),
-                        after.shareUntil().orElse(null),
-                        flushing.on().orElse(null),
-                        flushing.litres().isPresent() ? flushing.litres().getAsDouble() : null),
-                RULES);
-        chores.saveDue(garden, id, lot.retired() ? List.of() : choresDue(garden, situation, id, skips, zone));
-    }
-
-    /** When the salt account of a lot asks for plain water in plenty, and for how much. */
-    private Flushing byAccount(Ground ground, Lot lot, Ground.Past past) {
-        Situation s = ground.situation(lot, ground.feed(lot).orElse(null), past);
-        SaltAccount account = story(ground, lot, true).salt(ground, lot, s, Working.off());
-        return new Flushing(
-                true,
-                account.above(),
-                Story.back(ground, lot, s, account)
-                        .map(f -> OptionalDouble.of(f.mostLitres()))
-                        .orElse(OptionalDouble.empty()));
+    /** The recalculation of a garden that is under way, if one is. */
+    public Optional<Standings.Progress> recalculating(GardenId garden) {
+        return standings.progress(garden);
     }
 
     /**
@@ -461,74 +323,62 @@ public class Lots {
      *
      * @param readings whether what was read of the roots is wanted too
      */
-    public Story story(Ground ground, Lot lot, boolean readings) {
-        GardenWire g = ground.garden();
-        return Story.of(g, lot, stories.listHappenings(new GardenId(g.id()), lot.id(), readings));
-    }
-
-    private List<ChoreStore.Due> choresDue(
-            GardenId garden, Situation situation, UUID lot, Map<String, LocalDate> skips, ZoneId zone) {
-        Map<Chore, ChoreStore.Last> last = chores.findLast(garden, lot);
-        Map<Chore, LocalDate> done = new EnumMap<>(Chore.class);
-        last.forEach((chore, l) -> done.put(chore, dateOf(l.at(), zone)));
-        List<ChoreStore.Due> due = new ArrayList<>();
-        Chore.next(situation, done).forEach((chore, day) -> {
-            ChoreStore.Last before = last.get(chore);
-            String item = Tended.item(chore, before == null ? 0 : before.row());
-            LocalDate skipped = skips.getOrDefault(item, day);
-            due.add(new ChoreStore.Due(lot, chore, item, skipped.isAfter(day) ? skipped : day));
-        });
-        return due;
+    public Story story(GardenContext context, Lot lot, boolean readings) {
+        GardenWire g = context.garden();
+        return Story.of(
+                g,
+                lot,
+                stories.listHappenings(context.id(), List.of(lot.id()), readings)
+                        .getOrDefault(lot.id(), List.of()));
     }
 
     /** Care of a lot that is due, and in season. */
     public record CareDue(ChoreStore.Due due, Standing lot, Situation situation) {}
 
-    /**
-     * Care that is due today, what has waited longest first. What its season passed over is put off to the next one, so that
-     * it neither is asked for nor stands before what is wanted.
-     */
-    @Transactional
-    public List<CareDue> listCare(Ground ground, int limit) {
-        GardenId garden = new GardenId(ground.garden().id());
-        LocalDate today = ground.garden().today();
-        while (true) {
-            List<ChoreStore.Due> due = chores.listDue(garden, today, limit);
+    /** Care that is due today and still in season, what has waited longest first. */
+    public List<CareDue> listCare(GardenContext context, int limit) {
+        LocalDate today = context.today();
+        List<CareDue> wanted = new ArrayList<>();
+        int read = 0;
+        List<ChoreStore.Due> due;
+        do {
+            due = chores.listDue(context.id(), today, read, limit);
+            read += due.size();
             Map<UUID, Standing> standing = onBench(
-                    garden, due.stream().map(ChoreStore.Due::lot).distinct().toList());
-            List<CareDue> wanted = new ArrayList<>();
+                    context, due.stream().map(ChoreStore.Due::lot).distinct().toList());
             for (ChoreStore.Due d : due) {
-                Standing lot = Objects.requireNonNull(standing.get(d.lot()));
-                Situation s = ground.situation(lot, null);
-                if (d.chore().inSeason(s, today)) {
-                    wanted.add(new CareDue(d, lot, s));
-                } else {
-                    chores.putOff(garden, d, d.chore().nextSeason(s, today));
+                Standing lot = standing.get(d.lot());
+                if (lot != null && wanted.size() < limit) {
+                    Situation s = context.situation(lot);
+                    if (d.chore().inSeason(s, today)) {
+                        wanted.add(new CareDue(d, lot, s));
+                    }
                 }
             }
-            if (wanted.size() == due.size()) {
-                return wanted;
+        } while (due.size() == limit && wanted.size() < limit);
+        return wanted;
+    }
+
+    /**
+     * Puts off to its next season the care that its season has passed over, so that it does not stand before what is wanted.
+     *
+     * @return how many were put off
+     */
+    @Transactional
+    public int putOffCare(GardenId garden, int limit) {
+        GardenContext context = contexts.hold(garden);
+        LocalDate today = context.today();
+        List<ChoreStore.Due> due = chores.listDue(garden, today, 0, limit);
+        Map<UUID, Standing> standing = onBench(
+                context, due.stream().map(ChoreStore.Due::lot).distinct().toList());
+        int putOff = 0;
+        for (ChoreStore.Due d : due) {
+            Standing lot = standing.get(d.lot());
+            if (lot != null && !d.chore().inSeason(context.situation(lot), today)) {
+                chores.putOff(garden, d, d.chore().nextSeason(context.situation(lot), today));
+                putOff++;
             }
         }
-    }
-
-    /** Works out anew what was worked out by older rules, as after an upgrade. */
-    @Transactional
-    public int catchUp(GardenId garden) {
-        List<UUID> stale = store.listStale(garden, RULES);
-        rebuild(garden, stale);
-        return stale.size();
-    }
-
-    private static Band band(LotStore.LastReading r, Situation s, boolean coated) {
-        return Band.of(Method.require(r.method()), s.species(), s.mix().kind(), coated);
-    }
-
-    private static Optional<LocalDate> later(Optional<LocalDate> recorded, @Nullable LocalDate before) {
-        return before == null || recorded.filter(r -> r.isAfter(before)).isPresent() ? recorded : Optional.of(before);
-    }
-
-    private static LocalDate dateOf(Instant at, ZoneId zone) {
-        return LocalDate.ofInstant(at, zone);
+        return putOff;
     }
 }

@@ -129,12 +129,12 @@ public record Story(
     }
 
     /** Plain water that brings a drained pot back once its account has passed the band; empty where this water cannot. */
-    public static Optional<FlushVolume> back(Ground ground, Lot lot, Situation s, SaltAccount account) {
-        Band band = saltBand(s, ground.coated(lot));
+    public static Optional<FlushVolume> back(GardenContext context, Lot lot, Situation s, SaltAccount account) {
+        Band band = saltBand(s, context.coated(lot));
         return FlushVolume.of(
                 Math.max(band.ecHigh(), account.msCm().value()),
                 band,
-                waterEc(ground.garden(), lot),
+                waterEc(context.garden(), lot),
                 new PotWater(s.mix(), s.pot()).capacityLitres(),
                 Working.off());
     }
@@ -146,39 +146,48 @@ public record Story(
                 .count();
     }
 
-    /** The salt account of a lot today. */
-    public SaltAccount salt(Ground ground, Lot lot, Situation s, Working working) {
-        double waterMsCm = waterEc(ground.garden(), lot);
-        Function<Method, Band> bands = m -> band(m, s, ground.coated(lot));
-        Band band = bands.apply(Method.POUR_THROUGH);
+    /** What of it bears on the salt of a pot. */
+    SaltAccount.Story ofSalt(GardenContext context, Lot lot, Situation s) {
+        double waterMsCm = waterEc(context.garden(), lot);
+        Function<Method, Band> bands = m -> band(m, s, context.coated(lot));
         List<SaltAccount.Event> events = new ArrayList<>();
-        happenings.forEach(h -> events.addAll(salts(h, ground, bands, waterMsCm)));
+        happenings.forEach(h -> events.addAll(salts(h, context, bands, waterMsCm)));
         // fresh mix has anything from none to what its band allows
+        return new SaltAccount.Story(
+                since, Uncertain.uniform(0, bands.apply(Method.POUR_THROUGH).ecHigh()), events, stays);
+    }
+
+    /** The salt account of a lot today. */
+    public SaltAccount salt(GardenContext context, Lot lot, Situation s, Working working) {
+        double waterMsCm = waterEc(context.garden(), lot);
+        Band band = saltBand(s, context.coated(lot));
         return SaltAccount.of(
                 s,
-                new SaltAccount.Story(since, Uncertain.uniform(0, band.ecHigh()), events, stays),
+                ofSalt(context, lot, s),
                 SaltAccount.Given.planned(s, waterMsCm),
                 band.ecHigh(),
-                ground.garden().today(),
+                context.garden().today(),
                 working);
     }
 
     /** What bears on the salt of what happened at once. */
-    private List<SaltAccount.Event> salts(Happening h, Ground ground, Function<Method, Band> bands, double waterMsCm) {
+    private List<SaltAccount.Event> salts(
+            Happening h, GardenContext context, Function<Method, Band> bands, double waterMsCm) {
         List<SaltAccount.Event> events = new ArrayList<>();
-        Optional<Feed> feed = Optional.ofNullable(h.feed()).flatMap(ground::feed);
+        Optional<Feed> feed = Optional.ofNullable(h.feed()).flatMap(context::feed);
         boolean strewn = feed.filter(LotPlan::strewn).isPresent();
         double litres = h.litres() == null ? 0 : h.litres();
         if (litres > 0) {
             double added =
                     strewn ? 0 : feed.map(f -> added(f, h, litres, waterMsCm)).orElse(0.0);
-            events.add(new SaltAccount.Poured(on(h), litres, waterMsCm, added, Ground.optional(h.runoffLitres())));
+            events.add(
+                    new SaltAccount.Poured(on(h), litres, waterMsCm, added, GardenContext.optional(h.runoffLitres())));
         }
         if (strewn) {
             events.add(new SaltAccount.Strewn(
                     on(h),
                     added(feed.get(), h, 1, waterMsCm),
-                    ground.wire(h.feed()).flatMap(FeedWire::coated)));
+                    context.wire(h.feed()).flatMap(FeedWire::coated)));
         }
         if (h.fresh() != null) {
             events.add(new SaltAccount.Refreshed(on(h), h.fresh() / ALL));

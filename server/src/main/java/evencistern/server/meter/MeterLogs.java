@@ -10,6 +10,7 @@ import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import java.time.LocalDate;
@@ -28,6 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The calibrations of a garden's pens, and how each pen stands by them. */
 @Service
+@RetriedOnLocks
 public class MeterLogs {
     private final CalibrationStore store;
     private final Gardens gardens;

@@ -7,6 +7,7 @@ import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import evencistern.server.history.Laid;
+import evencistern.server.lock.RetriedOnLocks;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -14,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The components and recipes of a garden: what ships, with the garden's changes laid over it, and its own. */
 @Service
+@RetriedOnLocks
 public class Mixes {
     private static final List<ComponentWire> SHIPPED_COMPONENTS =
             Recipes.components().stream().map(ComponentWire::of).toList();

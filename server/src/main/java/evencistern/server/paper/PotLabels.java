@@ -18,7 +18,7 @@ import evencistern.fault.Faults;
 import evencistern.plant.Species;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.mix.MixNames;
@@ -121,7 +121,7 @@ public class PotLabels {
     /** Writes the labels as PDF, in the order asked for. */
     @Transactional(readOnly = true)
     public void write(GardenId garden, Wanted wanted, OutputStream out) {
-        Ground ground = lots.ground(garden);
+        GardenContext context = lots.context(garden);
         Faults faults = new Faults();
         double used = Typed.optional(new Typed(wanted.used(), ""), "labels.used", faults)
                 .orElse(0);
@@ -135,22 +135,22 @@ public class PotLabels {
                         Collections.nCopies(wanted.eachPot() ? Math.min(lot.pots(), MOST_LABELS + 1) : 1, lot)));
         faults.within("labels", labels.size(), 1, MOST_LABELS, "");
         faults.throwIfAny();
-        String title = ground.garden().name() + ", labels";
-        Rectangle paper = wanted.paper().page(ground.garden());
+        String title = context.garden().name() + ", labels";
+        Rectangle paper = wanted.paper().page(context.garden());
         Sheet.write(paper, 0, title, false, out, (page, writer) -> {
             for (int i = 0; i < labels.size(); i++) {
                 int index = ((int) used + i) % wanted.paper().count();
                 if (i > 0 && index == 0) {
                     page.newPage();
                 }
-                label(ground, labels.get(i), wanted, wanted.paper().at(index, paper), writer);
+                label(context, labels.get(i), wanted, wanted.paper().at(index, paper), writer);
                 // a page on which things are only drawn would count as empty
                 writer.setPageEmpty(false);
             }
         });
     }
 
-    private void label(Ground ground, Lot lot, Wanted wanted, Rectangle at, PdfWriter writer) {
+    private void label(GardenContext context, Lot lot, Wanted wanted, Rectangle at, PdfWriter writer) {
         PdfContentByte canvas = writer.getDirectContent();
         if (wanted.paper().cut) {
             canvas.setColorStroke(Sheet.RULE);
@@ -162,16 +162,16 @@ public class PotLabels {
         float codeLeft = at.getRight() - PADDING - side;
         code(
                 canvas,
-                wanted.address() + "/g/" + ground.garden().id() + "/bench/" + lot.id(),
+                wanted.address() + "/g/" + context.garden().id() + "/bench/" + lot.id(),
                 codeLeft,
                 (at.getTop() + at.getBottom() - side) / 2,
                 side);
-        Species kind = ground.kinds().require(lot.species());
+        Species kind = context.kinds().require(lot.species());
         float width = codeLeft - at.getLeft() - 2 * PADDING;
         List<Line> lines = List.of(
                 new Line(lot.name(), true, 11, Sheet.INK),
                 new Line(kind.scientific(), false, 8, Sheet.SOFT),
-                new Line(mixNames.of(ground.mixes(), lot.mix()), false, 7.5f, Sheet.INK),
+                new Line(mixNames.of(context.mixes(), lot.mix()), false, 7.5f, Sheet.INK),
                 new Line("since " + InHand.day(since(lot)), false, 7.5f, Sheet.SOFT));
         float y = at.getTop() - PADDING;
         for (Line line : lines) {

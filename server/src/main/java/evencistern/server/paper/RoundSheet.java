@@ -67,7 +67,7 @@ public class RoundSheet {
     }
 
     /** Writes the round as CSV (RFC 4180), a line a lot. */
-    @Transactional
+    @Transactional(readOnly = true)
     public void writeCsv(GardenId garden, @Nullable UUID vessel, Writer out) {
         Today today = rounds.of(garden, vessel);
         GardenWire g = gardens.require(garden);
@@ -122,7 +122,7 @@ public class RoundSheet {
     }
 
     /** Writes the round as PDF. */
-    @Transactional
+    @Transactional(readOnly = true)
     public void writePdf(GardenId garden, @Nullable UUID vessel, OutputStream out) {
         Today today = rounds.of(garden, vessel);
         GardenWire g = gardens.require(garden);

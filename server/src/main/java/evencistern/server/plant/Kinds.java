@@ -6,6 +6,7 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
 import evencistern.server.history.Laid;
+import evencistern.server.lock.RetriedOnLocks;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The kinds of plant of a garden: what ships, with the garden's changes laid over it, and its own. */
 @Service
+@RetriedOnLocks
 public class Kinds {
     private static final List<Kind> SHIPPED =
             SpeciesGuide.all().stream().map(s -> Kind.of(s, 0)).toList();

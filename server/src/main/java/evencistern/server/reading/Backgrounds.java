@@ -10,7 +10,7 @@ import evencistern.server.age.MixAges;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Standing;
@@ -30,13 +30,13 @@ class Backgrounds {
         this.ages = ages;
     }
 
-    Circumstances of(Ground ground, Standing standing) {
-        GardenWire g = ground.garden();
+    Circumstances of(GardenContext context, Standing standing) {
+        GardenWire g = context.garden();
         Lot lot = standing.lot();
         LotState state = standing.state();
         LocalDate today = g.today();
-        Optional<FeedWire> feed = ground.feed(lot);
-        Situation situation = ground.situation(standing, feed.orElse(null));
+        Optional<FeedWire> feed = context.feed(lot);
+        Situation situation = context.situation(standing);
         LocalDate fedOn = state.lastFedOn();
         LocalDate feedOn = state.nextFeedOn();
         return new Circumstances(
@@ -44,21 +44,21 @@ class Backgrounds {
                 situation.mix(),
                 new PotWater(situation.mix(), situation.pot()),
                 LotCare.water(g, lot.waterId()).toWater(),
-                feed.map(f -> fed(ground, standing, f)),
+                feed.map(f -> fed(context, standing, f)),
                 new Circumstances.Days(
                         days(fedOn, today),
                         fedOn == null ? OptionalInt.empty() : days(fedOn, feedOn),
                         days(state.lastWateredOn(), today),
                         OptionalInt.of(state.waterGapDays()),
                         days(state.lastFlushedOn(), today)),
-                OptionalDouble.of(ages.spent(ground, standing)),
+                OptionalDouble.of(ages.spent(context, standing)),
                 days(lot.repottedOn(), today),
                 situation.particulars().drains());
     }
 
-    private static Circumstances.Fed fed(Ground ground, Standing standing, FeedWire wire) {
-        GardenWire g = ground.garden();
-        Care care = LotCare.on(ground, standing, wire, g.today(), LotCare.can(g, null));
+    private static Circumstances.Fed fed(GardenContext context, Standing standing, FeedWire wire) {
+        GardenWire g = context.garden();
+        Care care = LotCare.on(context, standing, g.today(), LotCare.can(g, null));
         return new Circumstances.Fed(
                 care.feeding()
                         .filter(Care.Watered.class::isInstance)
@@ -70,12 +70,12 @@ class Backgrounds {
     }
 
     /** The band that a lot's readings by a method are held against. */
-    static Band band(Ground ground, Lot lot, Method method) {
+    static Band band(GardenContext context, Lot lot, Method method) {
         return Band.of(
                 method,
-                ground.kinds().require(lot.species(), lot.traits()),
-                ground.mixes().require(lot.mix()).kind(),
-                ground.coated(lot));
+                context.kinds().require(lot.species(), lot.traits()),
+                context.mixes().require(lot.mix()).kind(),
+                context.coated(lot));
     }
 
     /** Days from one to the other; empty where either is not known. */

@@ -8,7 +8,7 @@ import evencistern.reading.Neighbours;
 import evencistern.reading.Outcome;
 import evencistern.reading.Trend;
 import evencistern.server.GardenId;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
@@ -125,7 +125,7 @@ public class ReadingCourse {
 
     /** All readings of a lot. */
     public Series series(GardenId garden, UUID lotId) {
-        Ground ground = lots.ground(garden);
+        GardenContext context = lots.context(garden);
         Lot lot = lots.require(garden, lotId).lot();
         Map<Method, Band> bands = new EnumMap<>(Method.class);
         Map<Method, Judgement> phBefore = new EnumMap<>(Method.class);
@@ -136,7 +136,7 @@ public class ReadingCourse {
         points.sort(Comparator.comparing(ReadingStore.Point::at).thenComparing(ReadingStore.Point::id));
         for (ReadingStore.Point p : points) {
             Method method = Method.require(p.method());
-            Band band = bands.computeIfAbsent(method, m -> Backgrounds.band(ground, lot, m));
+            Band band = bands.computeIfAbsent(method, m -> Backgrounds.band(context, lot, m));
             Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
             Double ph = p.ph();
             Double ec = p.ec();
@@ -175,7 +175,7 @@ public class ReadingCourse {
                 .map(MarkWire::at)
                 .reduce((a, b) -> b)
                 .orElse(since);
-        ZoneId zone = ZoneId.of(ground.garden().timeZone());
+        ZoneId zone = ZoneId.of(context.garden().timeZone());
         List<TrendWire> trends = new ArrayList<>();
         bands.forEach((method, band) -> {
             List<ReadingWire> own = readings.stream()
@@ -278,13 +278,13 @@ public class ReadingCourse {
      */
     public Overview overview(GardenId garden, String methodId, @Nullable UUID place, @Nullable String mix, int offset) {
         Method method = Method.require(methodId);
-        Ground ground = lots.ground(garden);
-        ZoneId zone = ZoneId.of(ground.garden().timeZone());
+        GardenContext context = lots.context(garden);
+        ZoneId zone = ZoneId.of(context.garden().timeZone());
         List<UUID> ids = store.listRead(garden, method.id(), place, mix, PAGE + 1, Math.max(0, offset));
         boolean more = ids.size() > PAGE;
         List<UUID> page = more ? ids.subList(0, PAGE) : ids;
         Map<UUID, List<ReadingStore.Small>> points = store.listLately(garden, page, method.id(), LATELY);
-        Map<UUID, Standing> standing = lots.onBench(garden, page);
+        Map<UUID, Standing> standing = lots.onBench(context, page);
         List<SmallWire> small = new ArrayList<>();
         for (UUID id : page) {
             if (!points.containsKey(id)) {
@@ -292,7 +292,7 @@ public class ReadingCourse {
                 continue;
             }
             Lot lot = Objects.requireNonNull(standing.get(id)).lot();
-            small.add(small(lot, Backgrounds.band(ground, lot, method), Objects.requireNonNull(points.get(id)), zone));
+            small.add(small(lot, Backgrounds.band(context, lot, method), Objects.requireNonNull(points.get(id)), zone));
         }
         return new Overview(small.stream().map(s -> beside(s, small)).toList(), more);
     }

@@ -8,6 +8,7 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lots;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.problem.FaultWire;
@@ -30,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Readings as a sheet, in: looked at first, good rows kept, the same file twice changes nothing. */
 @Service
+@RetriedOnLocks
 class ReadingFiles {
     private static final int MOST_TOLD = 200;
 
@@ -160,6 +162,6 @@ class ReadingFiles {
                         f.lot(), LocalDate.ofInstant(f.moment().at(), zone), (a, b) -> a.isAfter(b) ? a : b));
         // what waited for a reading ends with one from a sheet as well
         lastRead.forEach((lot, on) -> todos.endByReading(garden, act, lot, on));
-        lots.rebuild(garden, List.copyOf(lastRead.keySet()));
+        lots.touch(garden, lastRead.keySet());
     }
 }

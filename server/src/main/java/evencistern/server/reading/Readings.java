@@ -17,7 +17,8 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
-import evencistern.server.lot.Ground;
+import evencistern.server.lock.RetriedOnLocks;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.meter.EcTyped;
@@ -39,6 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Readings of a lot, corrected by their pen's calibrations and judged. */
 @Service
+@RetriedOnLocks
 public class Readings {
 
     private final ReadingStore store;
@@ -102,7 +104,7 @@ public class Readings {
             if (Method.require(stored.method()).judged()) {
                 todos.endByReading(garden, act, lotId, day(garden, moment.at()));
             }
-            lots.rebuild(garden, lotId);
+            lots.touch(garden, List.of(lotId));
         });
     }
 
@@ -139,9 +141,9 @@ public class Readings {
         Acts.Moment moment = acts.moment(reading.occurredAt());
         ReadingReader.Read read = reader(garden).read(reading, moment.at());
         Working.Recorder recorder = new Working.Recorder();
-        Ground ground = lots.ground(garden);
-        Verdict verdict = Verdict.of(read.sample(), backgrounds.of(ground, standing), recorder);
-        VerdictWire.SoakedWire soak = soaks.of(ground, standing.lot(), read.sample(), day(garden, moment.at()));
+        GardenContext context = lots.context(garden);
+        Verdict verdict = Verdict.of(read.sample(), backgrounds.of(context, standing), recorder);
+        VerdictWire.SoakedWire soak = soaks.of(context, standing.lot(), read.sample(), day(garden, moment.at()));
         return VerdictWire.of(
                 soak != null && soak.spent() ? verdict.ofSpentMix() : verdict,
                 read.shown(),
@@ -178,9 +180,9 @@ public class Readings {
                             Optional.ofNullable(p.ec()).map(asItWas::ec),
                             pen.phBy().isPresent(),
                             pen.ecBy().isPresent());
-                    Ground ground = lots.ground(garden);
-                    Verdict verdict = Verdict.of(sample, backgrounds.of(ground, standing), Working.off());
-                    VerdictWire.SoakedWire soak = soaks.of(ground, standing.lot(), sample, on);
+                    GardenContext context = lots.context(garden);
+                    Verdict verdict = Verdict.of(sample, backgrounds.of(context, standing), Working.off());
+                    VerdictWire.SoakedWire soak = soaks.of(context, standing.lot(), sample, on);
                     return new LastVerdict(
                             p.id(),
                             on,
@@ -222,17 +224,17 @@ public class Readings {
 
     /** Every way to take a reading of this lot. */
     public List<ProcedureWire> procedures(GardenId garden, UUID lotId) {
-        Ground ground = lots.ground(garden);
+        GardenContext context = lots.context(garden);
         Standing standing = lots.require(garden, lotId);
-        var situation = ground.situation(standing, null);
-        double pour = LotCare.on(ground, standing, null, ground.garden().today(), LotCare.can(ground.garden(), null))
+        var situation = context.situation(standing);
+        double pour = LotCare.on(context, standing, context.garden().today(), LotCare.can(context.garden(), null))
                 .fullPourLitres();
         return Arrays.stream(Method.values())
                 .map(m -> new ProcedureWire(
                         m.id(),
                         m.judged(),
                         m.saysEc(),
-                        VerdictWire.BandWire.of(Backgrounds.band(ground, standing.lot(), m)),
+                        VerdictWire.BandWire.of(Backgrounds.band(context, standing.lot(), m)),
                         Procedure.of(m, situation.pot().mixLitres(), pour).steps().stream()
                                 .map(s -> new ProcedureStepWire(s.id(), s.litres(), s.minutes()))
                                 .toList()))

@@ -9,7 +9,7 @@ import evencistern.reading.Band;
 import evencistern.reading.FlushVolume;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
@@ -82,15 +82,15 @@ public class SaltAccounts {
             List<StepWire> working) {}
 
     SaltAccountWire of(GardenId garden, UUID id) {
-        Ground ground = lots.ground(garden);
-        Standing standing = lots.require(garden, id);
+        GardenContext context = lots.context(garden);
+        Standing standing = lots.require(context, id);
         Lot lot = standing.lot();
-        Situation s = ground.situation(standing, ground.feed(lot).orElse(null));
-        Story story = lots.story(ground, lot, true);
+        Situation s = context.situation(standing);
+        Story story = lots.story(context, lot, true);
         Working.Recorder working = new Working.Recorder();
-        SaltAccount account = story.salt(ground, lot, s, working);
-        Band band = Story.saltBand(s, ground.coated(lot));
-        Optional<FlushVolume> flush = Story.back(ground, lot, s, account);
+        SaltAccount account = story.salt(context, lot, s, working);
+        Band band = Story.saltBand(s, context.coated(lot));
+        Optional<FlushVolume> flush = Story.back(context, lot, s, account);
         SaltAccount.Grams g = account.grams();
         return new SaltAccountWire(
                 account.since(),
@@ -108,7 +108,7 @@ public class SaltAccounts {
                 account.nowMsCm(),
                 new PotWater(s.mix(), s.pot()).capacityLitres(),
                 VerdictWire.BandWire.of(band),
-                LotPlan.of(s, Working.off())
+                LotPlan.of(s, context.garden().today(), Working.off())
                         .flush()
                         .filter(f -> f.asker() == LotPlan.Flush.Asker.READING)
                         .isPresent(),

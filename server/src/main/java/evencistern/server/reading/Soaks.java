@@ -9,7 +9,7 @@ import evencistern.server.GardenId;
 import evencistern.server.batch.BatchWire;
 import evencistern.server.batch.Batches;
 import evencistern.server.care.LotCare;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.units.Uncertain;
 import java.time.LocalDate;
@@ -30,14 +30,14 @@ class Soaks {
     }
 
     /** What a soak says; nothing where it was none, or had no pH. */
-    VerdictWire.@Nullable SoakedWire of(Ground ground, Lot lot, Sample sample, LocalDate on) {
+    VerdictWire.@Nullable SoakedWire of(GardenContext context, Lot lot, Sample sample, LocalDate on) {
         Optional<Uncertain> ph = sample.ph();
         if (sample.method() != Method.SOAK || ph.isEmpty()) {
             return null;
         }
-        Mix mix = ground.mixes().require(lot.mix());
-        Band band = Backgrounds.band(ground, lot, Method.SOAK);
-        Optional<Soak.First> first = batches.list(new GardenId(ground.garden().id())).stream()
+        Mix mix = context.mixes().require(lot.mix());
+        Band band = Backgrounds.band(context, lot, Method.SOAK);
+        Optional<Soak.First> first = batches.list(new GardenId(context.garden().id())).stream()
                 .filter(b -> b.id().toString().equals(lot.mix()))
                 .flatMap(b -> first(b).stream())
                 .findFirst();
@@ -47,7 +47,7 @@ class Soaks {
                 mix,
                 band.phLow(),
                 band.phHigh(),
-                LotCare.water(ground.garden(), lot.waterId()).toWater().alkalinity(),
+                LotCare.water(context.garden(), lot.waterId()).toWater().alkalinity(),
                 WATER_PER_MIX,
                 first);
         return new VerdictWire.SoakedWire(

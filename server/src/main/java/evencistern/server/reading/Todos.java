@@ -8,6 +8,7 @@ import evencistern.server.GardenId;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.LotState;
 import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
@@ -21,6 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What was taken into the plan from readings. */
 @Service
+@RetriedOnLocks
 class Todos {
     /** A weaker feed ends with the next reading, and at the latest then. */
     private static final int WEAK_DAYS = 60;

@@ -15,6 +15,7 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.history.Keeping;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
@@ -33,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What there is of feeds and mixes: counted by a person, drawn down by the journal. */
 @Service
+@RetriedOnLocks
 public class Stocks {
     private static final double DAYS_PER_WEEK = 7;
 

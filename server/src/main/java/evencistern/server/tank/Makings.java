@@ -11,6 +11,7 @@ import evencistern.server.feed.Feeds;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
+import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.stock.Stocks;
 import evencistern.working.Working;
 import java.util.EnumMap;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** A stock that has been made: a feed of its own on the shelf, drawn from what went into it. */
 @Service
+@RetriedOnLocks
 class Makings {
     /** Stronger than this a ratio is asked about: in all, or to so much water. */
     private static final double ASKED_BELOW = 50;

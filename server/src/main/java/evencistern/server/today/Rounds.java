@@ -8,7 +8,6 @@ import evencistern.plan.RoundPlace;
 import evencistern.plan.Situation;
 import evencistern.plant.Trait;
 import evencistern.server.GardenId;
-import evencistern.server.calendar.Calendars;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
@@ -16,7 +15,7 @@ import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
-import evencistern.server.lot.Ground;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
@@ -25,7 +24,6 @@ import evencistern.server.lot.Standing;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
-import evencistern.server.weather.Weathers;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -56,24 +54,13 @@ public class Rounds {
 
     private final Lots lots;
     private final JournalStore journal;
-    private final Calendars calendars;
-    private final Weathers weathers;
     private final MeterLogs meters;
     private final TodoStore todos;
     private final Clock clock;
 
-    Rounds(
-            Lots lots,
-            JournalStore journal,
-            Calendars calendars,
-            Weathers weathers,
-            MeterLogs meters,
-            TodoStore todos,
-            Clock clock) {
+    Rounds(Lots lots, JournalStore journal, MeterLogs meters, TodoStore todos, Clock clock) {
         this.lots = lots;
         this.journal = journal;
-        this.calendars = calendars;
-        this.weathers = weathers;
         this.meters = meters;
         this.todos = todos;
         this.clock = clock;
@@ -198,16 +185,16 @@ public class Rounds {
      * @param vessel to mix everything in, or null for what fits each group
      */
     public Today of(GardenId id, @Nullable UUID vessel) {
-        weathers.renew(id);
-        calendars.renew(id, lots.today(id));
-        Ground ground = lots.ground(id);
-        GardenWire g = ground.garden();
+        GardenContext context = lots.context(id);
+        GardenWire g = context.garden();
         LocalDate today = g.today();
         LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
         List<UUID> walk = lots.listDue(id, today, MOST);
-        Map<UUID, Standing> standing = lots.onBench(id, walk);
+        Map<UUID, Standing> standing = lots.onBench(context, walk);
         List<Found> due = walk.stream()
-                .map(lot -> due(ground, Objects.requireNonNull(standing.get(lot)), today, g.usualVesselId()))
+                .map(standing::get)
+                .filter(lot -> lot != null && !lot.state().dueOn().isAfter(today))
+                .map(lot -> due(context, Objects.requireNonNull(lot), today, g.usualVesselId()))
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
@@ -215,26 +202,26 @@ public class Rounds {
                 .collect(Collectors.groupingBy(Found::at, TreeMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
-                .map(group -> group(ground, group.getKey(), group.getValue(), vessel))
+                .map(group -> group(context, group.getKey(), group.getValue(), vessel))
                 .toList();
-        List<LotWire> moving = lots.listMoving(id, today, MOST).stream()
-                .map(s -> lots.show(g, s))
+        List<LotWire> moving = lots.listMoving(context, today, MOST).stream()
+                .map(s -> lots.show(context, s))
                 .toList();
         return new Today(
                 today,
                 clock.instant(),
                 due.size() < MOST ? due.size() : lots.countDue(id, today),
                 groups,
-                chores(ground, lots.listCare(ground, MOST_CARE)),
-                todos(id, today),
+                chores(context, lots.listCare(context, MOST_CARE)),
+                todos(context, today),
                 moving,
                 meters.listDue(g),
                 journal.listDoneSince(id, morning, MOST),
                 next);
     }
 
-    private static List<ChoreGroupWire> chores(Ground ground, List<Lots.CareDue> care) {
-        LocalDate today = ground.garden().today();
+    private static List<ChoreGroupWire> chores(GardenContext context, List<Lots.CareDue> care) {
+        LocalDate today = context.garden().today();
         Map<Chore, List<ChoreDueWire>> groups = new EnumMap<>(Chore.class);
         Map<Chore, Set<String>> cautions = new EnumMap<>(Chore.class);
         for (Lots.CareDue c : care) {
@@ -252,17 +239,18 @@ public class Rounds {
             Set<String> named = cautions.computeIfAbsent(chore, x -> new LinkedHashSet<>());
             chore.cautions(s).forEach(minded -> named.add(minded.id()));
         }
-        groups.values().forEach(rows -> rows.sort(walk(ground.garden(), ChoreDueWire::lot)));
+        groups.values().forEach(rows -> rows.sort(walk(context.garden(), ChoreDueWire::lot)));
         return groups.entrySet().stream()
                 .map(g -> new ChoreGroupWire(
                         g.getKey().id(), List.copyOf(cautions.getOrDefault(g.getKey(), Set.of())), g.getValue()))
                 .toList();
     }
 
-    private List<TodoDueWire> todos(GardenId id, LocalDate today) {
+    private List<TodoDueWire> todos(GardenContext context, LocalDate today) {
+        GardenId id = new GardenId(context.garden().id());
         List<TodoWire> due = todos.listDue(id, today, MOST_CARE);
-        Map<UUID, Standing> of =
-                lots.onBench(id, due.stream().map(TodoWire::lotId).distinct().toList());
+        Map<UUID, Standing> of = lots.onBench(
+                context, due.stream().map(TodoWire::lotId).distinct().toList());
         return due.stream()
                 .map(t -> new TodoDueWire(
                         LotBriefWire.of(
@@ -278,18 +266,13 @@ public class Rounds {
                 .thenComparing(t -> lot.apply(t).name());
     }
 
-    private Found due(Ground ground, Standing lot, LocalDate today, UUID vessel) {
-        GardenWire g = ground.garden();
-        LocalDate feedOn = lot.state().nextFeedOn();
-        FeedWire feed = ground.feedIf(feedOn != null && !feedOn.isAfter(today), lot.lot());
-        Care pot = LotCare.on(ground, lot, feed, today, LotCare.can(g, vessel));
-        boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
+    private Found due(GardenContext context, Standing lot, LocalDate today, UUID vessel) {
+        GardenWire g = context.garden();
+        Care pot = LotCare.on(context, lot, today, LotCare.can(g, vessel));
+        FeedWire feed = pot.feedDue(today) ? context.feed(lot.lot()).orElse(null) : null;
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
-        boolean flush = feed == null
-                && pot.plan().flush().filter(f -> !f.on().isAfter(today)).isPresent();
-        double each = watered
-                ? pot.fullPourLitres()
-                : flush ? pot.plan().flush().orElseThrow().litres() : pot.litresNow();
+        boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
+        double each = pot.litresOn(today, feed != null && watered);
         return new Found(
                 lot,
                 new DueWire(
@@ -299,8 +282,10 @@ public class Rounds {
                         each,
                         pot.leftShare()),
                 feed,
-                pot.notes().stream().map(Care.Note::id).toList(),
-                place(lot, pot, feed, flush));
+                feed == null
+                        ? List.of()
+                        : pot.notes().stream().map(Care.Note::id).toList(),
+                place(lot, pot, feed, pot.flushDue(today)));
     }
 
     private static RoundPlace place(Standing lot, Care pot, @Nullable FeedWire feed, boolean flush) {
@@ -319,22 +304,20 @@ public class Rounds {
         return new RoundPlace(sick, RoundPlace.Kind.STREWN, 0, feed.id().toString());
     }
 
-    private GroupWire group(Ground ground, RoundPlace at, List<Found> found, @Nullable UUID asked) {
-        GardenWire g = ground.garden();
+    private GroupWire group(GardenContext context, RoundPlace at, List<Found> found, @Nullable UUID asked) {
+        GardenWire g = context.garden();
         double litres = found.stream()
                 .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
                 .sum();
         VesselWire vessel = g.vessels().stream()
-                .filter(VesselWire::carries)
-                .filter(v -> asked == null ? v.litres() >= litres : v.id().equals(asked))
+                .filter(v -> v.carries() && v.id().equals(asked))
                 .findFirst()
-                .filter(v -> asked != null || v.litres() <= usual(g).litres())
-                .orElse(usual(g));
+                .orElseGet(() -> LotCare.vessel(g, litres));
         List<DueWire> due =
                 found.stream().map(Found::due).sorted(walk(g, DueWire::lot)).toList();
         FeedWire feed = found.get(0).feed();
         // all of a group take the same solution: what goes into its can is worked out once
-        DoseWire dose = feed == null ? null : dose(ground, found.get(0), feed, vessel);
+        DoseWire dose = feed == null ? null : dose(context, found.get(0), vessel);
         Double perLitre = dose == null ? null : dose.perLitre();
         return new GroupWire(
                 String.join(" ", Boolean.toString(at.sick()), at.kind().id(), at.solution()),
@@ -357,19 +340,12 @@ public class Rounds {
                 due);
     }
 
-    private @Nullable DoseWire dose(Ground ground, Found first, FeedWire feed, VesselWire vessel) {
-        GardenWire g = ground.garden();
-        Care pot = LotCare.on(ground, first.standing(), feed, g.today(), vessel.litres());
+    private @Nullable DoseWire dose(GardenContext context, Found first, VesselWire vessel) {
+        GardenWire g = context.garden();
+        Care pot = LotCare.on(context, first.standing(), g.today(), vessel.litres());
         return pot.feeding()
                 .map(f -> DoseWire.of(
                         f, LotCare.water(g, first.standing().lot().waterId()).ec()))
                 .orElse(null);
-    }
-
-    private static VesselWire usual(GardenWire g) {
-        return g.vessels().stream()
-                .filter(v -> v.id().equals(g.usualVesselId()))
-                .findFirst()
-                .orElseThrow();
     }
 }

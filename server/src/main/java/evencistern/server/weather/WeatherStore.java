@@ -10,6 +10,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -30,6 +31,13 @@ class WeatherStore {
             boolean inUse,
             @Nullable Instant toldAt,
             @Nullable Instant failedAt) {}
+
+    /** Gardens whose plan goes by the weather. */
+    List<GardenId> listGardensInUse() {
+        return db.sql("select garden_id from weather_state where in_use order by garden_id")
+                .query((r, n) -> new GardenId(r.getObject("garden_id", UUID.class)))
+                .list();
+    }
 
     State findState(GardenId garden) {
         return db.sql("select in_use, told_at, failed_at from weather_state where garden_id = ?")

@@ -8,6 +8,7 @@ import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Changed;
+import evencistern.server.lock.RetriedOnLocks;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -25,6 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The weather of a garden: fetched, kept, and given to the plan where it is in use. */
 @Service
+@RetriedOnLocks
 public class Weathers {
     private static final Logger LOG = LoggerFactory.getLogger(Weathers.class);
     private static final int DAYS_BACK = 21;
@@ -81,12 +83,14 @@ public class Weathers {
             @Nullable Instant failedAt,
             List<WeatherDay> days) {}
 
-    /** The weather of the last weeks and the days to come; fetched first where it is no longer fresh. */
-    @Transactional
+    /** The weather of the last weeks and the days to come, as it was last told. */
     public WeatherWire look(GardenId garden) {
-        GardenWire g = gardens.require(garden);
-        fetchIfStale(garden, store.findState(garden));
-        return wire(garden, g);
+        return wire(garden, gardens.require(garden));
+    }
+
+    /** Gardens whose plan goes by the weather. */
+    public List<GardenId> listInUse() {
+        return store.listGardensInUse();
     }
 
     /** Asks anew where the plan goes by the weather and what was told is no longer fresh. */

@@ -1,0 +1,137 @@
+package evencistern.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import evencistern.climate.Place;
+import evencistern.feed.Analysis;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.media.Recipes;
+import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Pot;
+import evencistern.pot.RoundTaper;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class DaysAheadTest {
+    private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
+
+    private static Situation fed(String species, double light, int everyDays) {
+        Place sill = new Place(
+                52,
+                Place.Kind.INDOORS,
+                Collections.nCopies(12, 17.0),
+                Collections.nCopies(12, 23.0),
+                50,
+                light,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
+        Feed feed = new Feed(
+                Analysis.npk(20, 20, 20),
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                new Rate.PerWater(0.5, 1, Measure.GRAMS),
+                new Rhythm.EveryDays(everyDays, everyDays));
+        return new Situation(
+                SpeciesGuide.require(species),
+                Pot.filled(new RoundTaper(0.15, 0.11, 0.135)),
+                Recipes.require("peat_perlite"),
+                sill,
+                Optional.of(feed),
+                MAY,
+                Optional.empty(),
+                Optional.of(MAY),
+                Optional.of(MAY));
+    }
+
+    // --- one walk for everything that asks ---
+
+    /** What the plan says is next is what the year begins with: the day of water, of feed and of a flush. */
+    @ParameterizedTest
+    @MethodSource("evencistern.plan.SeededSituations#two_hundred")
+    void thePlanAndTheYearSayTheSame(Situation s) {
+        LotPlan plan = LotPlan.of(s, MAY, Working.off());
+        LotYear year = LotYear.of(s, MAY);
+        LocalDate end = MAY.plusDays(LotYear.DAYS);
+        LocalDate water = plan.nextWater().isBefore(MAY) ? MAY : plan.nextWater();
+        if (water.isBefore(end)) {
+            assertThat(year.waterings()).first().isEqualTo(water);
+        }
+        Optional<LocalDate> feed = plan.nextFeed().map(LotPlan.FeedDate::date).filter(end::isAfter);
+        assertThat(year.feeds().stream().findFirst()).isEqualTo(feed);
+        assertThat(year.waterings()).containsAll(year.feeds()).containsAll(year.flushes());
+    }
+
+    /** Never fed before it is watered, never oftener than the label says, and nothing on a day on which a hold lasts. */
+    @ParameterizedTest
+    @MethodSource("evencistern.plan.SeededSituations#two_hundred")
+    void aFeedGoesWithAWateringAndNotOftenerThanTheLabel(Situation s) {
+        LotPlan plan = LotPlan.of(s, MAY, Working.off());
+        plan.nextFeed().ifPresent(f -> assertThat(f.date()).isAfterOrEqualTo(plan.nextWater()));
+        List<LocalDate> feeds = LotYear.of(s, MAY).feeds();
+        assertThat(feeds).allMatch(day -> Hold.on(day, s).isEmpty());
+        if (s.feed().map(f -> LotPlan.rhythm(f, s)).orElse(null) instanceof Rhythm.EveryDays every) {
+            for (int i = 1; i < feeds.size(); i++) {
+                assertThat(feeds.get(i)).isAfterOrEqualTo(feeds.get(i - 1).plusDays(every.min()));
+            }
+        }
+    }
+
+    // --- need and growth ---
+
+    /** Common practice: a plant in half the light it could use is fed less often, and one that drinks little too. */
+    @Test
+    void lessGrowthAndLessNeedMeanFewerFeeds() {
+        int bright = LotYear.of(fed("boston_fern", 0.18, 14), MAY).feeds().size();
+        int dim = LotYear.of(fed("boston_fern", 0.09, 14), MAY).feeds().size();
+        int thrifty = LotYear.of(fed("snake_plant", 0.18, 14), MAY).feeds().size();
+        assertThat(bright).isLessThanOrEqualTo(26);
+        assertThat(dim).isLessThan(bright);
+        assertThat(thrifty).isLessThan(bright / 2);
+    }
+
+    // --- the calendar ---
+
+    /** A day on which the pot is half dry is taken, and the watering comes forward to it. */
+    @Test
+    void aDayOfTheCalendarThatSuitsIsTaken() {
+        Situation s = fed("peace_lily", 0.3, 14);
+        LotPlan own = LotPlan.of(s, MAY, Working.off());
+        LocalDate feed = own.nextFeed().orElseThrow().date();
+        LocalDate day = feed.minusDays(1);
+        Situation planned = Situations.told(s, Particulars.NONE.onCalendar(List.of(day)));
+        LotPlan.FeedDate onIt =
+                LotPlan.of(planned, MAY, Working.off()).nextFeed().orElseThrow();
+        List<LocalDate> waterings = LotYear.of(planned, MAY).waterings();
+        if (onIt.date().equals(day)) {
+            assertThat(onIt.binding()).isEqualTo(LotPlan.Binding.CALENDAR_DAY);
+            assertThat(waterings).contains(day);
+            assertThat(onIt.missingLitres()).isGreaterThanOrEqualTo(own.need().usableLitres() / 2);
+        }
+        assertThat(onIt.date()).isIn(day, feed);
+    }
+
+    /** The day after a watering the pot is wet: no feed is poured for water it does not get. */
+    @Test
+    void aDayOnWhichThePotIsWetIsNotTaken() {
+        Situation s = fed("snake_plant", 0.3, 14);
+        List<LocalDate> waterings = LotYear.of(s, MAY).waterings();
+        List<LocalDate> wet = new ArrayList<>();
+        waterings.forEach(w -> wet.add(w.plusDays(1)));
+        Situation planned = Situations.told(s, Particulars.NONE.onCalendar(wet));
+        assertThat(LotYear.of(planned, MAY).feeds()).doesNotContainAnyElementsOf(wet);
+    }
+}

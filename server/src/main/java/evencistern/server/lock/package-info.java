@@ -1,0 +1,2 @@
+/** How writing acts get along when they meet. */
+package evencistern.server.lock;

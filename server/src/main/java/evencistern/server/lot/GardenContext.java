@@ -1,0 +1,161 @@
+package evencistern.server.lot;
+
+import evencistern.climate.Place;
+import evencistern.feed.Feed;
+import evencistern.label.Rhythm;
+import evencistern.plan.FeedRhythm;
+import evencistern.plan.Flushing;
+import evencistern.plan.Learned;
+import evencistern.plan.LotPlan;
+import evencistern.plan.Particulars;
+import evencistern.plan.Situation;
+import evencistern.pot.Pot;
+import evencistern.server.GardenId;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.plant.KindShelf;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All that the plans of a garden rest on, as it was at one moment; shared by all that ask, so it never changes. What many
+ * lots have alike is worked out once.
+ *
+ * @param weatherUntil the last day of which the weather is known, where the plan goes by it; an average year follows
+ */
+public record GardenContext(
+        GardenWire garden,
+        Map<UUID, Place> places,
+        KindShelf kinds,
+        MixShelf mixes,
+        Map<UUID, FeedWire> feeds,
+        Optional<LocalDate> weatherUntil,
+        Map<PotInput, Pot> pots,
+        Map<UUID, Feed> read) {
+
+    GardenContext(
+            GardenWire garden,
+            Map<UUID, Place> places,
+            KindShelf kinds,
+            MixShelf mixes,
+            Map<UUID, FeedWire> feeds,
+            Optional<LocalDate> weatherUntil) {
+        this(garden, places, kinds, mixes, feeds, weatherUntil, new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
+    }
+
+    GardenId id() {
+        return new GardenId(garden.id());
+    }
+
+    LocalDate today() {
+        return garden.today();
+    }
+
+    ZoneId zone() {
+        return ZoneId.of(garden.timeZone());
+    }
+
+    /** A pot as it was typed; of the many alike of a bench each is read once. */
+    Pot pot(PotInput typed) {
+        return pots.computeIfAbsent(typed, PotInput::toPot);
+    }
+
+    private Optional<Feed> read(@Nullable FeedWire feed) {
+        return Optional.ofNullable(feed).map(f -> read.computeIfAbsent(f.id(), id -> f.toFeed()));
+    }
+
+    Place place(UUID id) {
+        return Objects.requireNonNull(places.get(id));
+    }
+
+    /** A feed of the shelf, put away or not. */
+    Optional<FeedWire> wire(@Nullable UUID id) {
+        return id == null ? Optional.empty() : Optional.ofNullable(feeds.get(id));
+    }
+
+    Optional<Feed> feed(UUID id) {
+        return read(wire(id).orElse(null));
+    }
+
+    /** Whether all that a lot is fed with is coated granules. */
+    public boolean coated(Lot lot) {
+        return feed(lot).filter(f -> f.coated().isPresent()).isPresent();
+    }
+
+    /** The feed a lot has, if it has one. */
+    public Optional<FeedWire> feed(Lot lot) {
+        return wire(lot.feedId());
+    }
+
+    /** Whether a lot has its feed with every watering, and so no days of feeding. */
+    public boolean fedEveryWatering(Lot lot) {
+        Situation s = told(lot);
+        return s.feed()
+                .filter(f -> LotPlan.rhythm(f, s) instanceof Rhythm.EveryWatering)
+                .isPresent();
+    }
+
+    /** The situation that the rules plan from, as the journal has it: the one that every answer about a lot rests on. */
+    public Situation situation(Standing s) {
+        return situation(s.lot(), s.state());
+    }
+
+    /** The same of a lot that is being changed, with what its journal says of it. */
+    public Situation situation(Lot lot, LotState state) {
+        Situation told = told(lot);
+        return told.with(told.particulars()
+                        .with(state.toLearned())
+                        .with(state.afterReading())
+                        .with(lot.flushBy() == null ? Flushing.BY_RHYTHM : state.flushing())
+                        .onCalendar(state.calendarDays()))
+                .past(
+                        Optional.ofNullable(state.lastWateredOn()),
+                        Optional.ofNullable(state.lastFedOn()),
+                        Optional.ofNullable(state.lastFlushedOn()));
+    }
+
+    /** The situation of a lot as if it were watered today. */
+    public Situation wateredToday(Standing s) {
+        Situation now = situation(s);
+        return now.past(Optional.of(garden.today()), Optional.empty(), Optional.empty())
+                .with(Optional.empty());
+    }
+
+    /** The situation of a lot of whose journal nothing is known. */
+    public Situation told(Lot lot) {
+        return new Situation(
+                kinds.require(lot.species(), lot.traits()),
+                pot(lot.pot()),
+                mixes.require(lot.mix()),
+                place(lot.placeId()),
+                read(feed(lot).orElse(null)),
+                lot.startedOn(),
+                Optional.ofNullable(lot.repottedOn()),
+                Optional.empty(),
+                Optional.empty(),
+                new Particulars(
+                        optional(lot.tallM()),
+                        Learned.NOTHING,
+                        !Boolean.TRUE.equals(lot.undrained()),
+                        lot.conditions() == null ? Map.of() : lot.conditions(),
+                        lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
+                        Optional.empty()));
+    }
+
+    /** The day from which on the average year is used; empty where it always is. */
+    public Optional<LocalDate> averageFrom() {
+        return weatherUntil.map(last -> last.plusDays(1));
+    }
+
+    static OptionalDouble optional(@Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

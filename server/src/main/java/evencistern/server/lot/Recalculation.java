@@ -1,0 +1,47 @@
+package evencistern.server.lot;
+
+import evencistern.server.GardenId;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Works out marked lots in slices, each in a transaction of its own. Any instance takes part; what was begun by one that
+ * ended is gone on with by the next. After an upgrade it begins with what older rules worked out.
+ */
+@Component
+class Recalculation implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(Recalculation.class);
+    private static final int SLICE = 200;
+    private static final long EVERY_MS = 250;
+
+    private final Standings standings;
+
+    Recalculation(Standings standings) {
+        this.standings = standings;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) {
+        standings.markOld();
+        goOn();
+    }
+
+    @Scheduled(fixedDelay = EVERY_MS, initialDelay = EVERY_MS)
+    void goOn() {
+        for (GardenId garden : standings.listMarked()) {
+            try {
+                boolean more;
+                do {
+                    more = standings.slice(garden, SLICE);
+                } while (more);
+            } catch (RuntimeException e) {
+                // one garden that cannot be worked out now does not stop the others; it is tried again soon
+                LOG.warn("lots of {} could not be worked out: {}", garden.value(), e.toString());
+            }
+        }
+    }
+}

@@ -1,0 +1,241 @@
+package evencistern.server.lot;
+
+import evencistern.plan.Chore;
+import evencistern.plan.Learning;
+import evencistern.plan.LotRecord;
+import evencistern.reading.Method;
+import evencistern.server.GardenId;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Reads from the journal what the plans of lots rest on: for any number of lots in one statement. */
+@Repository
+class RecordStore {
+    private static final int MOST_LEARNED = 25;
+    private static final int MOST_SKIPS = 40;
+    /** A row that nothing took back. */
+    private static final String STANDS =
+            " and not exists (select 1 from journal c where c.garden_id = j.garden_id and c.corrects = j.id)";
+
+    private static final String LATELY = " order by j.occurred_at desc, j.id desc limit ";
+
+    /** One part a kind of fact; each by an index of the lot's journal. */
+    private static final String FACTS = """
+            select l.id as lot_id, f.*
+            from unnest(?::uuid[]) as l (id) cross join (select ?::uuid as id) as g cross join lateral (
+            """
+            + part(
+                    "watered",
+                    "null::text, null::text, null::float8, null::float8, null::date",
+                    "",
+                    "j.kind in ('watering', 'feeding')",
+                    1)
+            + " union all "
+            + part("fed", "null, null, null, null, null", "", "j.kind in ('feeding')", 1)
+            + " union all "
+            + part(
+                    "flushed",
+                    "null, null, null, null, null",
+                    "join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id",
+                    "j.kind = 'watering' and w.flush",
+                    1)
+            + " union all "
+            + part(
+                    "ph",
+                    "r.method, null, r.ph, r.ph_plus_minus, null",
+                    "join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id",
+                    "j.kind = 'reading' and r.ph is not null and r.method <> 'can'",
+                    1)
+            + " union all "
+            + part(
+                    "ec",
+                    "r.method, null, r.ec, r.ec_plus_minus, null",
+                    "join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id",
+                    "j.kind = 'reading' and r.ec is not null and r.method not in ('can', 'soak')",
+                    1)
+            + " union all "
+            + part(
+                    "skipped",
+                    "k.item, null, null, null, k.until_on",
+                    "join journal_skipping k on k.garden_id = j.garden_id and k.journal_id = j.id",
+                    "j.kind = 'skipping'",
+                    MOST_SKIPS)
+            + " union all "
+            + part(
+                    "watering",
+                    "coalesce(w.item, f.item), o.dryness, o.before_kg, o.after_kg, null",
+                    """
+                    left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
+                    left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
+                    left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
+                    """,
+                    """
+                    j.kind in ('watering', 'feeding') and coalesce(w.litres_each, f.litres_each) > 0
+                      and not exists (select 1 from journal m
+                                      where m.garden_id = j.garden_id and m.lot_id = j.lot_id
+                                        and m.kind in ('moving', 'potting') and m.occurred_at > j.occurred_at
+                                        and not exists (select 1 from journal c where c.garden_id = m.garden_id
+                                                        and c.corrects = m.id))""",
+                    MOST_LEARNED)
+            + """
+             union all
+              (select distinct on (t.chore) 'tended', j.id, j.occurred_at, t.chore, null, null, null, null
+               from journal j join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
+               where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'tending'"""
+            + STANDS
+            + """
+               order by t.chore, j.occurred_at desc, j.id desc)
+             union all
+              (select 'eased', null, null, null, null, case when t.action = 'weaken_feed' then t.least end, null, t.until_on
+               from todo t
+               where t.garden_id = g.id and t.lot_id = l.id and t.done_on is null and not t.retired
+                 and t.action in ('skip_next_feed', 'weaken_feed') and t.until_on is not null)
+             union all
+              (select 'calendar', null, null, null, null, null, null, d.feed_on
+               from calendar_day d where d.garden_id = g.id and d.lot_id = l.id)
+            ) as f (what, row_id, at, text, felt, a, b, day)
+            """;
+
+    private final JdbcClient db;
+
+    RecordStore(JdbcClient db) {
+        this.db = db;
+    }
+
+    private static String part(String what, String columns, String joins, String where, int limit) {
+        return "(select '" + what + "', j.id, j.occurred_at, " + columns + " from journal j " + joins
+                + " where j.garden_id = g.id and j.lot_id = l.id and " + where + STANDS + LATELY + limit + ")";
+    }
+
+    /**
+     * What the journal of a lot says.
+     *
+     * @param watered,fed rows of the journal that say so last; 0 where there is none
+     * @param skips work that was left, and until when: the last word on each
+     * @param tended the row that last says so, by kind of care
+     */
+    record Facts(LotRecord record, long watered, long fed, Map<String, LocalDate> skips, Map<Chore, Long> tended) {
+        /** The name of the watering that comes next: ticking it makes it a thing of the past. */
+        String waterItem() {
+            return "water:" + watered;
+        }
+
+        String feedItem() {
+            return "feed:" + fed;
+        }
+    }
+
+    /** Facts of one lot as they are read. */
+    private static final class Reading {
+        private final ZoneId zone;
+        private final Map<String, Long> rows = new HashMap<>();
+        private final Map<String, LocalDate> days = new HashMap<>();
+        private final Map<String, LotRecord.Read> read = new HashMap<>();
+        private final Map<String, LocalDate> skips = new LinkedHashMap<>();
+        private final List<Learning.Watering> waterings = new ArrayList<>();
+        private final List<LotRecord.Eased> eased = new ArrayList<>();
+        private final List<LocalDate> calendar = new ArrayList<>();
+        private final Map<Chore, LocalDate> tended = new EnumMap<>(Chore.class);
+        private final Map<Chore, Long> tendedRows = new EnumMap<>(Chore.class);
+
+        Reading(ZoneId zone) {
+            this.zone = zone;
+        }
+
+        void add(ResultSet r) throws SQLException {
+            String what = r.getString("what");
+            switch (what) {
+                case "watered", "fed", "flushed" -> {
+                    rows.put(what, r.getLong("row_id"));
+                    days.put(what, on(r));
+                }
+                case "ph", "ec" ->
+                    read.put(
+                            what,
+                            new LotRecord.Read(
+                                    on(r), Method.require(r.getString("text")), r.getDouble("a"), r.getDouble("b")));
+                case "skipped" -> skips.putIfAbsent(r.getString("text"), r.getObject("day", LocalDate.class));
+                case "watering" ->
+                    waterings.add(new Learning.Watering(
+                            on(r),
+                            r.getString("text").startsWith(LotStore.OWN_TIME),
+                            Optional.ofNullable(r.getString("felt"))
+                                    .map(d -> Learning.Dryness.valueOf(d.toUpperCase(Locale.ROOT))),
+                            optional(r.getObject("a", Double.class)),
+                            optional(r.getObject("b", Double.class))));
+                case "tended" -> {
+                    Chore chore = Chore.valueOf(r.getString("text").toUpperCase(Locale.ROOT));
+                    tended.put(chore, on(r));
+                    tendedRows.put(chore, r.getLong("row_id"));
+                }
+                case "eased" ->
+                    eased.add(new LotRecord.Eased(
+                            optional(r.getObject("a", Double.class)), r.getObject("day", LocalDate.class)));
+                case "calendar" -> calendar.add(r.getObject("day", LocalDate.class));
+                default -> throw new IllegalStateException("no fact is called " + what);
+            }
+        }
+
+        private LocalDate on(ResultSet r) throws SQLException {
+            Instant at = r.getObject("at", OffsetDateTime.class).toInstant();
+            return LocalDate.ofInstant(at, zone);
+        }
+
+        private static OptionalDouble optional(@Nullable Double value) {
+            return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+        }
+
+        Facts facts() {
+            Collections.reverse(waterings);
+            return new Facts(
+                    new LotRecord(
+                            Optional.ofNullable(days.get("watered")),
+                            Optional.ofNullable(days.get("fed")),
+                            Optional.ofNullable(days.get("flushed")),
+                            waterings,
+                            Optional.ofNullable(read.get("ph")),
+                            Optional.ofNullable(read.get("ec")),
+                            eased,
+                            calendar,
+                            tended),
+                    rows.getOrDefault("watered", 0L),
+                    rows.getOrDefault("fed", 0L),
+                    skips,
+                    tendedRows);
+        }
+    }
+
+    /** What the journal says of each of these lots, in the days of a time zone. */
+    Map<UUID, Facts> findFacts(GardenId garden, Collection<UUID> lots, ZoneId zone) {
+        Map<UUID, Reading> readings = new HashMap<>();
+        lots.forEach(lot -> readings.put(lot, new Reading(zone)));
+        db.sql(FACTS).params(lots.toArray(UUID[]::new), garden.value()).query((ResultSet r) -> {
+            Reading reading = readings.get(r.getObject("lot_id", UUID.class));
+            if (reading != null) {
+                reading.add(r);
+            }
+        });
+        Map<UUID, Facts> facts = new HashMap<>();
+        readings.forEach((lot, reading) -> facts.put(lot, reading.facts()));
+        return facts;
+    }
+}
