@@ -206,7 +206,7 @@ public final class Place {
 
     /** A day here: as its weather was told, or else an average one. */
     public Day on(LocalDate date) {
-        Weather told = weather.get(date);
+        Weather told = weather.isEmpty() ? null : weather.get(date);
         return told == null ? average(date) : as(told, average(date), date);
     }
 

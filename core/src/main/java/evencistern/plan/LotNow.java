@@ -29,15 +29,13 @@ import java.util.OptionalDouble;
  * @param situation the one that every answer about this lot is worked out from
  * @param ph,ec the last readings, judged
  * @param feedPerDay product one pot takes in a day on average, in the label's measure
- * @param chores when each kind of other care falls due
  */
 public record LotNow(
         Situation situation,
         LotPlan plan,
         Optional<Judgement> ph,
         Optional<Judgement> ec,
-        double feedPerDay,
-        Map<Chore, LocalDate> chores) {
+        double feedPerDay) {
     /** What a pen says of its pH has no bearing on an EC. */
     private static final double ANY_PH = 0.1;
 
@@ -83,7 +81,12 @@ public record LotNow(
             s = s.with(s.particulars().with(byAccount(told, told.account().get(), s, today)));
         }
         LotPlan plan = LotPlan.of(s, today, Working.off());
-        return new LotNow(s, plan, ph, ec, Supply.perDay(s, plan), Chore.next(s, record.tended()));
+        return new LotNow(s, plan, ph, ec, Supply.perDay(s, plan));
+    }
+
+    /** When each kind of other care falls due, after what the journal says of it. */
+    public Map<Chore, LocalDate> chores(LotRecord record) {
+        return Chore.next(situation, record.tended());
     }
 
     /** The day on which something is to be done for it: feed goes with water. */

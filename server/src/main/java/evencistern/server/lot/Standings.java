@@ -119,7 +119,15 @@ public class Standings {
     }
 
     /** A lot as its journal has it at this moment. */
-    private record Now(Standing standing, List<ChoreStore.Due> chores) {}
+    private record Now(Standing standing, LotNow now, RecordStore.Facts facts) {
+        /** What other care falls due for it. */
+        List<ChoreStore.Due> chores() {
+            List<ChoreStore.Due> due = new ArrayList<>();
+            now.chores(facts.record())
+                    .forEach((chore, day) -> due.add(due(standing.lot().id(), chore, day, facts)));
+            return due;
+        }
+    }
 
     private List<Now> now(GardenContext context, List<Lot> lots) {
         List<UUID> ids = lots.stream().map(Lot::id).toList();
@@ -154,9 +162,7 @@ public class Standings {
                         account),
                 facts.record(),
                 context.today());
-        List<ChoreStore.Due> due = new ArrayList<>();
-        now.chores().forEach((chore, day) -> due.add(due(lot.id(), chore, day, facts)));
-        return new Now(new Standing(lot, LotState.of(now, facts)), due);
+        return new Now(new Standing(lot, LotState.of(now, facts)), now, facts);
     }
 
     private static ChoreStore.Due due(UUID lot, Chore chore, LocalDate day, RecordStore.Facts facts) {
