@@ -120,7 +120,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         {care.feed ? (
           <DoseOf dose={care.feed} garden={garden} catalogue={catalogue} shown={shown} open={open} />
         ) : (
-          <p className="note">No feed: this lot gets plain water.</p>
+          <p className="note">{feed ? "Plain water instead, see below." : "No feed: this lot gets plain water."}</p>
         )}
         {care.nextFeed && (
           <p className="my-2 border-l-4 border-feed pl-3">
@@ -272,6 +272,11 @@ function DoseOf({
           </Line>
         )}
       </dl>
+      {!watered && d.heldBack && d.ceiling && (
+        <p className="my-2 border-l-4 border-stop pl-3 text-sm">
+          ▲ Less than the label says, because of {words("ceilings", d.ceiling)}.
+        </p>
+      )}
     </>
   );
 }

@@ -17,6 +17,8 @@ import java.util.Set;
  */
 public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain meter) {
 
+    private static final double ROUNDED_UP = 1.02;
+
     /** The dose for so many litres with these tools. */
     public static CanDose of(
             Feed feed,
@@ -29,7 +31,11 @@ public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain 
         Measure measure = ((Rate.PerWater) feed.rate()).measure();
         Measured hand = tool.nearest(
                 dose.perLitre() * litres,
-                dose.ceilingPerLitre() * litres,
+                // what is weakened is measured down, or up by a hair
+                (dose.share() < 1
+                                ? Math.min(dose.ceilingPerLitre(), dose.perLitre() * ROUNDED_UP)
+                                : dose.ceilingPerLitre())
+                        * litres,
                 measure,
                 feed.gramsPer(Measure.MILLILITRES).value(),
                 feed.form() == ProductForm.LIQUID,

@@ -4,7 +4,13 @@ package evencistern.feed;
 public enum Ceiling {
     LABEL_TOP,
     CLASS_EC,
-    CLASS_N;
+    CLASS_N,
+    CLASS_P,
+    BORON,
+    /** Quick nitrogen, or salt, in the pot's mix. */
+    POT_QUICK,
+    /** Coated feed in the pot's mix. */
+    POT_COATED;
 
     public String id() {
         return name().toLowerCase(java.util.Locale.ROOT);

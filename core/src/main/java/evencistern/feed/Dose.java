@@ -21,8 +21,9 @@ import java.util.List;
  * The strength of a feed to be watered on.
  *
  * <p><b>Answers</b> how strong may and should I mix this feed for this plant, and what does that give?
- * <p><b>Formula</b> ceiling = min(label's top, cap(EC), cap(N)); wanted = label's low + appetite·(top − low), a
- * share of the label's top, so much nitrogen, or the same food in another rhythm, c₂ = c₁·days₂/days₁; strength = min(wanted, ceiling); mg/L = g/L · % · 10
+ * <p><b>Formula</b> ceiling = min(label's top, cap(EC), cap(N), cap(P), cap(B)); wanted = label's low + appetite·(top − low),
+ * the label's top, so much nitrogen, or the same food in another rhythm, c₂ = c₁·days₂/days₁; strength = min(wanted,
+ * ceiling)·Π shares, dry air and slow growth counting once; mg/L = g/L · % · 10
  * <p><b>Units</b> g/L or mL/L of product; mg/L of elements
  * <p><b>Valid for</b> rates per volume of water; a target above the label's top is refused
  * <p><b>Source</b> [COMMON] class caps; the label's own range; oxides by [IUPAC]
@@ -32,8 +33,9 @@ import java.util.List;
  * @param gramsPerLitre the same in grams, with the uncertainty of density and spoon
  * @param ceiling the lowest of the limits
  * @param ceilingPerLitre where it lies, in the label's measure
- * @param wantedPerLitre what was wanted, whatever the ceiling
+ * @param wantedPerLitre what was wanted, whatever the ceiling, before it was weakened
  * @param heldBack whether the ceiling cut what was wanted
+ * @param share of what it would be that it is given at, 0–1
  */
 public record Dose(
         double perLitre,
@@ -43,7 +45,10 @@ public record Dose(
         Ceiling ceiling,
         double ceilingPerLitre,
         double wantedPerLitre,
-        boolean heldBack) {
+        boolean heldBack,
+        double share) {
+    /** Between a wish and a limit: as near as hands measure. */
+    private static final double AS_GOOD_AS = 1.02;
 
     /**
      * Chooses the strength. A target above the label's top rate is refused; what a rhythm would need above the ceiling is
@@ -54,35 +59,37 @@ public record Dose(
     public static Dose choose(
             Feed feed, Rate.PerWater rate, StrengthCap cap, Target target, double waterMsCm, Working working) {
         Nutrients contents = feed.contentsPer(rate.measure());
-        Wanted goal = wanted(target, rate, contents);
-        double byEc = MeterForecast.strengthAdding(feed, rate.measure(), cap.ecMsCm(), waterMsCm);
-        double byN = contents.n() > 0 ? cap.nMgPerL() / contents.n() : Double.MAX_VALUE;
-        Ceiling ceiling = Ceiling.LABEL_TOP;
-        double top = rate.max();
-        if (byEc < top) {
-            ceiling = Ceiling.CLASS_EC;
-            top = byEc;
-        }
-        if (byN < top) {
-            ceiling = Ceiling.CLASS_N;
-            top = byN;
-        }
+        Wanted goal = wanted(Target.base(target), rate, contents);
+        Limit limit = limit(feed, rate, cap, contents, waterMsCm);
+        double top = limit.perLitre();
         double wanted = goal.perLitre();
-        double strength = Math.min(wanted, top);
+        double share = Target.share(target);
+        double strength = Math.min(wanted, top) * share;
         Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
         working.step(
                 "feed.ceiling",
-                "top = min(label, c at cap(EC), c at cap(N))",
+                "top = min(label, c at cap(EC), c at cap(N), c at cap(P), c at cap(B))",
                 top,
                 per,
                 "COMMON",
                 typed("label", rate.max(), per, "feed.label"),
                 table("cap(EC)", cap.ecMsCm(), Unit.MILLISIEMENS_PER_CM, "species:cap_ec"),
-                table("cap(N)", cap.nMgPerL(), Unit.MILLIGRAM_PER_LITRE, "species:cap_n"));
+                table("cap(N)", cap.nMgPerL(), Unit.MILLIGRAM_PER_LITRE, "species:cap_n"),
+                table("cap(P)", cap.pMgPerL(), Unit.MILLIGRAM_PER_LITRE, "species:phosphorus"),
+                table("cap(B)", cap.bMgPerL(), Unit.MILLIGRAM_PER_LITRE, "limits:boron"));
         List<Working.Input> inputs = new ArrayList<>(goal.inputs());
         inputs.add(earlier("top", top, per, "feed.ceiling"));
+        StringBuilder shares = new StringBuilder();
+        Target.weakenedBy(target).forEach((why, part) -> {
+            shares.append("·").append(why.symbol());
+            inputs.add(table(why.symbol(), part * 100, Unit.PER_CENT, why.from()));
+        });
         working.step(
-                "feed.strength", "c = min(" + goal.formula() + ", top)", Quantity.of(strength, per), "COMMON", inputs);
+                "feed.strength",
+                "c = min(" + goal.formula() + ", top)" + shares,
+                Quantity.of(strength, per),
+                "COMMON",
+                inputs);
         Nutrients mgPerL = contents.times(strength);
         Working.Input chosen = earlier("c", strength, per, "feed.strength");
         Working.Input percent = typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n");
@@ -105,10 +112,37 @@ public record Dose(
                 rate.measure(),
                 feed.gramsPer(rate.measure()).times(strength),
                 mgPerL,
-                ceiling,
+                limit.ceiling(),
                 top,
                 wanted,
-                strength < wanted * (1 - 1e-9));
+                top < wanted * (1 - 1e-9),
+                share);
+    }
+
+    /** The lowest of the limits, and which it is. */
+    private record Limit(Ceiling ceiling, double perLitre) {
+        Limit or(Ceiling other, double perLitre) {
+            return perLitre < this.perLitre ? new Limit(other, perLitre) : this;
+        }
+    }
+
+    private static Limit limit(Feed feed, Rate.PerWater rate, StrengthCap cap, Nutrients contents, double waterMsCm) {
+        return new Limit(Ceiling.LABEL_TOP, rate.max())
+                .or(Ceiling.CLASS_EC, MeterForecast.strengthAdding(feed, rate.measure(), cap.ecMsCm(), waterMsCm))
+                .or(Ceiling.CLASS_N, at(cap.nMgPerL(), contents.n()))
+                .or(Ceiling.CLASS_P, at(cap.pMgPerL(), contents.p()))
+                .or(Ceiling.BORON, at(cap.bMgPerL(), contents.of(Nutrient.B)));
+    }
+
+    /** Product in a litre at which so much of something is in it; no limit where none is in the product. */
+    private static double at(double mgPerL, double mgInOne) {
+        return mgInOne > 0 ? mgPerL / mgInOne : Double.MAX_VALUE;
+    }
+
+    /** Whether it is so weak that plain water is given instead; a feed without nitrogen is not judged by that. */
+    public boolean tooWeak() {
+        double n = mgPerL.n();
+        return perLitre <= 0 || (n > 0 && n < DoseLimit.LEAST_N.of(DoseLimit.Stands.LOW));
     }
 
     /** What the target asks for, before any ceiling, and how it came about. */
@@ -118,13 +152,6 @@ public record Dose(
         Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
         Working.Input label = typed("label", rate.max(), per, "feed.label");
         Working.Input low = typed("low", rate.min(), per, "feed.label");
-        if (target instanceof Target.Weakened weak) {
-            Wanted full = wanted(weak.target(), rate, contents);
-            List<Working.Input> inputs = new ArrayList<>(full.inputs());
-            Target.Why why = weak.why();
-            inputs.add(table(why.symbol(), weak.share() * 100, Unit.PER_CENT, why.from()));
-            return new Wanted(full.perLitre() * weak.share(), "(" + full.formula() + ")·" + why.symbol(), inputs);
-        }
         if (target instanceof Target.ByAppetite a) {
             return new Wanted(
                     within(rate, a.place()), "low + appetite·(label − low)", List.of(appetite(a.place()), low, label));
@@ -134,10 +161,7 @@ public record Dose(
             if (!(of.share() <= 1)) {
                 throw tooStrong("share", of.share() * 100, 100, "%");
             }
-            return new Wanted(
-                    of.share() * rate.max(),
-                    "share·label",
-                    List.of(typed("share", of.share() * 100, Unit.PER_CENT, "share"), label));
+            return new Wanted(rate.max(), "label", List.of(label));
         }
         if (target instanceof Target.Nitrogen wish) {
             positive("nitrogen", wish.mgPerL(), "mg/L");
@@ -145,11 +169,11 @@ public record Dose(
                 throw new FaultException(Fault.of(FaultCode.NO_NITROGEN, "nitrogen", ""));
             }
             double strength = wish.mgPerL() / contents.n();
-            if (strength > rate.max() * (1 + 1e-9)) {
+            if (strength > rate.max() * AS_GOOD_AS) {
                 throw tooStrong("nitrogen", wish.mgPerL(), rate.max() * contents.n(), "mg/L");
             }
             return new Wanted(
-                    strength,
+                    Math.min(strength, rate.max()),
                     "N/(N of one)",
                     List.of(
                             typed("N", wish.mgPerL(), Unit.MILLIGRAM_PER_LITRE, "nitrogen"),
@@ -189,6 +213,6 @@ public record Dose(
 
     /** What the ceiling takes from the food that was wanted, 0–1. */
     public double lost() {
-        return heldBack ? 1 - perLitre / wantedPerLitre : 0;
+        return heldBack ? 1 - ceilingPerLitre / wantedPerLitre : 0;
     }
 }

@@ -8,6 +8,7 @@ import evencistern.label.Rhythm;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -15,6 +16,7 @@ import java.util.OptionalDouble;
  *
  * @param density kg/L: of the liquid, or of the powder as it lies in a spoon; 0.2–2.5; empty where unknown
  * @param ecPerGramPerLitre conductivity in mS/cm of 1 g of product per litre, if the label states it; 0–3
+ * @param coated how it releases, where it is coated
  */
 public record Feed(
         Analysis analysis,
@@ -22,7 +24,8 @@ public record Feed(
         OptionalDouble density,
         OptionalDouble ecPerGramPerLitre,
         Rate rate,
-        Rhythm rhythm) {
+        Rhythm rhythm,
+        Optional<CoatedRelease> coated) {
     /** Liquids run from 1.1 to 1.3 kg/L (from memory, typical); that range is the uncertainty when none is stated. */
     private static final Uncertain LIQUID_DENSITY = Uncertain.uniform(1.1, 1.3);
     /** Soluble powders as spooned, kg/L; from memory, typical. */
@@ -31,6 +34,17 @@ public record Feed(
     private static final double LIQUID_PLUS_MINUS = 0.03;
 
     private static final double SPOONED_PLUS_MINUS = 0.10;
+
+    /** A feed that is not coated. */
+    public Feed(
+            Analysis analysis,
+            ProductForm form,
+            OptionalDouble density,
+            OptionalDouble ecPerGramPerLitre,
+            Rate rate,
+            Rhythm rhythm) {
+        this(analysis, form, density, ecPerGramPerLitre, rate, rhythm, Optional.empty());
+    }
 
     public Feed {
         Faults faults = new Faults();

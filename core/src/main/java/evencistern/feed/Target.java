@@ -1,6 +1,12 @@
 package evencistern.feed;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.OptionalDouble;
 
 /** What a dose is to reach. */
 public sealed interface Target {
@@ -16,7 +22,7 @@ public sealed interface Target {
         }
     }
 
-    /** A share of the label's top rate, above 0. */
+    /** A share of what the label's top rate comes to under the limits, above 0. */
     record OfLabel(double share) implements Target {}
 
     /** Why a feed is weaker than it would be, with its name in a formula and where its share comes from. */
@@ -24,7 +30,8 @@ public sealed interface Target {
         DRY_AIR("dry air", "place:humidity"),
         SEEDLING("seedling", "lot:seedling"),
         SLOW_GROWTH("growth", "species:growth"),
-        READING("reading", "lot:reading");
+        READING("reading", "lot:reading"),
+        PERSON("share", "share");
 
         private final String symbol;
         private final String from;
@@ -57,6 +64,53 @@ public sealed interface Target {
     /** This target at a share of its strength; itself where that is all of it. */
     default Target weakened(double share, Why why) {
         return share < 1 ? new Weakened(this, share, why) : this;
+    }
+
+    /**
+     * A target at the share of it that the person chose.
+     *
+     * @param share above 0 and at most 1, refused otherwise; empty for all of it
+     */
+    static Target byPerson(Target target, OptionalDouble share) {
+        if (share.isEmpty()) {
+            return target;
+        }
+        double percent = share.getAsDouble() * 100;
+        if (percent > 100) {
+            throw new FaultException(new Fault(FaultCode.ABOVE_LABEL_RATE, "share", Faults.plain(percent), "100", "%"));
+        }
+        Faults.require("share", percent, 1, 100, "%");
+        return target.weakened(share.getAsDouble(), Why.PERSON);
+    }
+
+    /** What is weakened. */
+    static Target base(Target target) {
+        return target instanceof Weakened weak ? base(weak.target()) : target;
+    }
+
+    /**
+     * By what a target is weakened, each with its share. Dry air and slow growth are one cause: where both weaken, the one
+     * that weakens more counts.
+     */
+    static Map<Why, Double> weakenedBy(Target target) {
+        Map<Why, Double> by = new EnumMap<>(Why.class);
+        Target left = target;
+        while (left instanceof Weakened weak) {
+            by.merge(weak.why(), weak.share(), Math::min);
+            left = weak.target();
+        }
+        if (left instanceof OfLabel of && of.share() < 1) {
+            by.put(Why.PERSON, of.share());
+        }
+        if (by.containsKey(Why.DRY_AIR) && by.containsKey(Why.SLOW_GROWTH)) {
+            by.remove(by.get(Why.DRY_AIR) < by.get(Why.SLOW_GROWTH) ? Why.SLOW_GROWTH : Why.DRY_AIR);
+        }
+        return by;
+    }
+
+    /** The share of the dose that there would be otherwise. */
+    static double share(Target target) {
+        return weakenedBy(target).values().stream().reduce(1.0, (a, b) -> a * b);
     }
 
     /** So much nitrogen, mg/L, above 0. */

@@ -11,10 +11,13 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.CanDose;
+import evencistern.feed.Ceiling;
 import evencistern.feed.Dose;
+import evencistern.feed.DoseLimit;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
+import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.Measure;
@@ -96,6 +99,15 @@ public record Care(
     }
 
     private static final double SEEDLING_SHARE = 0.25;
+    /** Of the water that roots can take, the share that is gone from a pot that is bone dry; common practice, no source. */
+    private static final double BONE_DRY = 0.95;
+    /** Below this roots turn ammonium over slowly; greenhouse extension guides, from memory. */
+    private static final double COLD_ROOTS_C = 15;
+
+    private static final int WEEK = 7;
+    /** What carnivores stand at most: rain, distilled and reverse-osmosis water; society practice, from memory. */
+    private static final double PURE_WATER_MS_CM = 0.1;
+
     private static final int QUARTERS = 4;
 
     /** What to mind at this watering. */
@@ -110,6 +122,13 @@ public record Care(
         SEEDLING_QUARTER,
         SLOW_GROWTH_WEAKER,
         GRAFTED_LIQUID_ONLY,
+        MOISTEN_FIRST,
+        KEPT_DRY,
+        COLD_AMMONIUM,
+        PURE_WATER_ONLY,
+        FEED_LEFT_OUT_PHOSPHORUS,
+        FEED_LEFT_OUT_WEAK,
+        FEED_LEFT_OUT_UREA,
         TOO_COLD_HERE,
         TOO_DARK_HERE,
         TOO_BRIGHT_HERE;
@@ -152,9 +171,12 @@ public record Care(
      *
      * @param pot product for this pot, as a hand can measure it
      * @param gramsPerPot nutrients in the practical amount, g
+     * @param ceiling the lowest of the limits, and whether it cut what the label would have
      * @param byVolume what a label by width would come to by the pots' volumes instead, in the label's measure
      */
-    public record Strewn(Measured pot, Nutrients gramsPerPot, OptionalDouble byVolume) implements Feeding {}
+    public record Strewn(
+            Measured pot, Nutrients gramsPerPot, Ceiling ceiling, boolean heldBack, OptionalDouble byVolume)
+            implements Feeding {}
 
     /** Works out today's care of one pot. A carnivore with a feed is refused with the reason. */
     public static Care on(LocalDate today, Situation s, Tools tools, Working working) {
@@ -162,6 +184,7 @@ public record Care(
             throw new FaultException(
                     Fault.of(FaultCode.NO_ROOT_FEED, "feed", s.species().key()));
         }
+        Optional<FeedFitness> unfit = s.feed().flatMap(f -> FeedFitness.against(f, s));
         LotPlan plan = LotPlan.of(s, today, working);
         WaterNeed need = plan.need();
         double missing = s.lastWatered().map(d -> need.deficit(d, today)).orElse(need.usableLitres());
@@ -173,8 +196,9 @@ public record Care(
                 .map(LotPlan.FeedDate::missingLitres)
                 .orElse(plan.waterMissing());
         double feedPour = need.feedPour(feedMissing, working);
-        Optional<Feeding> feeding =
-                s.feed().map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
+        Optional<Feeding> feeding = s.feed()
+                .filter(f -> unfit.isEmpty())
+                .map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
@@ -186,12 +210,32 @@ public record Care(
                 fullPour,
                 missing,
                 feeding,
-                notes(today, s, plan),
+                notes(today, s, plan, tools.water(), missing, unfit),
                 cautions);
     }
 
-    private static List<Note> notes(LocalDate today, Situation s, LotPlan plan) {
-        List<Note> notes = new ArrayList<>(RootsInAir.notes(s, today));
+    private static List<Note> notes(
+            LocalDate today,
+            Situation s,
+            LotPlan plan,
+            SourceWater water,
+            double missing,
+            Optional<FeedFitness> unfit) {
+        List<Note> notes = new ArrayList<>();
+        if (s.species().appetite() == Appetite.NONE && water.ecMsCm() >= PURE_WATER_MS_CM) {
+            notes.add(Note.PURE_WATER_ONLY);
+        }
+        if (plan.need().keptDry(today)) {
+            notes.add(Note.KEPT_DRY);
+        }
+        unfit.map(FeedFitness::note).ifPresent(notes::add);
+        if (unfit.isEmpty() && s.feed().isPresent() && boneDry(s, plan, missing)) {
+            notes.add(Note.MOISTEN_FIRST);
+        }
+        s.feed()
+                .filter(f -> unfit.isEmpty() && coldAmmonium(f, s, today))
+                .ifPresent(f -> notes.add(Note.COLD_AMMONIUM));
+        notes.addAll(RootsInAir.notes(s, today));
         if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
             notes.add(s.particulars().drains() ? Note.FLUSH_FIRST : Note.FLUSH_OVER_A_DRAIN);
         }
@@ -222,6 +266,30 @@ public record Care(
         return notes;
     }
 
+    /** Nearly all that roots can take is gone, from a plant that is not dry by habit, nor fed through its air roots. */
+    private static boolean boneDry(Situation s, LotPlan plan, double missing) {
+        boolean dryByHabit = s.species().traits().is(Trait.HABIT, "dries_out");
+        return !dryByHabit
+                && !s.species().velamen()
+                && s.lastWatered().isPresent()
+                && missing >= BONE_DRY * plan.potWater().availableLitres();
+    }
+
+    /** Most of its nitrogen as ammonium and urea, which cold roots turn over slowly: by the mean air of the last week. */
+    private static boolean coldAmmonium(Feed feed, Situation s, LocalDate today) {
+        Nutrients contents = feed.contentsPer(feed.rate().measure());
+        double slow = contents.of(Nutrient.AMMONIUM_N) + contents.of(Nutrient.UREA_N);
+        double warmth = today.minusDays(WEEK)
+                .datesUntil(today)
+                .mapToDouble(d -> s.place().on(d).meanC())
+                .average()
+                .orElseThrow();
+        return warmth < COLD_ROOTS_C
+                && contents.n() > 0
+                && slow / contents.n() * 100
+                        > DoseLimit.COLD_AMMONIUM.of(s.species().stands());
+    }
+
     /** Litres that carry the feed, and the step of the working they come from. */
     private record Poured(double litres, String step) {}
 
@@ -234,8 +302,7 @@ public record Care(
 
     private static Watered watered(
             Feed feed, Rate.PerWater rate, Situation s, LotPlan plan, Poured poured, Tools tools, Working working) {
-        Target target =
-                tools.share().isPresent() ? new Target.OfLabel(tools.share().getAsDouble()) : target(feed, s, plan);
+        Target target = Target.byPerson(target(feed, s, plan), tools.share());
         Dose dose =
                 Dose.choose(feed, rate, s.species().cap(), target, tools.water().ecMsCm(), working);
         CanDose mixed = CanDose.of(feed, dose, tools.canLitres(), tools.hand(), tools.spoons(), tools.water(), working);
@@ -294,6 +361,7 @@ public record Care(
         if (tools.share().isPresent()) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "share", "strewn"));
         }
+        Supply.OnTheMix given = Supply.strewn(feed, s);
         Rate rate = feed.rate();
         double place = s.species().appetite().placeInRange();
         double label = rate.min() + place * (rate.max() - rate.min());
@@ -346,11 +414,25 @@ public record Care(
                     typed("label", label, shown, "feed.label"),
                     earlier("V", scale, Unit.LITRE, "pot.volume"));
         }
+        Unit perLitre = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        double capped = working.step(
+                "feed.strewn_limit",
+                "amount = min(label, limit·V)",
+                given.perPot(),
+                shown,
+                "TYPICAL",
+                earlier("label", given.labelPerPot(), shown, "feed.label"),
+                table(
+                        "limit",
+                        given.most() / pot.mixLitres(),
+                        perLitre,
+                        given.ceiling() == Ceiling.POT_COATED ? "limits:coated" : "limits:quick_n"),
+                earlier("V", pot.mixLitres(), Unit.LITRE, "pot.volume"));
         double grams = feed.gramsPer(Measure.MILLILITRES).value();
         Measured amount = tools.hand()
                 .nearest(
-                        label * scale,
-                        rate.max() * scale,
+                        capped,
+                        given.most(),
                         rate.measure(),
                         grams,
                         feed.form() == ProductForm.LIQUID,
@@ -369,6 +451,8 @@ public record Care(
         return new Strewn(
                 amount,
                 inPot,
+                given.ceiling(),
+                given.perPot() < given.labelPerPot() * (1 - 1e-9),
                 rate instanceof Rate.PerPotWidth w
                         ? OptionalDouble.of(label * pot.mixLitres() / usualLitres(w.widthM()))
                         : OptionalDouble.empty());

@@ -88,7 +88,9 @@ final class DaysAhead implements Iterator<DaysAhead.Watering> {
         this.today = today;
         this.need = need;
         this.calendar = calendar;
-        this.fed = s.feed().isPresent() && s.species().appetite() != Appetite.NONE;
+        this.fed = s.feed().isPresent()
+                && s.species().appetite() != Appetite.NONE
+                && FeedFitness.against(s.feed().get(), s).isEmpty();
         this.rhythm = s.feed().map(f -> LotPlan.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
         this.driedOut = LotPlan.driedOut(s);
         this.watered = s.lastWatered();
@@ -113,6 +115,11 @@ final class DaysAhead implements Iterator<DaysAhead.Watering> {
         PotWater water = new PotWater(s.mix(), s.pot());
         WaterNeed need = new WaterNeed(water, s.pot(), s.species(), s.place(), s.particulars(), Working.off());
         return new DaysAhead(s, today, water, need, calendar);
+    }
+
+    /** Whether any of them will carry feed. */
+    boolean fed() {
+        return fed;
     }
 
     private double nitrogen(Feed feed, Rate.PerWater rate, WaterNeed.Dry dry) {

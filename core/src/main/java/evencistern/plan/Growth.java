@@ -14,7 +14,7 @@ import java.time.LocalDate;
  * <p><b>Source</b> [COMMON] feed follows growth; the thresholds are the species' own
  * <p><b>Checked by</b> CareTest
  */
-record Growth(double warmth, double light) {
+record Growth(double warmth, double coolness, double light) {
     /** Over so many degrees below its resting heat a plant slows down. */
     private static final double COOLING_C = 3;
 
@@ -24,11 +24,12 @@ record Growth(double warmth, double light) {
         double warmth = (day.meanC() - base) / (species.growthFullC() - base);
         double coolness = (species.restsAboveC() - day.meanC()) / COOLING_C;
         return new Growth(
-                Math.max(0, Math.min(1, warmth)) * Math.max(0, Math.min(1, coolness)),
+                Math.max(0, Math.min(1, warmth)),
+                Math.max(0, Math.min(1, coolness)),
                 Math.min(1, day.lightMol() / species.fullLightMol()));
     }
 
     double factor() {
-        return warmth * light;
+        return warmth * coolness * light;
     }
 }

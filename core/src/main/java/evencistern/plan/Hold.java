@@ -14,9 +14,9 @@ import java.util.Set;
  * Why a plant is not fed for now.
  *
  * <p><b>Answers</b> is this a day to feed, and if not, what holds it back and until when?
- * <p><b>Formula</b> cold: warmth below 0.1; dark: light below 0.15 of enough; dormant: daily mean below the kind's resting
- * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by; frost: from 7
- * weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
+ * <p><b>Formula</b> cold: warmth below 0.1; heat: within 0.3 °C of the kind's resting heat; dark: light below the kind's least; dormant: daily mean below the kind's resting
+ * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by; frost, for woody and perennial
+ * plants that harden: from 7 weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
  * fruit set: while told, for kinds that take no feed then; grafted: nothing strewn for the kind's days; sick: while told;
  * reading: until the day that was decided on after one
  * <p><b>Units</b> days
@@ -27,6 +27,7 @@ import java.util.Set;
  */
 public enum Hold {
     COLD,
+    HEAT,
     DARK,
     DORMANT,
     FROST_NEAR,
@@ -40,7 +41,6 @@ public enum Hold {
     private static final List<Hold> ALL = List.of(values());
 
     private static final double WARMTH_NEEDED = 0.1;
-    private static final double LIGHT_NEEDED = 0.15;
     private static final int DAYS_BEFORE_FIRST_FROST = 49;
     private static final int DAYS_BEFORE_LAST_FROST = 28;
 
@@ -55,7 +55,7 @@ public enum Hold {
 
     /** Whether the plant stands still meanwhile. */
     boolean rests() {
-        return this == COLD || this == DARK || this == DORMANT;
+        return this == COLD || this == HEAT || this == DARK || this == DORMANT;
     }
 
     /** What holds feed back on a day. */
@@ -79,11 +79,13 @@ public enum Hold {
         Particulars told = s.particulars();
         return switch (this) {
             case COLD -> growth.warmth() < WARMTH_NEEDED;
-            case DARK -> growth.light() < LIGHT_NEEDED;
+            case HEAT -> growth.coolness() < WARMTH_NEEDED;
+            case DARK -> s.place().on(date).lightMol() < species.traits().number(Trait.LIGHT_LOW);
             case DORMANT ->
                 !species.restsBy("none") && dormant(species, s.place().on(date));
             case FROST_NEAR ->
-                s.place().frosts().filter(f -> nearFrost(date, f)).isPresent();
+                species.traits().is(Trait.HARDENS, "yes")
+                        && s.place().frosts().filter(f -> nearFrost(date, f)).isPresent();
             case REPOTTED ->
                 s.repottedOn()
                         .filter(r -> within(date, r, species.repotHoldDays()))
@@ -112,7 +114,8 @@ public enum Hold {
         return !date.isBefore(from) && date.isBefore(from.plusDays(days));
     }
 
-    private static boolean dormant(Species species, Place.Day day) {
+    /** Whether its kind rests in such weather. */
+    static boolean dormant(Species species, Place.Day day) {
         return (species.restsBy("cold") && day.meanC() < species.traits().number(Trait.DORMANT_BELOW))
                 || (species.restsBy("short_days")
                         && day.daylengthHours() < species.traits().number(Trait.DORMANT_HOURS))

@@ -31,11 +31,7 @@ import java.util.OptionalDouble;
  * @param feedPerDay product one pot takes in a day on average, in the label's measure
  */
 public record LotNow(
-        Situation situation,
-        LotPlan plan,
-        Optional<Judgement> ph,
-        Optional<Judgement> ec,
-        double feedPerDay) {
+        Situation situation, LotPlan plan, Optional<Judgement> ph, Optional<Judgement> ec, double feedPerDay) {
     /** What a pen says of its pH has no bearing on an EC. */
     private static final double ANY_PH = 0.1;
 

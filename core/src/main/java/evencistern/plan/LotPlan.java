@@ -8,7 +8,6 @@ import evencistern.feed.Feed;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
-import evencistern.plant.Appetite;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -63,6 +62,7 @@ public record LotPlan(
         AFTER_DRYING_OUT,
         CALENDAR_DAY,
         HOLD_COLD,
+        HOLD_HEAT,
         HOLD_DARK,
         HOLD_DORMANT,
         HOLD_FROST_NEAR,
@@ -143,7 +143,7 @@ public record LotPlan(
         DaysAhead ahead =
                 new DaysAhead(s, today, potWater, need, s.particulars().calendarDays());
         DaysAhead.Watering next = ahead.next();
-        LocalDate own = s.lastWatered().isPresent() ? from.plusDays(days.likely()) : s.startedOn();
+        LocalDate own = s.lastWatered().map(w -> need.dryDown(w).on()).orElse(s.startedOn());
         LocalDate nextWater = own.isBefore(next.on()) ? own : next.on();
         working.step(
                 "plan.next_water",
@@ -152,9 +152,7 @@ public record LotPlan(
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
-        Optional<FeedDate> nextFeed = s.feed()
-                .filter(f -> s.species().appetite() != Appetite.NONE)
-                .map(f -> feedDate(f, s, ahead, next, working));
+        Optional<FeedDate> nextFeed = s.feed().filter(f -> ahead.fed()).map(f -> feedDate(f, s, ahead, next, working));
         return new LotPlan(
                 potWater, need, days, nextWater, next.missingLitres(), nextFeed, flush(s, potWater, nextWater));
     }
@@ -292,7 +290,9 @@ public record LotPlan(
                 .map(h -> new Held(h, Optional.ofNullable(until.get(h))))
                 .toList();
         // what waits for growth after a hold has ended is told so
-        Binding binding = next.waits().filter(w -> !w.holds()).orElse(Binding.of(last));
+        Binding binding = next.waits()
+                .filter(w -> w == Binding.SLOW_GROWTH || w == Binding.SMALL_NEED)
+                .orElse(Binding.of(last));
         return new FeedDate(next.on(), binding, earliest, latest, held, next.missingLitres());
     }
 

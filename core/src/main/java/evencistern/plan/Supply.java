@@ -4,8 +4,11 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.feed.Ceiling;
 import evencistern.feed.Dose;
+import evencistern.feed.DoseLimit;
 import evencistern.feed.Feed;
+import evencistern.label.Measure;
 import evencistern.label.Rate;
 import evencistern.working.Working;
 import java.util.OptionalDouble;
@@ -41,9 +44,43 @@ public final class Supply {
         if (feed.rate() instanceof Rate.PerWater rate) {
             return strength(feed, rate, s, plan) * plan.need().fullPour(Working.off());
         }
-        Rate strewn = feed.rate();
-        double label = strewn.min() + s.species().appetite().placeInRange() * (strewn.max() - strewn.min());
-        return label * scale(strewn, s);
+        return strewn(feed, s).perPot();
+    }
+
+    /**
+     * What one pot gets of a strewn feed, before any hand measures it.
+     *
+     * @param perPot in the label's measure
+     * @param labelPerPot the same as the label alone would have it
+     * @param most of it in this pot, by the label's top and by what its mix may hold
+     * @param ceiling what says so
+     */
+    record OnTheMix(double perPot, double labelPerPot, double most, Ceiling ceiling) {}
+
+    /** A strewn feed for one pot: as the label has it for this plant, and no more than the pot's mix may get at a time. */
+    static OnTheMix strewn(Feed feed, Situation s) {
+        Rate rate = feed.rate();
+        double scale = scale(rate, s);
+        double label = (rate.min() + s.species().appetite().placeInRange() * (rate.max() - rate.min())) * scale;
+        double mix = inMix(feed, rate.measure(), s);
+        Ceiling ceiling = mix < rate.max() * scale
+                ? feed.coated().isPresent() ? Ceiling.POT_COATED : Ceiling.POT_QUICK
+                : Ceiling.LABEL_TOP;
+        double most = Math.min(rate.max() * scale, mix);
+        return new OnTheMix(Math.min(label, most), label, most, ceiling);
+    }
+
+    /** Product that the mix of one pot may get at a time, in the label's measure. */
+    private static double inMix(Feed feed, Measure measure, Situation s) {
+        double litres = s.pot().mixLitres();
+        DoseLimit.Stands stands = s.species().stands();
+        double grams = feed.gramsPer(measure).value();
+        if (feed.coated().isPresent()) {
+            return DoseLimit.COATED.of(stands) * litres / grams;
+        }
+        double bySalt = DoseLimit.QUICK_SALT.of(stands) * litres / grams;
+        double nitrogen = feed.contentsPer(measure).n();
+        return nitrogen > 0 ? Math.min(bySalt, DoseLimit.QUICK_N.of(stands) * litres / nitrogen) : bySalt;
     }
 
     /** Product in a litre of the can, in the label's measure. */

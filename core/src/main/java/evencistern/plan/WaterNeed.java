@@ -7,6 +7,7 @@ import evencistern.climate.Place;
 import evencistern.climate.ReferenceWaterUse;
 import evencistern.media.PotWater;
 import evencistern.plant.Species;
+import evencistern.plant.Trait;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
@@ -17,7 +18,8 @@ import java.time.LocalDate;
  * How much a pot takes and how long that lasts.
  *
  * <p><b>Answers</b> how many litres does this pot want, and how many days until the next watering?
- * <p><b>Formula</b> usable = available · depletion; use = r · E · (crop · canopy + wall · surface) − rain; days = last k with Σ use ≤ usable, at least 1; pour =
+ * <p><b>Formula</b> usable = available · depletion; use = r · E · (crop · canopy + wall · surface) − rain, a quarter of it
+ * at a leafless rest; none given in a dry rest or a frozen pot; days = last k with Σ use ≤ usable, at least 1; pour =
  * deficit / (1 − LF)
  * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; canopy in m²
  * <p><b>Valid for</b> one plant a pot; r learned from its waterings, else 1 and good to ± 30 % in four lots of five, which
@@ -28,6 +30,14 @@ import java.time.LocalDate;
  */
 public final class WaterNeed {
     static final double LEACHING_FRACTION = 0.15;
+    /** What a leafless plant uses of what it would in leaf; the surface still dries. Typical, from memory. */
+    private static final double LEAFLESS = 0.25;
+    /** What is lost from the pot of a plant that rests dry. Typical, from memory. */
+    private static final double DRY = 0.05;
+    /** At and below this daily mean a pot outdoors is frozen, °C. */
+    private static final double FROZEN_C = 0;
+
+    private static final int LONGEST_REST = 300;
     public static final int LONGEST_DAYS = 90;
 
     private final double cropFactor;
@@ -40,9 +50,15 @@ public final class WaterNeed {
     private final Learned learned;
     private final double leaching;
     private final ReferenceWaterUse method;
+    private final Species species;
+    private final double restShare;
 
     WaterNeed(PotWater water, Pot pot, Species species, Place place, Particulars particulars, Working working) {
         this.method = ReferenceWaterUse.of(place);
+        this.species = species;
+        this.restShare = species.traits().is(Trait.REST_WATER, "less")
+                ? LEAFLESS
+                : species.traits().is(Trait.REST_WATER, "dry") ? DRY : 1;
         this.surfaceM2 = pot.surfaceM2();
         this.learned = particulars.learned();
         this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
@@ -68,7 +84,19 @@ public final class WaterNeed {
 
     /** Litres one pot uses on a day. */
     public double useOn(LocalDate date) {
-        return learned.factor() * planned(method.mmPerDay(place.on(date)));
+        return useOn(place.on(date));
+    }
+
+    private double useOn(Place.Day day) {
+        double awake = learned.factor() * planned(method.mmPerDay(day));
+        return restShare < 1 && Hold.dormant(species, day) ? awake * restShare : awake;
+    }
+
+    /** Whether no water is given on a day: to a plant that rests dry, or into a frozen pot. */
+    boolean keptDry(LocalDate date) {
+        Place.Day day = place.on(date);
+        return (restShare == DRY && Hold.dormant(species, day))
+                || (place.kind() != Place.Kind.INDOORS && day.meanC() <= FROZEN_C);
     }
 
     /** Litres by a reference in mm a day, before anything was learned. */
@@ -229,7 +257,8 @@ public final class WaterNeed {
         double used = 0;
         for (int k = 1; ; k++) {
             double next = Math.max(0, used + lossOn(watered.plusDays(k)));
-            if (k > 1 && (next > usableLitres || k > LONGEST_DAYS)) {
+            boolean over = next > usableLitres || k > LONGEST_DAYS;
+            if (k > 1 && over && (k > LONGEST_REST || !keptDry(watered.plusDays(k - 1)))) {
                 return new Dry(watered.plusDays(k - 1), k - 1, used);
             }
             used = Math.min(next, availableLitres);
@@ -248,7 +277,7 @@ public final class WaterNeed {
         int[] days = {LONGEST_DAYS, LONGEST_DAYS, LONGEST_DAYS};
         for (int k = 1; k <= LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
             Place.Day day = place.on(watered.plusDays(k));
-            double use = learned.factor() * planned(method.mmPerDay(day));
+            double use = useOn(day);
             double rain = day.rainMm() * surfaceM2;
             for (int i = 0; i < shares.length; i++) {
                 used[i] = Math.max(0, used[i] + use * shares[i] - rain);

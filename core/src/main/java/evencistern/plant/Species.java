@@ -1,5 +1,6 @@
 package evencistern.plant;
 
+import evencistern.feed.DoseLimit;
 import evencistern.feed.StrengthCap;
 import java.util.Locale;
 
@@ -36,7 +37,20 @@ public record Species(String key, String common, String scientific, String group
 
     /** The strongest feed it stands. */
     public StrengthCap cap() {
-        return new StrengthCap(traits.number(Trait.CAP_EC), traits.number(Trait.CAP_N));
+        return new StrengthCap(traits.number(Trait.CAP_EC), traits.number(Trait.CAP_N))
+                .of(stands(), hates(Trait.PHOSPHORUS));
+    }
+
+    /** How much feed it stands at a time: as much as it is hungry, and little where it stands little salt. */
+    public DoseLimit.Stands stands() {
+        if (traits.is(Trait.SALT, "low")) {
+            return DoseLimit.Stands.LOW;
+        }
+        return switch (appetite()) {
+            case NONE, LIGHT -> DoseLimit.Stands.LOW;
+            case MEDIUM -> DoseLimit.Stands.MEDIUM;
+            case HEAVY -> DoseLimit.Stands.HIGH;
+        };
     }
 
     /** The band in the root zone begins. */

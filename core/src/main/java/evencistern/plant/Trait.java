@@ -40,6 +40,10 @@ public enum Trait {
     DORMANT_BELOW(Unit.CELSIUS, -5, 20),
     DORMANT_HOURS(Unit.HOUR, 0, 16),
     REST_ABOVE(Unit.CELSIUS, 15, 60),
+    /** How it is watered while it rests. */
+    REST_WATER("as_usual", "less", "dry"),
+    /** Whether its growth must harden before frost: woody plants and perennials that stay out. */
+    HARDENS("yes", "no"),
     SEASON("warm_months", "cool_months", "all_year"),
     /** Daily mean at which growth begins. */
     BASE(Unit.CELSIUS, -5, 20),

@@ -10,6 +10,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.Analysis;
 import evencistern.feed.Ceiling;
+import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.label.Measure;
@@ -346,7 +347,7 @@ class CareTest {
         assertThat(w.can().mgPerL().n()).isLessThanOrEqualTo(70 + 1e-9);
     }
 
-    /** Arithmetic: 5 mL for 4 in of pot, 12 cm across: 5 · 12/10.16 = 5.9 mL. */
+    /** Arithmetic: 2.5 mL for 4 in of pot, 12 cm across: 2.5 · 12/10.16 = 2.95 mL. */
     @Test
     void aStrewnFeedFollowsTheWidthOfThePot() {
         Feed granules = new Feed(
@@ -354,12 +355,13 @@ class CareTest {
                 ProductForm.DRY,
                 OptionalDouble.of(1.0),
                 OptionalDouble.empty(),
-                new Rate.PerPotWidth(5, 5, Measure.MILLILITRES, 0.1016),
-                new Rhythm.EveryDays(35, 49));
+                new Rate.PerPotWidth(2.5, 2.5, Measure.MILLILITRES, 0.1016),
+                new Rhythm.EveryDays(35, 49),
+                Optional.of(new CoatedRelease(4, 21)));
         Situation s = with(plain(), Optional.of(granules), Optional.empty(), Optional.of(MAY));
         Care care = Care.on(MAY, s, SPOONS, Working.off());
         Care.Strewn strewn = (Care.Strewn) care.feeding().orElseThrow();
-        assertThat(strewn.pot().exact()).isCloseTo(5.9055, within(1e-3));
+        assertThat(strewn.pot().exact()).isCloseTo(2.9528, within(1e-3));
         assertThat(strewn.gramsPerPot().n()).isCloseTo(strewn.pot().practical() * 0.15, within(1e-9));
         assertThat(care.cautions()).contains(Caution.LABEL_FIRST, Caution.GRANULES_AND_PETS);
     }
@@ -474,11 +476,12 @@ class CareTest {
 
     @Test
     void aRateByThePlantIsForOnePotAndOneByTheSquareMetreForItsSurface() {
-        assertThat(strewn(new Rate.PerPlant(6, 6, Measure.GRAMS)).pot().exact()).isCloseTo(6, within(1e-9));
+        assertThat(strewn(new Rate.PerPlant(0.5, 0.5, Measure.GRAMS)).pot().exact())
+                .isCloseTo(0.5, within(1e-9));
         double surface =
                 Math.PI * Math.pow(plain().pot().shape().widthM(plain().pot().mixHeightM()) / 2, 2);
-        assertThat(strewn(new Rate.PerArea(300, 300, Measure.GRAMS)).pot().exact())
-                .isCloseTo(300 * surface, within(0.01 * 300 * surface));
+        assertThat(strewn(new Rate.PerArea(30, 30, Measure.GRAMS)).pot().exact())
+                .isCloseTo(30 * surface, within(0.01 * 30 * surface));
     }
 
     @Test

@@ -134,4 +134,58 @@ class DaysAheadTest {
         Situation planned = Situations.told(s, Particulars.NONE.onCalendar(wet));
         assertThat(LotYear.of(planned, MAY).feeds()).doesNotContainAnyElementsOf(wet);
     }
+
+    // --- rest ---
+
+    private static Situation resting(String species, double low, double high, LocalDate watered) {
+        Situation s = fed(species, 0.4, 14);
+        Place cool = new Place(
+                52,
+                Place.Kind.UNDER_GLASS,
+                List.of(low, low, low, 8.0, 11.0, 14.0, 16.0, 16.0, 13.0, 9.0, low, low),
+                List.of(high, high, high + 4, 16.0, 20.0, 23.0, 25.0, 25.0, 21.0, 16.0, high + 2, high),
+                65,
+                0.5,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
+        return new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                cool,
+                s.feed(),
+                watered,
+                Optional.empty(),
+                Optional.of(watered),
+                Optional.of(watered));
+    }
+
+    /** Cactus society practice: kept dry in the cold of winter, no watering before late February. */
+    @Test
+    void aCactusInTheColdIsKeptDryUntilItGrows() {
+        LocalDate december = LocalDate.of(2026, 12, 1);
+        LotPlan plan = LotPlan.of(resting("mammillaria", 5, 11, december), december, Working.off());
+        assertThat(plan.nextWater()).isBetween(LocalDate.of(2027, 2, 20), LocalDate.of(2027, 5, 15));
+        assertThat(LotYear.of(resting("mammillaria", 5, 11, december), december).feeds())
+                .noneMatch(day -> day.isBefore(LocalDate.of(2027, 2, 20)));
+    }
+
+    /** Nursery practice: nothing is poured into a frozen root ball. */
+    @Test
+    void aFrozenPotWaitsForTheThaw() {
+        LocalDate december = LocalDate.of(2026, 12, 20);
+        Situation frozen = resting("camellia", -8, -2, december);
+        LocalDate next = LotPlan.of(frozen, december, Working.off()).nextWater();
+        assertThat(frozen.place().on(next).meanC()).isGreaterThan(0);
+    }
+
+    /** Typical: a leafless larch uses a small part of what it does in leaf. */
+    @Test
+    void aLeaflessPlantIsWateredLess() {
+        LocalDate december = LocalDate.of(2026, 12, 21);
+        LotPlan winter = LotPlan.of(resting("larch_bonsai", 3, 8, december), december, Working.off());
+        assertThat(Hold.on(december, resting("larch_bonsai", 3, 8, december))).contains(Hold.DORMANT);
+        assertThat(winter.days().likely()).isGreaterThan(10);
+    }
 }

@@ -79,6 +79,9 @@ class HoldTest {
         LocalDate june = LocalDate.of(2026, 6, 21);
         assertThat(held(Hold.COLD, june, place(52, 6.5, 1, Optional.empty()))).isTrue();
         assertThat(held(Hold.COLD, june, place(52, 8, 1, Optional.empty()))).isFalse();
+        assertThat(held(Hold.COLD, june, place(52, 40, 1, Optional.empty())))
+                .as("heat is no cold")
+                .isFalse();
         assertThat(held(Hold.DARK, june, place(52, 18, 0.02, Optional.empty()))).isTrue();
         assertThat(held(Hold.DARK, june, place(52, 18, 0.5, Optional.empty()))).isFalse();
     }
@@ -91,5 +94,48 @@ class HoldTest {
         assertThat(on(repotted, warm, Optional.of(repotted))).containsExactly(Hold.REPOTTED);
         assertThat(on(repotted.plusDays(27), warm, Optional.of(repotted))).containsExactly(Hold.REPOTTED);
         assertThat(on(repotted.plusDays(28), warm, Optional.of(repotted))).isEmpty();
+    }
+
+    private static Set<Hold> of(String species, LocalDate date, Place place) {
+        Situation s = CareTest.fed();
+        return Hold.on(
+                date,
+                new Situation(
+                        evencistern.plant.SpeciesGuide.require(species),
+                        s.pot(),
+                        s.mix(),
+                        place,
+                        s.feed(),
+                        s.startedOn(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()));
+    }
+
+    /** Greenhouse guides: a pansy at 22 to 31 °C stands still for heat, not for cold. */
+    @Test
+    void heatHoldsByItsOwnName() {
+        LocalDate july = LocalDate.of(2026, 7, 15);
+        assertThat(of("cyclamen", july, place(35, 26.5, 0.5, Optional.empty())))
+                .contains(Hold.HEAT)
+                .doesNotContain(Hold.COLD);
+    }
+
+    /** Nursery practice: woody plants harden before frost; annuals are fed to the end. */
+    @Test
+    void onlyWhatHardensIsHeldBeforeFrost() {
+        Place frosty = place(52, 16, 1, Optional.of(new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(4, 28))));
+        LocalDate september = LocalDate.of(2026, 9, 20);
+        assertThat(of("camellia", september, frosty)).contains(Hold.FROST_NEAR);
+        assertThat(of("petunia", september, frosty)).doesNotContain(Hold.FROST_NEAR);
+    }
+
+    /** Houseplant guides: a fern behind a north window in January is in less light than its kind's least. */
+    @Test
+    void darkIsBelowTheLeastOfTheKind() {
+        LocalDate january = LocalDate.of(2026, 1, 15);
+        Place dim = place(52, 20, 0.08, Optional.empty());
+        assertThat(of("boston_fern", january, dim)).contains(Hold.DARK);
+        assertThat(of("boston_fern", LocalDate.of(2026, 7, 1), dim)).doesNotContain(Hold.DARK);
     }
 }

@@ -54,12 +54,12 @@ class SupplyTest {
         return Supply.perDay(s, LotPlan.of(s, Working.off()));
     }
 
-    /** Arithmetic: 3 g strewn for each 6 cm of width on 12 cm is 6 g, every 20 to 40 days: 0.2 g a day. */
+    /** Arithmetic: 0.3 g strewn for each 6 cm of width on 12 cm is 0.6 g, every 20 to 40 days: 0.02 g a day. */
     @Test
     void aStrewnFeedIsUsedByWidthAndRhythm() {
-        Situation s =
-                fed(new Rate.PerPotWidth(3, 3, Measure.GRAMS, 0.06), new Rhythm.EveryDays(20, 40), Optional.empty());
-        assertThat(perDay(s)).isCloseTo(0.2, within(1e-9));
+        Situation s = fed(
+                new Rate.PerPotWidth(0.3, 0.3, Measure.GRAMS, 0.06), new Rhythm.EveryDays(20, 40), Optional.empty());
+        assertThat(perDay(s)).isCloseTo(0.02, within(1e-9));
     }
 
     /** 1 g/L of a 1-1-1 feed is far below any cap, so each watering takes one gram for each litre poured. */

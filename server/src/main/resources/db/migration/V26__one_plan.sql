@@ -56,3 +56,7 @@ create table recalculation (
   lots integer not null check (lots > 0),
   begun_at timestamptz not null
 );
+
+-- hours of lamps were kept as days: nobody has lamps for less than an hour a day
+update place set lamp_hours = lamp_hours * 24 where lamp_hours <= 1;
+

@@ -37,7 +37,7 @@ class ArchitectureTest {
             .and()
             .areNotPrivate()
             .and()
-            .haveNameNotMatching("(list|mark)Gardens\\w*")
+            .haveNameNotMatching("(list|mark)Garden\\w*")
             .should(new ArchCondition<>("take a GardenId first") {
                 @Override
                 public void check(JavaMethod method, ConditionEvents events) {

@@ -107,7 +107,7 @@ class FeedBenchTest {
 
     @Test
     void moreThanTheLabelAllowsIsRefused() {
-        Map<String, Object> strong = ask("nitrogen", Map.of("value", Bodies.typed("101", "mg/L")));
+        Map<String, Object> strong = ask("nitrogen", Map.of("value", Bodies.typed("103", "mg/L")));
         Api.Answer answer = api.post("/api/live/dose", strong);
         assertThat(answer.faults()).containsExactly("above_label_rate");
         assertThat(answer.body().path("detail").asString()).contains("the product's label comes first");

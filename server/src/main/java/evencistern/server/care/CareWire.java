@@ -155,9 +155,9 @@ public record CareWire(
                     null,
                     null,
                     null,
+                    s.ceiling().id(),
                     null,
-                    null,
-                    null,
+                    s.heldBack(),
                     s.byVolume().isPresent() ? s.byVolume().getAsDouble() : null);
         }
     }

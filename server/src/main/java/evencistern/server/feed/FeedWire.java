@@ -145,7 +145,8 @@ public record FeedWire(
         faults.throwIfAny();
         Rate rate = reading.rate().orElseThrow();
         Rhythm rhythm = reading.rhythm().orElseThrow();
-        return new Feed(analysis.orElseThrow(), form.toForm(), optional(density), optional(ecFactor), rate, rhythm);
+        return new Feed(
+                analysis.orElseThrow(), form.toForm(), optional(density), optional(ecFactor), rate, rhythm, coated());
     }
 
     /** How it releases, where it is coated. */

@@ -22,6 +22,7 @@ import evencistern.server.history.Owned;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Unit;
 import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -377,7 +378,7 @@ public class Gardens {
         List<Double> highs = readAll(input.highs(), "place.high", faults);
         double humidity = input.humidity().read("place.humidity", faults);
         double light = input.lightShare().read("place.light", faults);
-        OptionalDouble hours = Typed.optional(input.lampHours(), "place.lamp_hours", faults);
+        OptionalDouble hours = Typed.optional(input.lampHours(), "place.lamp_hours", Unit.HOUR, faults);
         OptionalDouble ppfd = Typed.optional(input.lampPpfd(), "place.lamp_light", faults);
         if (hours.isPresent() != ppfd.isPresent()) {
             faults.add(FaultCode.MISSING, hours.isPresent() ? "place.lamp_light" : "place.lamp_hours", "");

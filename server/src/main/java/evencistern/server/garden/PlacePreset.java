@@ -43,7 +43,7 @@ public enum PlacePreset {
     /** The place at a latitude: seasons turned round south of the equator, warm and without frost in the tropics. */
     PlaceWire at(UUID id, String name, double latitude) {
         boolean tropics = Math.abs(latitude) < TROPIC;
-        boolean frosts = !tropics && (this == open_bench || this == tunnel);
+        boolean frosts = !tropics && this == open_bench;
         boolean south = latitude < 0;
         return new PlaceWire(
                 id,

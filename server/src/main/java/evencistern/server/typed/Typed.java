@@ -37,6 +37,12 @@ public record Typed(String text, String unit) {
         return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
+    /** The same in a unit of its own rather than the stored one, such as hours, where days are stored. */
+    public static OptionalDouble optional(@Nullable Typed typed, String field, Unit unit, Faults faults) {
+        OptionalDouble stored = optional(typed, field, faults);
+        return stored.isPresent() ? OptionalDouble.of(unit.fromCanonical(stored.getAsDouble())) : stored;
+    }
+
     /** As it is kept: the text and the unit its field showed, as {@code 12|cm}. */
     public String stored() {
         return text.strip() + "|" + unit;

@@ -1,0 +1,57 @@
+package evencistern.feed;
+
+import evencistern.table.DataFile;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * How much a plant is given at most at one time, whatever the way: a line of {@code limits.csv} each, with its source there.
+ * Plants come in three steps, by how much they stand.
+ */
+public enum DoseLimit {
+    /** Nitrogen that is at hand at once, mg per litre of mix: soluble-salt arithmetic gives 56–160. */
+    QUICK_N,
+    /** Quick granules without nitrogen, g of product per litre of mix. */
+    QUICK_SALT,
+    /** Coated feed, g of product per litre of mix: label norms, low 1.2–3.2 for sensitive plants, never above 7. */
+    COATED,
+    /** Phosphorus for plants that ordinary rates of it harm, mg per litre of solution. */
+    PHOSPHORUS_HATER_P,
+    /** Boron, mg per litre of solution: harm begins at 0.5–1. */
+    BORON,
+    /** Nitrogen below which a feed is left out, mg per litre of solution. */
+    LEAST_N,
+    /** Share of ammonium and urea in the nitrogen for cold roots, %. */
+    COLD_AMMONIUM,
+    /** Phosphorus from acid that asks for a word, mg per litre of water. */
+    ACID_P_WARN,
+    /** Phosphorus from acid at most, mg per litre of water. */
+    ACID_P;
+
+    /** How much a plant stands. */
+    public enum Stands {
+        LOW,
+        MEDIUM,
+        HIGH
+    }
+
+    private static final Map<String, DataFile.Row> ROWS = read();
+
+    /** The limit for plants that stand so much, in its own unit. */
+    public double of(Stands plant) {
+        DataFile.Row row = ROWS.get(name().toLowerCase(Locale.ROOT));
+        if (row == null) {
+            throw new IllegalStateException("limits.csv has no row for " + name());
+        }
+        return row.number(plant.name().toLowerCase(Locale.ROOT));
+    }
+
+    private static Map<String, DataFile.Row> read() {
+        Map<String, DataFile.Row> rows = new HashMap<>();
+        for (DataFile.Row row : DataFile.read(DoseLimit.class, "limits.csv")) {
+            rows.put(row.text("limit"), row);
+        }
+        return rows;
+    }
+}
