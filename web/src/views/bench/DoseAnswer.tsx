@@ -40,10 +40,17 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         <h2 className="head !border-water">Water</h2>
         <div className="grid grid-cols-[auto_auto_auto] justify-between gap-x-3">
           <p>
-            <Worked step="water.next_pour" open={open} big>
-              {shown.litres(w.nextPourLitres)}
-            </Worked>
-            <span className="note block">next time{many && ", each pot"}</span>
+            {w.nextIsFlush ? (
+              <b className="fig text-xl">{shown.litres(w.nextPourLitres)}</b>
+            ) : (
+              <Worked step="water.next_pour" open={open} big>
+                {shown.litres(w.nextPourLitres)}
+              </Worked>
+            )}
+            <span className="note block">
+              next time{many && ", each pot"}
+              {w.nextIsFlush && ": a flush"}
+            </span>
           </p>
           <p>
             <Worked step="water.days" open={open} big>

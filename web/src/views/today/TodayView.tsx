@@ -65,6 +65,12 @@ export function TodayView() {
           ]}
         />
       </div>
+      {t.recalculating && (
+        <p role="status" className="note mb-3">
+          Recalculating after a change: {t.recalculating.done} of {t.recalculating.lots} lots. What is shown here is
+          current.
+        </p>
+      )}
       {groups.map((g) => (
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}

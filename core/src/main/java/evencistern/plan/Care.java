@@ -78,6 +78,19 @@ public record Care(
                 && plan.flush().filter(f -> !f.on().isAfter(today)).isPresent();
     }
 
+    /** What one pot gets at its next watering: a flush where one is due by then, else what it will have lost. */
+    public double nextLitres(LocalDate today) {
+        return flushNext(today) ? plan.flush().map(LotPlan.Flush::litres).orElse(nextPourLitres) : nextPourLitres;
+    }
+
+    /** Whether its next watering is a flush. */
+    public boolean flushNext(LocalDate today) {
+        LocalDate next = plan.nextWater().isBefore(today) ? today : plan.nextWater();
+        boolean fed = feeding.isPresent()
+                && plan.nextFeed().filter(f -> !f.date().isAfter(next)).isPresent();
+        return !fed && plan.flush().filter(f -> !f.on().isAfter(next)).isPresent();
+    }
+
     /**
      * What one pot gets at a watering on a day: what goes with the feed, a flush, or what it has lost.
      *

@@ -20,7 +20,7 @@ import java.util.Optional;
  * are a flush?
  * <p><b>Formula</b> watering: the last day on which Σ use still is at most what may go, at least a day after the one before.
  * Feed: at the first watering, not before the label's shortest gap, at which Σ growth has come to that gap in days of full
- * growth, and the nitrogen needed since the last feed to what one feed gives; never while a hold lasts, nor at a watering
+ * growth, and the nitrogen needed since the last feed to three tenths of what one feed gives; never while a hold lasts, nor at a watering
  * that must be plain. A day of the garden's calendar is taken instead where it differs by at most a quarter of the label's longest gap, the label's
  * shortest gap is kept and the pot is at least half dry
  * <p><b>Units</b> days; L missing in one pot; mg of nitrogen
@@ -34,7 +34,8 @@ final class DaysAhead implements Iterator<DaysAhead.Watering> {
     /** By how much a calendar may move a feed, as a share of the time since the last. */
     static final double CALENDAR_LEEWAY = 0.25;
 
-    private static final double ENOUGH_OF_A_FEED = 0.8;
+    /** Of what one feed gives, the share that must have been needed since the last; common practice, no source. */
+    private static final double ENOUGH_OF_A_FEED = 0.3;
 
     /** Days by which a calendar may put off a feed that is ready, where the label's window is over. */
     static long leeway(Rhythm.EveryDays window) {

@@ -250,7 +250,7 @@ public record LotPlan(
             latest = fed.plusDays(window.max());
             working.step(
                     "plan.feed_gap",
-                    "gap = first watering with Σ growth ≥ shortest and Σ need ≥ 0.8·feed",
+                    "gap = first watering with Σ growth ≥ shortest and Σ need ≥ 0.3·feed",
                     (double) (next.on().toEpochDay() - fed.toEpochDay()),
                     Unit.DAY,
                     "COMMON",

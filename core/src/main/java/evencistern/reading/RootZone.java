@@ -37,6 +37,10 @@ public enum RootZone {
         if (species.group().equals("fern")) {
             return FERN;
         }
+        // orchids on bark, moss or both keep the same salt at their roots
+        if (species.group().equals("epiphyte") && species.velamen() && kind != Family.MINERAL) {
+            return ORCHID_BARK;
+        }
         return switch (kind) {
             case PEAT -> PEAT;
             case MINERAL -> MINERAL;

@@ -222,7 +222,7 @@ class VerdictTest {
         assertThat(Band.of(Method.POUR_THROUGH, shrub, Family.BARK, true).ecHigh())
                 .isEqualTo(0.5);
         assertThat(Band.of(Method.RUNOFF, orchid, Family.BARK, false).zone()).isEqualTo(RootZone.ORCHID_BARK);
-        assertThat(Band.of(Method.RUNOFF, orchid, Family.PEAT, false).zone()).isEqualTo(RootZone.PEAT);
+        assertThat(Band.of(Method.RUNOFF, orchid, Family.PEAT, false).zone()).isEqualTo(RootZone.ORCHID_BARK);
         assertThat(Band.of(Method.RUNOFF, SpeciesGuide.require("pitcher_plant"), Family.PEAT, false)
                         .zone())
                 .isEqualTo(RootZone.CARNIVORE);

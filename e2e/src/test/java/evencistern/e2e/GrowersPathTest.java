@@ -94,7 +94,7 @@ class GrowersPathTest extends AtTheDesk {
         Locator working = page.getByRole(AriaRole.DIALOG);
         assertThat(working).containsText("V = π·h/3·(R² + R·r + r²)");
         assertThat(working).containsText("FAO paper 56");
-        assertThat(page).hasURL(Pattern.compile("working=water.full_pour"));
+        assertThat(page).hasURL(Pattern.compile("working=water.next_pour"));
         page.keyboard().press("Escape");
         assertThat(working).isHidden();
         // a draft survives a reload, a rejected value stays in sight

@@ -206,9 +206,7 @@ class OnePlanTest {
                         List.of("feed", "strewn").contains(group.path("kind").asString());
                 boolean feedDue = page.at("/nextFeed/date").asString("9999").compareTo(App.TODAY) <= 0;
                 assertThat(fed).as(name).isEqualTo(feedDue);
-                double litres = group.path("kind").asString().equals("flush")
-                        ? page.at("/flush/litres").asDouble()
-                        : page.at("/water/nextPourLitres").asDouble();
+                double litres = page.at("/water/nextPourLitres").asDouble();
                 assertThat(due.path("litresEach").asDouble()).as(name).isCloseTo(litres, within(1e-9));
                 if (fed && group.path("due").size() == 1) {
                     assertThat(group.at("/dose/perLitre").asDouble())

@@ -34,7 +34,7 @@ public record CareWire(
     /**
      * Water and air of the pot, and when it is next watered.
      *
-     * @param nextPourLitres to pour at the next watering, today where that is due
+     * @param nextPourLitres to pour at the next watering, today where that is due; {@code nextIsFlush} whether it is a flush
      * @param dailyLitres,plannedLitres what one pot drinks on the day, as learned, and as planned for its kind
      * @param dailyLow,dailyHigh between which four pots of five drink
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
@@ -46,6 +46,7 @@ public record CareWire(
             double litresNow,
             double litresMissing,
             double nextPourLitres,
+            boolean nextIsFlush,
             double fullPourLitres,
             double dailyLitres,
             double dailyLow,
@@ -220,7 +221,8 @@ public record CareWire(
                 new PotWaterWire(
                         care.litresNow(),
                         care.missingLitres(),
-                        care.nextPourLitres(),
+                        care.nextLitres(day),
+                        care.flushNext(day),
                         care.fullPourLitres(),
                         plan.need().useOn(day),
                         plan.need().useLowOn(day),

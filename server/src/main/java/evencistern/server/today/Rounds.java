@@ -21,6 +21,7 @@ import evencistern.server.lot.LotWire;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
 import evencistern.server.lot.Standing;
+import evencistern.server.lot.Standings;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
@@ -162,6 +163,7 @@ public class Rounds {
      *
      * @param dueInAll lots that are due, of which those in the groups come first on the walk
      * @param pensDue pens that are to be calibrated, by name
+     * @param recalculating how far the lots are that a change made necessary to work out again; absent where none are
      * @param now by the server's clock, by which the page dates what it records
      */
     public record Today(
@@ -174,7 +176,8 @@ public class Rounds {
             List<LotWire> moving,
             List<String> pensDue,
             List<EntryWire> done,
-            @Nullable LocalDate nextDue) {}
+            @Nullable LocalDate nextDue,
+            Standings.@Nullable Progress recalculating) {}
 
     private record Found(
             Standing standing, DueWire due, @Nullable FeedWire feed, List<String> notes, RoundPlace at) {}
@@ -217,7 +220,8 @@ public class Rounds {
                 moving,
                 meters.listDue(g),
                 journal.listDoneSince(id, morning, MOST),
-                next);
+                next,
+                lots.recalculating(id).orElse(null));
     }
 
     private static List<ChoreGroupWire> chores(GardenContext context, List<Lots.CareDue> care) {

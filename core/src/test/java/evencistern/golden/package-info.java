@@ -1,0 +1,2 @@
+/** Scenarios with the range that a professional would accept. */
+package evencistern.golden;
