@@ -134,22 +134,29 @@ await measure("calendar of eight weeks", 10, () => send("GET", `/api/gardens/${g
 const g = await json("GET", `/api/gardens/${seed.id}`);
 const mixes = await json("GET", `/api/gardens/${seed.id}/mixes`);
 const part = (key, amount) => ({ component: mixes.components.find((c) => c.shipped === key), amount });
-const peat = { key: "peat_perlite", parts: [part("peat_medium", "3"), part("perlite_coarse", "1")] };
 const guide = await json("GET", `/api/gardens/${seed.id}/species`);
 const kind = (key) => ({ kind: guide.kinds.find((k) => k.key === key) });
 const wide = (i) => ({ ...pot, top: typed(String(11 + (i % 40) / 10), "cm") });
-const care = (i) => ({
-  species: kind("streptocarpus"),
-  pot: wide(i),
-  mix: peat,
-  place: g.places[0],
-  water: g.waters[0],
-  can: typed("5", "L"),
-  hand: "spoons",
-  today: g.today,
+const tried = (await json("GET", `${lots}?limit=1`)).lots[0];
+const attempt = (i) => ({
+  draft: {
+    id: tried.id,
+    name: tried.name,
+    pots: typed(String(tried.pots), ""),
+    species: tried.species,
+    pot: wide(i),
+    mix: tried.mix,
+    placeId: tried.placeId,
+    waterId: tried.waterId,
+    feedId: tried.feedId,
+    startedOn: tried.startedOn,
+    version: tried.version,
+  },
   working: i % 2 === 0,
 });
-await measure("live answer for a pot", 1000, (i) => send("POST", "/api/live/care", care(i)));
+await measure("a try of a lot with its working", 1000, (i) =>
+  send("POST", `${lots}/${tried.id}/try`, attempt(i)),
+);
 const label = (i) => ({ sentence: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`, form: "dry", answers: [] });
 await measure("live reading of a label", 1000, (i) => send("POST", "/api/live/label", label(i)));
 const six = ["peat_medium", "coir_pith", "perlite_coarse", "pumice", "pine_bark_aged", "compost"];

@@ -8,9 +8,7 @@ import evencistern.media.PotWater;
 import evencistern.plant.Appetite;
 import evencistern.working.Working;
 import java.time.LocalDate;
-import java.util.Iterator;
 import java.util.List;
-import java.util.NoSuchElementException;
 import java.util.Optional;
 
 /**
@@ -28,7 +26,7 @@ import java.util.Optional;
  * <p><b>Source</b> [COMMON] the label's rhythm is the most often; feed follows growth and goes with water
  * <p><b>Checked by</b> DaysAheadTest
  */
-final class DaysAhead implements Iterator<DaysAhead.Watering> {
+final class DaysAhead {
     /** The share of what may go that must be gone for a watering to be brought forward. */
     static final double HALF_DRY = 0.5;
     /** By how much a calendar may move a feed, as a share of the time since the last. */
@@ -129,17 +127,8 @@ final class DaysAhead implements Iterator<DaysAhead.Watering> {
                 .n();
     }
 
-    /** Always: waterings never end. */
-    @Override
-    public boolean hasNext() {
-        return true;
-    }
-
-    @Override
-    public Watering next() {
-        if (!hasNext()) {
-            throw new NoSuchElementException();
-        }
+    /** The next watering; they never end. */
+    Watering next() {
         WaterNeed.Dry dry = dryDown();
         Optional<WaterNeed.Dry> forward = chosen(dry);
         Watering next = forward.isPresent()

@@ -3,6 +3,7 @@ package evencistern.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standings;
 import evencistern.testkit.Api;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -158,6 +159,31 @@ class RaceTest {
                         Map.of("lotId", lot, "item", state.path("feedItem").asString())));
         assertThat(api.post(home + "/ticks", both).faults()).containsExactly("not_due");
         assertThat(api.get(home + "/lots/" + lot + "/journal").ok()).isEmpty();
+    }
+
+    /** What was late yesterday is worked out once for today, by whoever comes first. */
+    @Test
+    void whatIsLateIsWorkedOutForTheDay() {
+        GardenId id = new GardenId(UUID.fromString(garden.path("id").asString()));
+        JdbcClient db = App.bean(JdbcClient.class);
+        db.sql("update lot_state set due_on = date '2026-05-10', computed_on = date '2026-05-12' where garden_id = ?")
+                .param(id.value())
+                .update();
+        JsonNode seen = states().get(lots.get(0));
+        Standings standings = App.bean(Standings.class);
+        standings.markLate(id);
+        boolean more;
+        do {
+            more = standings.slice(id, 4);
+        } while (more);
+        assertThat(db.sql("select count(*) from lot_state where garden_id = ? and computed_on = date '2026-05-14'")
+                        .param(id.value())
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(LOTS);
+        assertThat(states().get(lots.get(0)))
+                .as("what was shown before is what is kept now")
+                .isEqualTo(seen);
     }
 
     /** Some threads that end with the test. */

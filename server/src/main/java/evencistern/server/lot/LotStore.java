@@ -532,6 +532,17 @@ class LotStore {
         }
     }
 
+    /** Lots that are late and were worked out for an earlier day: what is late on one day is later on the next. */
+    List<UUID> listLate(GardenId garden, LocalDate today) {
+        return db.sql("""
+                        select lot_id from lot_state
+                        where garden_id = ? and not retired and not stale and due_on < ? and computed_on < ?
+                        """)
+                .params(garden.value(), today, today)
+                .query(UUID.class)
+                .list();
+    }
+
     /** Marks what other rules than these worked out. */
     void markGardensOld(int rules) {
         db.sql("""

@@ -229,6 +229,15 @@ public class Standings {
         return store.listGardensMarked();
     }
 
+    /** Marks the lots of a garden that have been late since another day, so that they are worked out once for this one. */
+    @Transactional
+    public void markLate(GardenId garden) {
+        List<UUID> late = store.listLate(garden, contexts.hold(garden).today());
+        if (!late.isEmpty()) {
+            store.markStale(garden, late);
+        }
+    }
+
     /** Marks what older rules worked out, as after an upgrade. */
     @Transactional
     public void markOld() {

@@ -9,22 +9,22 @@ import evencistern.media.Mix;
 import evencistern.server.typed.Typed;
 import evencistern.units.Unit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** Every component and recipe a garden can mix with, those put away among them; mixes are made when first asked for. */
+/** Every component and recipe a garden can mix with, those put away among them; mixes are made when first asked for, by any of several at once. */
 public final class MixShelf {
     private final Map<String, ComponentWire> components = new LinkedHashMap<>();
     private final Map<String, RecipeWire> recipes = new LinkedHashMap<>();
     private final Map<String, MadeWire> made = new LinkedHashMap<>();
-    private final Map<String, Component> read = new HashMap<>();
-    private final Map<String, Mix> mixes = new HashMap<>();
+    private final Map<String, Component> read = new ConcurrentHashMap<>();
+    private final Map<String, Mix> mixes = new ConcurrentHashMap<>();
 
     public MixShelf(List<ComponentWire> components, List<RecipeWire> recipes, List<MadeWire> made) {
         components.forEach(c -> this.components.put(c.key(), c));

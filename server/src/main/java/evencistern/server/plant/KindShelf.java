@@ -5,16 +5,16 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.plant.Species;
 import evencistern.plant.Traits;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
-/** Every kind of plant a garden knows, those put away among them; species are made when first asked for. */
+/** Every kind of plant a garden knows, those put away among them; species are made when first asked for, by any of several at once. */
 public final class KindShelf {
     private final Map<String, Kind> kinds = new LinkedHashMap<>();
-    private final Map<String, Species> made = new HashMap<>();
+    private final Map<String, Species> made = new ConcurrentHashMap<>();
 
     KindShelf(List<Kind> kinds) {
         kinds.forEach(k -> this.kinds.put(k.key(), k));

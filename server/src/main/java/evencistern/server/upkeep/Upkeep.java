@@ -4,6 +4,7 @@ import evencistern.server.GardenId;
 import evencistern.server.calendar.Calendars;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.Standings;
 import evencistern.server.weather.Weathers;
 import java.util.List;
 import java.util.function.Consumer;
@@ -13,8 +14,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
- * Keeps gardens up with the day: weather that is no longer fresh is asked for again, the calendar is chosen once a day, care
- * whose season has passed is put off. Each is done once, however many instances try.
+ * Keeps gardens up with the day: weather that is no longer fresh is asked for again, the calendar is chosen once a day, lots
+ * that are late are worked out for the day, care whose season has passed is put off. Each is done once, however many instances try.
  */
 @Component
 public class Upkeep {
@@ -27,12 +28,14 @@ public class Upkeep {
     private final Weathers weathers;
     private final Calendars calendars;
     private final Lots lots;
+    private final Standings standings;
 
-    Upkeep(Gardens gardens, Weathers weathers, Calendars calendars, Lots lots) {
+    Upkeep(Gardens gardens, Weathers weathers, Calendars calendars, Lots lots, Standings standings) {
         this.gardens = gardens;
         this.weathers = weathers;
         this.calendars = calendars;
         this.lots = lots;
+        this.standings = standings;
     }
 
     /** Does what the day asks for now. */
@@ -41,6 +44,7 @@ public class Upkeep {
         each(weathers.listInUse(), weathers::renew);
         each(calendars.listInUse(), calendars::renew);
         each(gardens.listIds(), garden -> {
+            standings.markLate(garden);
             int putOff;
             do {
                 putOff = lots.putOffCare(garden, MOST_CARE);
