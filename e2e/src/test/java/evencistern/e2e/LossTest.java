@@ -53,6 +53,9 @@ class LossTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
                     .click();
             assertThat(page.getByText("The database does not answer").first()).isVisible();
+            // the answer beside the form says so too: what is waited for is that of the save
+            assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Retry")))
+                    .isVisible();
             assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
                     .hasValue("Typed before the stop");
             assertThat(PostgresSession.start(pg))
