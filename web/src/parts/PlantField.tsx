@@ -1,8 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import type { Fault, KindAsk } from "../api";
 import { guideQuery } from "../api/queries";
-import { words } from "../text";
-import { askOfKind, kindChoices, kindOf, told } from "../text/plants";
+import { askOfKind, kindChoices, kindOf, poisonOf } from "../text/plants";
 import { ChoiceField } from "../ui/Fields";
 
 type Props = {
@@ -35,7 +34,7 @@ export function PlantField({ garden, label, faults, value, onChange, none, row, 
         guide &&
         kind && (
           <>
-            <i>{kind.scientific}</i> · {words("toxicity", told(guide, kind, "toxicity").text)}
+            <i>{kind.scientific}</i> · {poisonOf(guide, kind).said}
           </>
         )
       }

@@ -50,6 +50,19 @@ export function told(
   return { text: text ?? ofGroup, teller };
 }
 
+const EATERS = ["people", "dogs", "cats"];
+const GRADES = ["none_known", "irritant", "unknown", "harmful", "may_kill"];
+
+/** How badly a kind harms who eats of it: the worst grade, and each in words, told once where all are alike. */
+export function poisonOf(guide: Guide, kind: Parameters<typeof told>[1]): { worst: string; said: string } {
+  const grades = EATERS.map((e) => told(guide, kind, `poison_${e}`).text);
+  const worst = grades.reduce((a, b) => (GRADES.indexOf(b) > GRADES.indexOf(a) ? b : a));
+  const said = grades.every((g) => g === worst)
+    ? words("poison", worst)
+    : EATERS.map((e, i) => `${words("eaters", e)}: ${words("poison", grades[i] ?? worst)}`).join(" · ");
+  return { worst, said };
+}
+
 /** The pH that the roots of a kind like, said. */
 export function phLiked(guide: Guide, key: string): string | undefined {
   const kind = kindOf(guide, key);
@@ -90,11 +103,15 @@ export const TRAIT_GROUPS = [
       "dormant_below",
       "dormant_hours",
       "rest_water",
+      "rest_weeks",
       "hardens",
       "coldest",
     ],
   },
   { title: "Light", traits: ["light", "light_low", "light_high"] },
   { title: "Other care", traits: ["pinch_days", "deadhead_days", "turn_days", "stake_days", "look_days"] },
-  { title: "Harm", traits: ["toxicity", "phosphorus", "lime", "copper", "fluoride", "carnivore"] },
+  {
+    title: "Harm",
+    traits: ["poison_people", "poison_dogs", "poison_cats", "phosphorus", "lime", "copper", "fluoride", "carnivore"],
+  },
 ] as const;

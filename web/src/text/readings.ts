@@ -45,9 +45,11 @@ function amounts(a: Amounts, shown: Shown): Record<string, string> {
       ? ""
       : a.unit === "L"
         ? shown.litres(x)
-        : a.unit.startsWith("mg")
-          ? String(Math.round(x / 5) * 5)
-          : perCent(x);
+        : a.unit === "g/L"
+          ? figures(x)
+          : a.unit.startsWith("mg")
+            ? String(Math.round(x / 5) * 5)
+            : perCent(x);
   return { least: amount(a.least), most: amount(a.most), share: a.least === undefined ? "" : share(a.least) };
 }
 

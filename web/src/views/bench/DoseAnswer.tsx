@@ -4,6 +4,7 @@ import { HandDrawn, HandWords } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
 import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
+import { LiftHold } from "./LiftHold";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
 
 type Open = (step: string) => void;
@@ -149,6 +150,9 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               </span>
             )}
           </p>
+        )}
+        {lot && care.nextFeed && care.nextFeed.held.length > 0 && (
+          <LiftHold lot={lot} garden={garden} held={care.nextFeed.held} />
         )}
         {care.flush && (
           <p className="my-2 border-l-4 border-water pl-3">

@@ -5,7 +5,7 @@ import { journalQuery, mixesQuery, useAct } from "../../api/queries";
 import { words } from "../../text";
 import { tendedWords } from "../../text/care";
 import { mixName } from "../../text/mixes";
-import { figures, moment, plain, type Shown } from "../../text/numbers";
+import { day, figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { DateField, NumberField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
@@ -35,6 +35,8 @@ function what(e: Entry, shown: Shown, mixes: Mixes | undefined): string {
       return e.note ?? "";
     case "tending":
       return tendedWords(e);
+    case "lifting":
+      return `${words("holds", e.hold ?? "")}, up to ${e.untilOn ? day(e.untilOn) : ""}: ${e.note ?? ""}`;
     case "moving":
       return `${e.fromPlace} → ${e.toPlace}`;
     case "potting":

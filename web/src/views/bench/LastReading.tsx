@@ -1,6 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
 import { api, edit, newId, type Garden, type Lot, type Todo } from "../../api";
 import { lastVerdictQuery, useAct } from "../../api/queries";
+import { whereTo } from "../../parts/begun";
 import { todo } from "../../text/readings";
 import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -8,8 +10,8 @@ import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
 import { VerdictCard } from "./VerdictCard";
 
-/** Said of how things stand; and a flush, which stands in the plan of itself. */
-const NOT_TAKEN = ["carry_on", "feed_as_planned", "no_feed_planned", "flush"];
+/** Said of how things stand; and what stands in the plan of itself. */
+const NOT_TAKEN = ["carry_on", "feed_as_planned", "no_feed_planned", "flush", "skip_next_feed"];
 
 /** What the last reading says, each thing to do a tap away from the plan, and what was taken into it. */
 export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; shown: Shown }) {
@@ -32,20 +34,39 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
   if (!verdict || !readOn) return null;
   const taken = (action: string) => todos.find((t) => t.action === action && t.readOn === readOn);
   const flushOn = lot.state.nextFlushOn;
+  const intoThePlan = (action: string) => (
+    <Button
+      look="quiet"
+      className="no-print text-sm"
+      disabled={take.isPending}
+      onClick={() => take.mutate(action)}
+      aria-label={`Into the plan: ${action.replaceAll("_", " ")}`}
+    >
+      Into the plan
+    </Button>
+  );
   const beside = (action: string) => {
     if (action === "flush") return flushOn ? <span className="note">✓ in the plan</span> : null;
+    if (action === "skip_next_feed")
+      return lot.state.feedBinding === "hold_salty" ? (
+        <span className="note">✓ held until the next reading</span>
+      ) : null;
     if (NOT_TAKEN.includes(action)) return null;
-    if (taken(action)) return <span className="note">✓ in the plan</span>;
+    const way = whereTo(action, garden, lot, verdict);
     return (
-      <Button
-        look="quiet"
-        className="no-print text-sm"
-        disabled={take.isPending}
-        onClick={() => take.mutate(action)}
-        aria-label={`Into the plan: ${action.replaceAll("_", " ")}`}
-      >
-        Into the plan
-      </Button>
+      <>
+        {way && (
+          <Link
+            to={way.to}
+            params={{ garden: garden.id }}
+            onClick={way.begin}
+            className="mr-2 inline-block leading-8 underline underline-offset-4"
+          >
+            {way.label} →
+          </Link>
+        )}
+        {taken(action) ? <span className="note">✓ in the plan</span> : intoThePlan(action)}
+      </>
     );
   };
   return (

@@ -1,8 +1,9 @@
+import { REMEDY_BLANK, remedyDraft, type RemedyDraft } from "../../parts/begun";
 import { PlantField } from "../../parts/PlantField";
 import { askOfKind } from "../../text/plants";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
-import { api, call, type RemedyAnswer, type RemedyAsk, type Typed } from "../../api";
+import { api, call, type RemedyAnswer, type RemedyAsk } from "../../api";
 import { catalogueQuery, gardenQuery, useGardenId, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { Worked } from "../../parts/Worked";
@@ -15,28 +16,6 @@ import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../shelf/waterInput";
 
-type Draft = {
-  remedy: string;
-  species: string;
-  mixPh: Typed;
-  litres: Typed;
-  leaf: RemedyAsk["leaf"];
-  wetting: boolean;
-  celsius: Typed;
-  sun: boolean;
-};
-
-const BLANK: Draft = {
-  remedy: "epsom_drench",
-  species: "",
-  mixPh: { text: "", unit: "pH" },
-  litres: { text: "2", unit: "L" },
-  leaf: "thin",
-  wetting: false,
-  celsius: { text: "18", unit: "°C" },
-  sun: false,
-};
-
 /** One nutrient that is short: how much, how, how often, and when not. */
 export function Remedies() {
   const id = useGardenId();
@@ -47,7 +26,7 @@ export function Remedies() {
     queryFn: () => call(api.GET("/api/live/remedy")),
     staleTime: Infinity,
   }).data;
-  const draft = useDraft<Draft>(`remedy:${id}`, BLANK);
+  const draft = useDraft<RemedyDraft>(remedyDraft(id), REMEDY_BLANK);
   const { working } = useSearch({ from: "/g/$garden/feeds/remedies" });
   const navigate = useNavigate({ from: "/g/$garden/feeds/remedies" });
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
@@ -131,7 +110,7 @@ export function Remedies() {
               <Segmented
                 label="Its leaves are"
                 value={d.leaf}
-                onChange={(leaf) => draft.change({ leaf: leaf as Draft["leaf"] })}
+                onChange={(leaf) => draft.change({ leaf: leaf as RemedyDraft["leaf"] })}
                 options={(["thin", "thick", "hairy"] as const).map((l) => ({ value: l, label: words("leaves", l) }))}
               />
             </div>

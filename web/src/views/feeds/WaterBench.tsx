@@ -12,6 +12,8 @@ import {
 } from "../../api";
 import { catalogueQuery, gardenQuery, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
+import { WATER_BLANK, waterDraft, type WaterDraft } from "../../parts/begun";
+import { PlantField, useKindAsk } from "../../parts/PlantField";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words } from "../../text";
@@ -21,18 +23,6 @@ import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater, waterInput } from "../shelf/waterInput";
-
-type Bench = { water: string; other: string; share: Typed; pot: Typed; target: Typed; product: string; litres: Typed };
-
-const BLANK: Bench = {
-  water: "",
-  other: "",
-  share: { text: "50", unit: "%" },
-  pot: { text: "1", unit: "L" },
-  target: { text: "6.0", unit: "pH" },
-  product: "citric",
-  litres: { text: "", unit: "L" },
-};
 
 /** Is this water fit, what does a blend come to, and what brings it to the pH wanted? */
 export function WaterBench() {
@@ -44,7 +34,7 @@ export function WaterBench() {
     queryFn: () => call(api.GET("/api/live/water/ph-products")),
     staleTime: Infinity,
   }).data;
-  const draft = useDraft<Bench>(`water-bench:${id}`, BLANK);
+  const draft = useDraft<WaterDraft>(waterDraft(id), WATER_BLANK);
   const { working } = useSearch({ from: "/g/$garden/feeds/water" });
   const navigate = useNavigate({ from: "/g/$garden/feeds/water" });
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
@@ -53,6 +43,7 @@ export function WaterBench() {
   const water = waters.find((w) => w.id === b.water) ?? usualWater(waters);
   const other = waters.find((w) => w.id === b.other && w.id !== water?.id);
   const can = garden?.vessels.find((v) => v.id === garden.usualVesselId);
+  const kind = useKindAsk(id, b.kind);
   const litres = b.litres.text.trim() ? b.litres : { text: String(can?.litres ?? 5), unit: "L" };
   const ask: WaterAsk | undefined =
     garden && water
@@ -64,6 +55,7 @@ export function WaterBench() {
           product: b.product,
           litres,
           trade: garden.trade,
+          ...(kind ? { kind } : {}),
         }
       : undefined;
   const live = useLive<WaterAsk, WaterAnswer>(ask, (body, signal) =>
@@ -114,6 +106,14 @@ export function WaterBench() {
             onChange={(share) => draft.change({ share })}
           />
         )}
+        <PlantField
+          garden={id}
+          label="For which plants"
+          faults={faults}
+          value={b.kind}
+          onChange={(v) => draft.change({ kind: v })}
+          none="any"
+        />
         <NumberField
           label="Mix in the pots it is for"
           field="pot.litres"
@@ -238,7 +238,7 @@ function Correction({
   open,
 }: {
   answer: WaterAnswer;
-  bench: Bench;
+  bench: WaterDraft;
   litres: Typed;
   shown: Shown;
   open: (step: string) => void;

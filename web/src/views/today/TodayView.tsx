@@ -7,6 +7,7 @@ import { day, longDay, Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { DoneList } from "./DoneList";
+import { ChangedByRules } from "./ChangedByRules";
 import { GroupOfWork } from "./GroupOfWork";
 import { Moving } from "./Moving";
 import { OtherCare } from "./OtherCare";
@@ -71,6 +72,7 @@ export function TodayView() {
           current.
         </p>
       )}
+      {t.changedByRules.length > 0 && <ChangedByRules changed={t.changedByRules} garden={id} shown={shown} />}
       {groups.map((g) => (
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}

@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { api, edit, type Edited, type Garden, type Guide, type Kind, type KindInput } from "../../api";
 import { gardenQuery, guideQuery, useAct, useGardenId } from "../../api/queries";
 import { words } from "../../text";
-import { kindOf, told } from "../../text/plants";
+import { kindOf, poisonOf } from "../../text/plants";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
 import { ChoiceField, TextField } from "../../ui/Fields";
@@ -83,7 +83,7 @@ function Form({
   const faults = save.error?.faults ?? [];
   const theirs = kind && draft.changed && input.version !== kind.version ? inputOf(kind) : undefined;
   const shownKind = { group: input.group, differs: kind?.differs ?? {}, traits: {} };
-  const poison = told(guide, { ...shownKind, traits: input.traits }, "toxicity").text;
+  const poison = poisonOf(guide, { ...shownKind, traits: input.traits });
   return (
     <form
       aria-label="Plant"
@@ -102,9 +102,9 @@ function Form({
           <i>{input.scientific}</i> · {words("groups", input.group)}
           {kind && kind.lots > 0 && ` · ${kind.lots} ${kind.lots === 1 ? "lot" : "lots"} on the bench`}
         </p>
-        {poison !== "harmless" && (
+        {poison.worst !== "none_known" && (
           <p className="text-stop">
-            <b>▲ {words("toxicity", poison)}</b>
+            <b>▲ {poison.said}</b>
           </p>
         )}
       </div>

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Guide, Kind } from "../../api";
 import { guideQuery, useGardenId } from "../../api/queries";
 import { words } from "../../text";
-import { told } from "../../text/plants";
+import { poisonOf } from "../../text/plants";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 /** Every plant of the guide, group by group. */
@@ -33,7 +33,9 @@ export function Plants() {
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
-        <p className="note">{guide.data.kinds.length} in the guide · ▲ toxic · ? unknown, treat as toxic</p>
+        <p className="note">
+          {guide.data.kinds.length} in the guide · ▲▲ may kill · ▲ harmful · △ irritant · ? unknown, treat as harmful
+        </p>
       </div>
       {groups.length === 0 && <Nothing title="No plant is named like that." />}
       <div className="gap-x-6 sm:columns-2 lg:columns-3">
@@ -52,10 +54,10 @@ export function Plants() {
   );
 }
 
-const POISON: Record<string, string> = { toxic: "▲", unknown: "?" };
+const POISON: Record<string, string> = { may_kill: "▲▲", harmful: "▲", irritant: "△", unknown: "?" };
 
 function Line({ kind: k, guide, garden }: { kind: Kind; guide: Guide; garden: string }) {
-  const poison = told(guide, k, "toxicity").text;
+  const poison = poisonOf(guide, k);
   return (
     <li className="border-b border-rule">
       <Link
@@ -67,9 +69,9 @@ function Line({ kind: k, guide, garden }: { kind: Kind; guide: Guide; garden: st
           {k.name} <i className="note">{k.scientific}</i>
           {k.lots > 0 && <b className="note"> · {k.lots}</b>}
         </span>
-        <span className="note shrink-0" title={words("toxicity", poison)}>
-          {POISON[poison]}
-          <span className="sr-only">{words("toxicity", poison)}</span>
+        <span className="note shrink-0" title={poison.said}>
+          {POISON[poison.worst]}
+          <span className="sr-only">{poison.said}</span>
         </span>
       </Link>
     </li>

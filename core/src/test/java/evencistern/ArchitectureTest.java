@@ -92,7 +92,7 @@ class ArchitectureTest {
             .whereLayer("meter")
             .mayOnlyBeAccessedByLayers("reading", "plan")
             .whereLayer("water")
-            .mayOnlyBeAccessedByLayers("feed", "caution", "plan", "reading")
+            .mayOnlyBeAccessedByLayers("feed", "plant", "caution", "plan", "reading")
             .whereLayer("label")
             .mayOnlyBeAccessedByLayers("feed", "tank", "caution", "plan");
 

@@ -2,7 +2,8 @@ package evencistern.caution;
 
 import evencistern.label.ProductForm;
 import evencistern.media.Mix;
-import evencistern.plant.Toxicity;
+import evencistern.plant.Poison;
+import evencistern.plant.Species;
 import evencistern.pot.Lifting;
 import evencistern.water.PhProduct;
 import java.util.ArrayList;
@@ -16,13 +17,22 @@ public enum Caution {
     DUST,
     GRANULES_AND_PETS,
     RUNOFF_OUT_OF_DRAINS,
-    PLANT_TOXIC,
-    PLANT_TOXICITY_UNKNOWN,
+    PLANT_MAY_KILL,
+    PLANT_MAY_KILL_PETS,
+    PLANT_MAY_KILL_CATS,
+    PLANT_HARMFUL,
+    PLANT_HARMFUL_PETS,
+    PLANT_IRRITANT,
+    PLANT_IRRITANT_PETS,
+    PLANT_POISON_UNKNOWN,
     POTTING_MIX,
     SPHAGNUM,
     OLD_VERMICULITE,
     LIME,
     ACID_INTO_WATER,
+    ACID_PHOSPHORUS,
+    ORGANIC_ACID_FADES,
+    VINEGAR_HARMS_ROOTS,
     GOGGLES_AND_GLOVES,
     NOTHING_ELSE_IN_IT,
     BLEACH_NEVER,
@@ -90,6 +100,12 @@ public enum Caution {
         if (product.acid()) {
             cautions.addAll(List.of(ACID_INTO_WATER, BLEACH_NEVER));
         }
+        if (product.organic()) {
+            cautions.add(ORGANIC_ACID_FADES);
+        }
+        if (product.key().equals("vinegar")) {
+            cautions.add(VINEGAR_HARMS_ROOTS);
+        }
         cautions.add(NOTHING_ELSE_IN_IT);
         if (product.trade()) {
             cautions.add(LAW_ON_STRONG);
@@ -130,10 +146,33 @@ public enum Caution {
     }
 
     /** For handling a planted pot of this weight. */
-    public static List<Caution> forPot(double wetKg, Toxicity toxicity) {
+    public static List<Caution> forPot(double wetKg, Species plant) {
         List<Caution> cautions = forLifting(wetKg);
-        if (toxicity.warn()) {
-            cautions.add(toxicity == Toxicity.TOXIC ? PLANT_TOXIC : PLANT_TOXICITY_UNKNOWN);
+        cautions.addAll(forPoison(plant));
+        return cautions;
+    }
+
+    /** What a plant does to who eats it: to people, and to pets where it is worse for them. */
+    public static List<Caution> forPoison(Species plant) {
+        Poison people = plant.poison(Poison.Eater.PEOPLE);
+        Poison dogs = plant.poison(Poison.Eater.DOGS);
+        Poison cats = plant.poison(Poison.Eater.CATS);
+        Poison pets = cats.worseThan(dogs) ? cats : dogs;
+        List<Caution> cautions = new ArrayList<>();
+        switch (people) {
+            case MAY_KILL -> cautions.add(PLANT_MAY_KILL);
+            case HARMFUL -> cautions.add(PLANT_HARMFUL);
+            case IRRITANT -> cautions.add(PLANT_IRRITANT);
+            case UNKNOWN -> cautions.add(PLANT_POISON_UNKNOWN);
+            case NONE_KNOWN -> {}
+        }
+        if (pets.worseThan(people)) {
+            switch (pets) {
+                case MAY_KILL -> cautions.add(dogs == Poison.MAY_KILL ? PLANT_MAY_KILL_PETS : PLANT_MAY_KILL_CATS);
+                case HARMFUL -> cautions.add(PLANT_HARMFUL_PETS);
+                case IRRITANT -> cautions.add(PLANT_IRRITANT_PETS);
+                default -> cautions.add(PLANT_POISON_UNKNOWN);
+            }
         }
         return cautions;
     }

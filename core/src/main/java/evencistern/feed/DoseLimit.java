@@ -23,11 +23,7 @@ public enum DoseLimit {
     /** Nitrogen below which a feed is left out, mg per litre of solution. */
     LEAST_N,
     /** Share of ammonium and urea in the nitrogen for cold roots, %. */
-    COLD_AMMONIUM,
-    /** Phosphorus from acid that asks for a word, mg per litre of water. */
-    ACID_P_WARN,
-    /** Phosphorus from acid at most, mg per litre of water. */
-    ACID_P;
+    COLD_AMMONIUM;
 
     /** How much a plant stands. */
     public enum Stands {

@@ -26,6 +26,7 @@ final class Draft {
      *
      * @param of the unit that is counted; empty for plants
      * @param then what a stock made so is diluted by, where the label is for an injector
+     * @param strength whether the amount is called the product itself or a solution of it, where it is called so
      */
     record Weighed(
             Range amount,
@@ -34,7 +35,8 @@ final class Draft {
             Per per,
             double count,
             Optional<Vocabulary.Written> of,
-            Optional<Dose> then)
+            Optional<Dose> then,
+            Optional<Question.Choice> strength)
             implements Dose {}
 
     /** {@code parts : in}. */
@@ -69,6 +71,10 @@ final class Draft {
         String name = "";
         Optional<Dose> dose = Optional.empty();
         Optional<Often> often = Optional.empty();
+        /** Whether it is for the leaves and not for the roots. */
+        boolean foliar;
+        /** Whether it holds a number that neither dose nor rhythm uses. */
+        boolean numberLeft;
 
         Optional<Often> often() {
             return often;

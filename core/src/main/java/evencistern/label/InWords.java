@@ -11,7 +11,8 @@ public final class InWords {
     /** The sentence, in grams or millilitres, litres, centimetres and days; six figures. */
     public static String of(Rate rate, Rhythm rhythm) {
         String amount = range(rate.min(), rate.max()) + (rate.measure() == Measure.GRAMS ? " g " : " ml ");
-        return amount + per(rate) + " " + often(rhythm);
+        // in water the product itself is meant anyway; on a plant it must be said
+        return amount + (rate instanceof Rate.PerWater ? "" : "of product ") + per(rate) + " " + often(rhythm);
     }
 
     private static String range(double min, double max) {

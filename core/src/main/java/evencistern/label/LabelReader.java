@@ -91,13 +91,24 @@ public final class LabelReader {
             return result(names, parser.spans(), Optional.empty(), Optional.empty());
         }
         Draft.Use use = chosen.get();
+        if (use.foliar) {
+            refusals.add(FaultCode.LABEL_FOLIAR, "label", "");
+        }
+        if (use.numberLeft
+                && ask(Question.NUMBER_LEFT).filter(c -> c == Choice.MATTERS).isPresent()) {
+            refusals.add(FaultCode.LABEL_NUMBER_MATTERS, "label", "");
+        }
         if (use.dose.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RATE, "label", "");
         }
         if (use.often.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RHYTHM, "label", "");
         }
-        Optional<Rate> rate = use.dose.flatMap(this::rate);
+        Optional<Rate> rate = use.dose
+                .flatMap(this::rate)
+                .filter(r -> questions
+                        .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
+                        .isPresent());
         Optional<Rhythm> rhythm = use.often.flatMap(this::rhythm);
         rate.ifPresent(this::judge);
         return result(names, parser.spans(), rate, rhythm);
@@ -153,6 +164,13 @@ public final class LabelReader {
         if (unit.isEmpty() || of.isEmpty() || then.isEmpty() || Double.isNaN(heaped)) {
             return Optional.empty();
         }
+        Optional<Choice> strength = strength(w);
+        if (strength.filter(c -> c == Choice.MADE_UP).isPresent()) {
+            refusals.add(FaultCode.LABEL_NO_STRENGTH, "label", "");
+        }
+        if (strength.filter(c -> c == Choice.NEAT).isEmpty()) {
+            return Optional.empty();
+        }
         Range amount = w.amount();
         if (!(amount.min() > 0) || !(w.count() > 0)) {
             refusals.add(FaultCode.LABEL_ZERO, "label", "0");
@@ -189,6 +207,15 @@ public final class LabelReader {
             return Optional.empty();
         }
         return Optional.of(100 / percent);
+    }
+
+    /** Whether the product itself is meant: always in water, and where it is dry unless it is called a solution. */
+    private Optional<Choice> strength(Draft.Weighed w) {
+        if (w.per() == Draft.Per.WATER) {
+            return Optional.of(Choice.NEAT);
+        }
+        return w.strength()
+                .or(() -> form == ProductForm.DRY ? Optional.of(Choice.NEAT) : ask(Question.LIQUID_STRENGTH));
     }
 
     private double heaped(Draft.Weighed w) {

@@ -24,7 +24,11 @@ public enum Question {
     SPOON_LEVEL(Choice.LEVEL, Choice.HEAPED),
     OUNCE_KIND(Choice.WEIGHT, Choice.FLUID),
     RATIO_KIND(Choice.IN_TOTAL, Choice.PLUS_WATER),
-    BIWEEKLY(Choice.TWICE_A_WEEK, Choice.EVERY_TWO_WEEKS);
+    BIWEEKLY(Choice.TWICE_A_WEEK, Choice.EVERY_TWO_WEEKS),
+    /** A liquid put on a plant, a pot or a bed: the product itself, or what was made with it. */
+    LIQUID_STRENGTH(Choice.NEAT, Choice.MADE_UP),
+    /** A number stands in the sentence that the dose and the rhythm did not use. */
+    NUMBER_LEFT(Choice.NO_MATTER, Choice.MATTERS);
 
     private final Choice first;
     private final Choice second;
@@ -59,6 +63,10 @@ public enum Question {
         IN_TOTAL,
         PLUS_WATER,
         TWICE_A_WEEK,
-        EVERY_TWO_WEEKS
+        EVERY_TWO_WEEKS,
+        NEAT,
+        MADE_UP,
+        NO_MATTER,
+        MATTERS
     }
 }

@@ -8,17 +8,26 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Reads the tokens of a sentence from left to right, trying a rhythm, then an amount per something, then a ratio or per
  * cent. Whatever fits none of these and is not on the published list of ignored words stays marked as unknown.
  */
 final class SentenceParser extends Phrases {
+    /** Tokens of a grade: three numbers and the two dashes between. */
+    private static final int GRADE = 5;
+    /** So many words on, what denies something still denies it. */
+    private static final int DENIES_AHEAD = 3;
+
     private final String sentence;
     private final Role[] roles;
     private final Draft draft = new Draft();
     private Draft.Use use = new Draft.Use();
     private int begun;
+    /** For each use the token that it begins at, its name with it. */
+    private final List<Integer> begins = new ArrayList<>(List.of(0));
+
     private int at;
 
     SentenceParser(String sentence, List<Token> tokens) {
@@ -37,7 +46,7 @@ final class SentenceParser extends Phrases {
 
     Draft parse() {
         while (at < tokens.size()) {
-            if (!rhythm() && !amount() && !perFirst() && !perCent() && !ratio()) {
+            if (!grade() && !rhythm() && !amount() && !perFirst() && !perCent() && !ratio()) {
                 Token t = tokens.get(at);
                 boolean ignored = Vocabulary.IGNORED.contains(t.text()) || Vocabulary.PUNCTUATION.contains(t.text());
                 mark(at, at + 1, ignored ? Role.IGNORED : Role.UNKNOWN);
@@ -53,7 +62,35 @@ final class SentenceParser extends Phrases {
             draft.uses.add(use);
         }
         shareRhythms();
+        for (int i = 0; i < draft.uses.size(); i++) {
+            look(draft.uses.get(i), i + 1 < draft.uses.size() ? begins.get(i + 1) : tokens.size(), begins.get(i));
+        }
         return draft;
+    }
+
+    /** What the words and numbers of one use say besides its dose and its rhythm. */
+    private void look(Draft.Use told, int end, int begin) {
+        boolean leaves = false;
+        boolean roots = false;
+        for (int i = begin; i < end; i++) {
+            leaves |= leaves(i) && !denied(i);
+            roots |= any(i, Vocabulary.AT_ROOTS) && !denied(i);
+            boolean number = tokens.get(i).kind() == Token.Kind.NUMBER || Vocabulary.NUMBERS.containsKey(text(i));
+            told.numberLeft |= number && roles[i] == Role.UNKNOWN;
+        }
+        told.foliar = leaves && !roots;
+    }
+
+    /** "foliar", "mist the leaves", "foliage spray"; but not "foliage plants", which are a kind of plant. */
+    private boolean leaves(int i) {
+        boolean part = any(i, Vocabulary.LEAVES_WITH);
+        return (any(i, Vocabulary.AT_LEAVES) && !any(i + 1, Set.of("plant", "plants", "houseplants", "crops")))
+                || (part && any(i + 1, Vocabulary.FEEDING));
+    }
+
+    /** "do not spray", "avoid contact with leaves", "rinse off leaves". */
+    private boolean denied(int i) {
+        return IntStream.rangeClosed(1, DENIES_AHEAD).anyMatch(k -> any(i - k, Vocabulary.DENYING));
     }
 
     /** A use without a rhythm of its own has that of the next use, or else of the one before. */
@@ -69,13 +106,18 @@ final class SentenceParser extends Phrases {
 
     private boolean dose(Draft.Dose dose) {
         if (use.dose.isPresent()) {
-            draft.uses.add(use);
-            use = new Draft.Use();
-            begun = at;
+            next(at);
         }
         use.dose = Optional.of(dose);
         use.name = named();
         return true;
+    }
+
+    private void next(int begin) {
+        draft.uses.add(use);
+        use = new Draft.Use();
+        begun = begin;
+        begins.add(begin);
     }
 
     /** The words right before a dose that name its use; without such words the use is called by its place. */
@@ -94,6 +136,9 @@ final class SentenceParser extends Phrases {
             return "";
         }
         mark(first, last + 1, Role.USE);
+        if (begins.size() > 1) {
+            begins.set(begins.size() - 1, Math.min(first, begun));
+        }
         if (any(first - 1, Set.of("for", "in", "on"))) {
             mark(first - 1, first, Role.IGNORED);
         }
@@ -104,6 +149,17 @@ final class SentenceParser extends Phrases {
     private boolean free(int i) {
         return (roles[i] == Role.IGNORED && !any(i, Set.of(".", ";")))
                 || (roles[i] == Role.UNKNOWN && any(i, Vocabulary.USES));
+    }
+
+    /** "20-20-20", "24-8-16": the numbers of the analysis, which are told apart from the dose. */
+    private boolean grade() {
+        for (int k = 0; k < GRADE; k++) {
+            boolean number = at + k < tokens.size() && tokens.get(at + k).kind() == Token.Kind.NUMBER;
+            if (k % 2 == 0 ? !number : !any(at + k, Set.of("-", ":"))) {
+                return false;
+            }
+        }
+        return take(at + GRADE, Role.IGNORED);
     }
 
     // --- rhythm ---
@@ -258,9 +314,7 @@ final class SentenceParser extends Phrases {
             if (use.dose.isEmpty()) {
                 return false;
             }
-            draft.uses.add(use);
-            use = new Draft.Use();
-            begun = at;
+            next(at);
         }
         use.often = Optional.of(often);
         return take(next, Role.RHYTHM);
@@ -275,8 +329,12 @@ final class SentenceParser extends Phrases {
             return false;
         }
         int p = amount.get().next();
-        while (any(p, Vocabulary.IGNORED) && !any(p, Set.of("mix", "a", "an", "at"))) {
-            p++; // "of product", "of the concentrate"
+        Optional<Question.Choice> strength = Optional.empty();
+        while ((any(p, Vocabulary.IGNORED) && !any(p, Set.of("mix", "a", "an", "at")))
+                || any(p, Vocabulary.STRENGTHS.keySet())) {
+            Optional<Question.Choice> said = strength;
+            strength = Optional.ofNullable(Vocabulary.STRENGTHS.get(text(p))).or(() -> said);
+            p++; // "of product", "of the concentrate", "of solution"
         }
         int perStart = p;
         boolean per = any(p, Vocabulary.PER);
@@ -295,7 +353,14 @@ final class SentenceParser extends Phrases {
         if (end.isEmpty()) {
             return false;
         }
-        weighed(amount.get(), end.get());
+        boolean madeUp = strength.filter(s -> s == Question.Choice.MADE_UP).isPresent();
+        if (madeUp
+                && use.dose
+                        .filter(d -> !(d instanceof Draft.Weighed w) || w.per() == Draft.Per.WATER)
+                        .isPresent()) {
+            return false; // how much of what was just made up is poured: no dose of its own
+        }
+        weighed(amount.get(), end.get(), strength);
         mark(at, perStart, Role.AMOUNT);
         at = perStart;
         return take(end.get().next(), end.get().role());
@@ -322,16 +387,23 @@ final class SentenceParser extends Phrases {
         if (amount.isEmpty()) {
             return false;
         }
-        weighed(amount.get(), end.get());
+        weighed(amount.get(), end.get(), Optional.empty());
         mark(at, end.get().next(), end.get().role());
         mark(end.get().next(), p, Role.IGNORED);
         at = p;
         return take(amount.get().next(), Role.AMOUNT);
     }
 
-    private void weighed(AmountAt amount, PerEnd end) {
+    private void weighed(AmountAt amount, PerEnd end, Optional<Question.Choice> strength) {
         dose(new Draft.Weighed(
-                amount.range(), amount.unit().unit(), amount.heaped(), end.per(), end.count(), end.of(), end.then()));
+                amount.range(),
+                amount.unit().unit(),
+                amount.heaped(),
+                end.per(),
+                end.count(),
+                end.of(),
+                end.then(),
+                strength));
         amount.unit().measures().or(end::measures).ifPresent(m -> draft.measures = Optional.of(m));
     }
 

@@ -174,6 +174,29 @@ final class Vocabulary {
 
     static final Map<String, Boolean> HEAPED = Map.of("level", false, "heaped", true, "heaping", true, "rounded", true);
 
+    /** What calls an amount the product itself, or a solution of it. */
+    static final Map<String, Question.Choice> STRENGTHS = Map.of(
+            "product", Question.Choice.NEAT,
+            "concentrate", Question.Choice.NEAT,
+            "undiluted", Question.Choice.NEAT,
+            "neat", Question.Choice.NEAT,
+            "solution", Question.Choice.MADE_UP,
+            "mixture", Question.Choice.MADE_UP,
+            "diluted", Question.Choice.MADE_UP);
+
+    /** What puts a feed on the leaves. */
+    static final Set<String> AT_LEAVES = Set.of(
+            "foliar", "spray", "sprays", "sprayed", "spraying", "mist", "misted", "misting", "leaves", "foliage");
+    /** What does so only with a feed or a spray after it: a "leaf feed", but no "leaf mould". */
+    static final Set<String> LEAVES_WITH = Set.of("leaf");
+
+    static final Set<String> FEEDING = Set.of("feed", "feeds", "feeding", "fertilizer", "fertiliser", "application");
+    /** What puts it at the roots. */
+    static final Set<String> AT_ROOTS =
+            Set.of("drench", "drenches", "drenching", "root", "roots", "soil", "watering", "waterings", "pour");
+
+    static final Set<String> DENYING = Set.of("not", "never", "no", "avoid", "off", "without");
+
     static final Set<String> PER = Set.of("per", "/", "to", "for", "in", "into", "on");
     static final Set<String> EACH = Set.of("every", "each");
     static final Set<String> POT = Set.of("pot", "pots", "container", "containers");

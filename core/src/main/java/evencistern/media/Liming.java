@@ -14,6 +14,7 @@ import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /**
  * Moving the pH of a mix.
@@ -22,7 +23,7 @@ import java.util.Locale;
  * <p><b>Formula</b> as CaCO3: L = (target − pH)·β; of a material: L/(NV·fineness); sulfur = (pH − target)·β·S/CaCO3, since S
  * → 2 H⁺ and CaCO3 takes 2 H⁺; Ca, Mg = material·share
  * <p><b>Units</b> g per litre of mix; β g CaCO3 per litre and pH; Ca, Mg mg per litre of mix
- * <p><b>Valid for</b> targets 3.5–7.5; up to 10 g CaCO3 or 1 g sulfur per litre, beyond which the correction is refused
+ * <p><b>Valid for</b> targets 3.5–7.5; up to 10 g CaCO3, 8 g of material or 1 g sulfur per litre, beyond which the correction is refused
  * <p><b>Source</b> [IUPAC] stoichiometry; buffers [TYPICAL]
  * <p><b>Checked by</b> LimingTest
  */
@@ -36,8 +37,10 @@ public final class Liming {
     public static final double MOST_CACO3 = 10;
 
     private static final double MOST_SULFUR = 1;
-    /** A lime-hating plant's band ends here or below. */
-    private static final double LIME_HATERS_BAND = 5.5;
+    /** g of material per litre of mix at a time: more of a coarse one reacts only next year; common practice, no source. */
+    private static final double MOST_MATERIAL = 8;
+
+    private static final double LOWEST_TARGET = 3.5;
     /** How far a table's buffer may be from this batch's, as a 95 % interval; from memory. */
     private static final double BUFFER_SHARE = 0.3;
 
@@ -166,16 +169,26 @@ public final class Liming {
         return (phLow + phHigh) / 2;
     }
 
-    /** Refuses lime for a plant that hates it; {@code phHigh} is the top of its band. */
-    public static void refuseForLimeHater(Correction correction, double phHigh) {
-        if (correction.kind() == Kind.LIME && phHigh <= LIME_HATERS_BAND) {
-            throw new FaultException(new Fault(FaultCode.LIME_HATED, "lime.target", "", Double.toString(phHigh), "pH"));
+    /**
+     * Refuses lime beyond the pH that a plant stands which lime harms; calcium and magnesium come from gypsum and Epsom salt
+     * instead.
+     *
+     * @param most to which lime may bring its mix; below any pH for none at all, empty for a plant that stands lime
+     */
+    public static void refuseBeyond(Correction correction, double target, OptionalDouble most) {
+        if (correction.kind() == Kind.LIME && most.isPresent() && target > most.getAsDouble()) {
+            throw new FaultException(new Fault(
+                    most.getAsDouble() < LOWEST_TARGET ? FaultCode.LIME_NEVER : FaultCode.LIME_HATED,
+                    "lime.target",
+                    Faults.plain(target),
+                    Faults.plain(most.getAsDouble()),
+                    "pH"));
         }
     }
 
     /** What brings the mix to {@code target}; a hopeless correction is refused with its size. */
     public static Correction to(double target, Start start, Lime lime, Working working) {
-        Faults.require("lime.target", target, 3.5, 7.5, "pH");
+        Faults.require("lime.target", target, LOWEST_TARGET, 7.5, "pH");
         double delta = target - start.ph().value();
         double expectedSd = Math.hypot(
                 start.ph().sd(), delta * start.buffer().sd() / start.buffer().value());
@@ -214,6 +227,7 @@ public final class Liming {
                         Unit.PER_CENT,
                         "lime:" + lime.material().id()),
                 table("fineness", lime.fineness().acting() * 100, Unit.PER_CENT, "lime:fineness"));
+        refuseHopeless(grams, MOST_MATERIAL);
         return new Correction(
                 Kind.LIME,
                 grams,

@@ -143,6 +143,11 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
         return put(c -> c.chemistry().ec());
     }
 
+    /** Share of bark and other coarse organic matter in the volume put in. */
+    public double barkShare() {
+        return put(c -> c.family() == Component.Family.BARK ? 1 : 0);
+    }
+
     /** Share of organic matter in the volume put in. */
     public double organicShare() {
         return put(c -> c.family().organic() ? 1 : 0);
@@ -171,7 +176,6 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
         if (organicShare() < ORGANIC_ENOUGH) {
             return Component.Family.MINERAL;
         }
-        double bark = put(c -> c.family() == Component.Family.BARK ? 1 : 0);
-        return bark > organicShare() / 2 ? Component.Family.BARK : Component.Family.PEAT;
+        return barkShare() > organicShare() / 2 ? Component.Family.BARK : Component.Family.PEAT;
     }
 }

@@ -11,10 +11,15 @@ import java.util.OptionalDouble;
  * @param salty what its last reading said, if that was of more salt than its band
  * @param noFeedUntil no feed before this day, if that was decided after a reading
  * @param share of its strength that it is fed at, above 0 and at most 1
+ * @param inOrderOn the day of its last reading, if its salts were not above the band
  * @param shareUntil the day from which it is fed at full strength again
  */
 public record AfterReading(
-        Optional<Salty> salty, Optional<LocalDate> noFeedUntil, double share, Optional<LocalDate> shareUntil) {
+        Optional<Salty> salty,
+        Optional<LocalDate> noFeedUntil,
+        double share,
+        Optional<LocalDate> shareUntil,
+        Optional<LocalDate> inOrderOn) {
     /**
      * More salt than the band.
      *
@@ -25,7 +30,7 @@ public record AfterReading(
 
     /** Nothing follows. */
     public static final AfterReading NOTHING =
-            new AfterReading(Optional.empty(), Optional.empty(), 1, Optional.empty());
+            new AfterReading(Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.empty());
 
     public AfterReading {
         Faults.require("share", share * 100, 1, 100, "%");
@@ -34,6 +39,17 @@ public record AfterReading(
     /** The share of its strength on a day. */
     double shareOn(LocalDate day) {
         return shareUntil.filter(day::isBefore).isPresent() ? share : 1;
+    }
+
+    /**
+     * Whether its feed is left out because its last reading was above the band, unless a day for it was decided on, or it was
+     * repotted since.
+     */
+    boolean tooSaltyToFeed(LocalDate day, Optional<LocalDate> repotted) {
+        return noFeedUntil.isEmpty()
+                && salty.filter(read -> !day.isBefore(read.on())
+                                && repotted.filter(r -> r.isAfter(read.on())).isEmpty())
+                        .isPresent();
     }
 
     /** Whether it is not fed on a day. */

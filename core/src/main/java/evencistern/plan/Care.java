@@ -29,6 +29,7 @@ import evencistern.plant.Trait;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.water.SourceWater;
+import evencistern.water.WaterLimits;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -118,9 +119,6 @@ public record Care(
     private static final double COLD_ROOTS_C = 15;
 
     private static final int WEEK = 7;
-    /** What carnivores stand at most: rain, distilled and reverse-osmosis water; society practice, from memory. */
-    private static final double PURE_WATER_MS_CM = 0.1;
-
     private static final int QUARTERS = 4;
 
     /** What to mind at this watering. */
@@ -148,6 +146,15 @@ public record Care(
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);
+        }
+
+        /** Whether it is to be minded can in hand, where feed goes with the water or not. */
+        public boolean onTheRound(boolean feeding) {
+            return switch (this) {
+                case PURE_WATER_ONLY -> true;
+                case VELAMEN_A_MINUTE, VELAMEN_FRESH_EACH, VELAMEN_PLAIN_LATER, MOISTEN_FIRST -> feeding;
+                default -> false;
+            };
         }
     }
 
@@ -201,24 +208,24 @@ public record Care(
         LotPlan plan = LotPlan.of(s, today, working);
         WaterNeed need = plan.need();
         double missing = s.lastWatered().map(d -> need.deficit(d, today)).orElse(need.usableLitres());
-        double pour = need.pour(missing, working);
+        double pour = need.pour(missing, "water.pour", working);
         double fullPour = need.fullPour(working);
         // a feed that lies ahead goes with what the pot will have lost by then
         double feedMissing = plan.nextFeed()
                 .filter(f -> today.isBefore(f.date()) && f.date().isAfter(plan.nextWater()))
                 .map(LotPlan.FeedDate::missingLitres)
                 .orElse(plan.waterMissing());
-        double feedPour = need.feedPour(feedMissing, working);
+        double feedPour = need.pour(feedMissing, "water.feed_pour", working);
         Optional<Feeding> feeding = s.feed()
                 .filter(f -> unfit.isEmpty())
                 .map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
-        cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species().toxicity()));
+        cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species()));
         return new Care(
                 plan,
                 pour,
-                need.nextPour(plan.waterMissing(), working),
+                need.pour(plan.waterMissing(), "water.next_pour", working),
                 feedPour,
                 fullPour,
                 missing,
@@ -235,7 +242,7 @@ public record Care(
             double missing,
             Optional<FeedFitness> unfit) {
         List<Note> notes = new ArrayList<>();
-        if (s.species().appetite() == Appetite.NONE && water.ecMsCm() >= PURE_WATER_MS_CM) {
+        if (s.species().appetite() == Appetite.NONE && water.ecMsCm() >= WaterLimits.PURE_MS_CM) {
             notes.add(Note.PURE_WATER_ONLY);
         }
         if (plan.need().keptDry(today)) {

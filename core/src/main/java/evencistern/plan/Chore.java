@@ -2,7 +2,6 @@ package evencistern.plan;
 
 import evencistern.caution.Caution;
 import evencistern.media.PotWater;
-import evencistern.plant.Toxicity;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -159,13 +158,10 @@ public enum Chore {
 
     /** What is to be minded. */
     public List<Caution> cautions(Situation s) {
-        Toxicity toxicity = s.species().toxicity();
         return switch (this) {
             case PINCH, DEADHEAD -> {
                 List<Caution> cautions = new ArrayList<>(List.of(Caution.CLEAN_BLADE));
-                if (toxicity.warn()) {
-                    cautions.add(toxicity == Toxicity.TOXIC ? Caution.PLANT_TOXIC : Caution.PLANT_TOXICITY_UNKNOWN);
-                }
+                cautions.addAll(Caution.forPoison(s.species()));
                 yield cautions;
             }
             case STAKE -> List.of(Caution.CAP_CANES);

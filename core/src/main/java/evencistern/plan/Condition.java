@@ -12,7 +12,9 @@ public enum Condition {
     /** Sick or kept apart: not fed, and done last on the round. */
     SICK,
     /** Dried right out: plain water before any feed. */
-    DRIED_OUT;
+    DRIED_OUT,
+    /** At rest: leafless, or old leaves giving way to new ones; for the weeks that its kind rests, or until told. */
+    RESTING;
 
     public String id() {
         return name().toLowerCase(Locale.ROOT);

@@ -57,6 +57,7 @@ final class DaysAhead {
 
     private final Situation s;
     private final LocalDate today;
+    private final PotWater water;
     private final WaterNeed need;
     private final boolean fed;
     private final Rhythm rhythm;
@@ -85,6 +86,7 @@ final class DaysAhead {
     DaysAhead(Situation s, LocalDate today, PotWater water, WaterNeed need, List<LocalDate> calendar) {
         this.s = s;
         this.today = today;
+        this.water = water;
         this.need = need;
         this.calendar = calendar;
         this.fed = s.feed().isPresent()
@@ -143,7 +145,8 @@ final class DaysAhead {
         if (next.kind() == Kind.FLUSH) {
             flushOn = s.particulars().flushing().byAccount()
                     ? Optional.empty()
-                    : LotPlan.flushEvery(s).map(every -> LotPlan.awake(next.on().plusDays(every), s));
+                    : LotPlan.flushEvery(s, water)
+                            .map(every -> LotPlan.awake(next.on().plusDays(every), s));
         }
         if (next.kind() == Kind.FEED) {
             lastFed = Optional.of(next.on());
@@ -229,7 +232,9 @@ final class DaysAhead {
         }
         for (; counted.isBefore(to); counted = counted.plusDays(1)) {
             LocalDate day = counted.plusDays(1);
-            double growth = Growth.on(day, s.species(), s.place()).factor();
+            double growth = s.particulars().fedAtRest(day)
+                    ? 1
+                    : Growth.on(day, s.species(), s.place()).factor();
             growthDays += growth;
             neededMg += needMgPerL * need.useOn(day) * growth;
         }

@@ -1,6 +1,7 @@
 package evencistern.plan;
 
 import evencistern.climate.Place;
+import evencistern.feed.Feed;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
@@ -15,10 +16,11 @@ import java.util.Set;
  *
  * <p><b>Answers</b> is this a day to feed, and if not, what holds it back and until when?
  * <p><b>Formula</b> cold: warmth below 0.1; heat: within 0.3 °C of the kind's resting heat; dark: light below the kind's least; dormant: daily mean below the kind's resting
- * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by; frost, for woody and perennial
+ * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by, or the kind's weeks from the day it was told to rest; frost, for woody and perennial
  * plants that harden: from 7 weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
- * fruit set: while told, for kinds that take no feed then; grafted: nothing strewn for the kind's days; sick: while told;
- * reading: until the day that was decided on after one
+ * fruit set: while told, for kinds that take no feed then, but for coated feed; grafted: nothing strewn for the kind's days, or a year; sick: while told;
+ * reading: until the day that was decided on after one; salty: after a reading above the band, until the next reading, fresh
+ * mix, or a decision; none of them up to the day to which a person has lifted it
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any latitude: seasons come from the place's own temperatures, light and frost dates
  * <p><b>Source</b> [COMMON] last feed 6–8 weeks before frost, none below about 10–12 °C, 3–6 weeks after repotting, liquid
@@ -36,11 +38,15 @@ public enum Hold {
     FRUIT_SET,
     GRAFTED,
     SICK,
-    READING;
+    READING,
+    SALTY;
 
     private static final List<Hold> ALL = List.of(values());
 
     private static final double WARMTH_NEEDED = 0.1;
+    /** For kinds of which nothing else is told. */
+    private static final int USUAL_GRAFT_DAYS = 365;
+
     private static final int DAYS_BEFORE_FIRST_FROST = 49;
     private static final int DAYS_BEFORE_LAST_FROST = 28;
 
@@ -50,7 +56,7 @@ public enum Hold {
 
     /** Whether nobody can say when it ends: it ends when the person says so. */
     public boolean open() {
-        return this == FLOWERING || this == FRUIT_SET || this == SICK;
+        return this == FLOWERING || this == FRUIT_SET || this == SICK || this == SALTY;
     }
 
     /** Whether the plant stands still meanwhile. */
@@ -67,7 +73,7 @@ public enum Hold {
     static Set<Hold> on(LocalDate date, Situation s, Growth growth) {
         Set<Hold> holds = EnumSet.noneOf(Hold.class);
         for (Hold hold : ALL) {
-            if (hold.holds(date, s, growth)) {
+            if (hold.holds(date, s, growth) && !s.particulars().lifted(hold, date)) {
                 holds.add(hold);
             }
         }
@@ -81,8 +87,7 @@ public enum Hold {
             case COLD -> growth.warmth() < WARMTH_NEEDED;
             case HEAT -> growth.coolness() < WARMTH_NEEDED;
             case DARK -> s.place().on(date).lightMol() < species.traits().number(Trait.LIGHT_LOW);
-            case DORMANT ->
-                !species.restsBy("none") && dormant(species, s.place().on(date));
+            case DORMANT -> rests(date, s.place().on(date), species, told);
             case FROST_NEAR ->
                 species.traits().is(Trait.HARDENS, "yes")
                         && s.place().frosts().filter(f -> nearFrost(date, f)).isPresent();
@@ -91,18 +96,32 @@ public enum Hold {
                         .filter(r -> within(date, r, species.repotHoldDays()))
                         .isPresent();
             case FLOWERING ->
-                toldSince(date, told, Condition.FLOWERING) && species.traits().is(Trait.HOLDS, "flowering");
+                !coated(s)
+                        && toldSince(date, told, Condition.FLOWERING)
+                        && species.traits().is(Trait.HOLDS, "flowering");
             case FRUIT_SET ->
-                toldSince(date, told, Condition.FRUIT_SET) && species.traits().is(Trait.HOLDS, "fruit_set");
+                !coated(s)
+                        && toldSince(date, told, Condition.FRUIT_SET)
+                        && species.traits().is(Trait.HOLDS, "fruit_set");
             case GRAFTED ->
                 s.feed().filter(LotPlan::strewn).isPresent()
                         && Optional.ofNullable(told.conditions().get(Condition.GRAFTED))
-                                .filter(g ->
-                                        within(date, g, (int) species.traits().number(Trait.GRAFT_DAYS)))
+                                .filter(g -> within(date, g, graftDays(species)))
                                 .isPresent();
             case SICK -> toldSince(date, told, Condition.SICK);
             case READING -> told.reading().holdsOn(date);
+            case SALTY -> told.reading().tooSaltyToFeed(date, s.repottedOn());
         };
+    }
+
+    /** What releases for months is neither begun nor stopped by a flower or a fruit. */
+    private static boolean coated(Situation s) {
+        return s.feed().flatMap(Feed::coated).isPresent();
+    }
+
+    private static int graftDays(Species species) {
+        int days = (int) species.traits().number(Trait.GRAFT_DAYS);
+        return days > 0 ? days : USUAL_GRAFT_DAYS;
     }
 
     private static boolean toldSince(LocalDate date, Particulars told, Condition condition) {
@@ -114,8 +133,15 @@ public enum Hold {
         return !date.isBefore(from) && date.isBefore(from.plusDays(days));
     }
 
+    /** Whether it rests on a day: for its kind's weeks where it was told to, which stands for the year's rest by season. */
+    static boolean rests(LocalDate date, Place.Day day, Species species, Particulars told) {
+        return told.restTold(date)
+                ? told.restsOn(date, species) || (species.restsBy("cold") && dormant(species, day))
+                : dormant(species, day);
+    }
+
     /** Whether its kind rests in such weather. */
-    static boolean dormant(Species species, Place.Day day) {
+    private static boolean dormant(Species species, Place.Day day) {
         return (species.restsBy("cold") && day.meanC() < species.traits().number(Trait.DORMANT_BELOW))
                 || (species.restsBy("short_days")
                         && day.daylengthHours() < species.traits().number(Trait.DORMANT_HOURS))

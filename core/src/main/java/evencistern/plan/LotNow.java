@@ -6,6 +6,7 @@ import evencistern.reading.Band;
 import evencistern.reading.FlushVolume;
 import evencistern.reading.Judgement;
 import evencistern.reading.Method;
+import evencistern.reading.Soak;
 import evencistern.units.Uncertain;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -40,6 +41,7 @@ public record LotNow(
      *
      * @param situation with nothing of its journal in it
      * @param waterMsCm of the water it is given
+     * @param alkalinity of the water it is given, mg/L CaCO3, where it is known
      * @param coatedAlone whether all its feed is coated
      * @param wateredBefore,fedBefore before it had a journal, where that was told
      * @param account the story of its salt, where its flush goes by that
@@ -47,12 +49,20 @@ public record LotNow(
     public record Told(
             Situation situation,
             double waterMsCm,
+            OptionalDouble alkalinity,
             boolean coatedAlone,
             Optional<LocalDate> wateredBefore,
             Optional<LocalDate> fedBefore,
             Optional<SaltAccount.Story> account) {
+        /** What a soak's water shows hides some of the acid that the roots stand in. */
+        private Optional<Judgement> judgePh(LotRecord.Read read) {
+            Uncertain shown = Uncertain.plusMinus95(read.value(), read.plusMinus());
+            return band(read.method())
+                    .judgePh(read.method() == Method.SOAK ? Soak.standing(shown, situation.mix(), alkalinity) : shown);
+        }
+
         private Band band(Method method) {
-            return Band.of(method, situation.species(), situation.mix().kind(), coatedAlone);
+            return Band.of(method, situation.species(), situation.mix(), coatedAlone);
         }
     }
 
@@ -63,16 +73,18 @@ public record LotNow(
                         later(record.watered(), told.wateredBefore()),
                         later(record.fed(), told.fedBefore()),
                         record.flushed());
-        planned = planned.with(planned.particulars().onCalendar(record.calendarDays()));
+        planned = planned.with(
+                planned.particulars().onCalendar(record.calendarDays()).lifting(record.lifted()));
         Learned learned = Learning.from(record.waterings(), planned);
-        Optional<Judgement> ph = record.ph()
-                .flatMap(r -> told.band(r.method()).judgePh(Uncertain.plusMinus95(r.value(), r.plusMinus())));
+        Optional<Judgement> ph = record.ph().flatMap(r -> told.judgePh(r));
         Optional<Judgement> ec = record.ec()
                 .flatMap(r -> told.band(r.method()).judgeEc(new Meter(null, ANY_PH, r.plusMinus()).ec(r.value())));
         Situation bare = planned;
         Optional<AfterReading.Salty> salty =
                 ec.filter(j -> j.finding().high()).flatMap(j -> record.ec().map(r -> salty(j, r, told, bare)));
-        Situation s = planned.with(planned.particulars().with(learned).with(record.after(salty)));
+        Optional<LocalDate> inOrder =
+                ec.filter(j -> !j.finding().high()).flatMap(j -> record.ec().map(LotRecord.Read::on));
+        Situation s = planned.with(planned.particulars().with(learned).with(record.after(salty, inOrder)));
         if (told.account().isPresent()) {
             s = s.with(s.particulars().with(byAccount(told, told.account().get(), s, today)));
         }

@@ -4,6 +4,7 @@ import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
+import evencistern.climate.Place;
 import evencistern.feed.Feed;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
@@ -25,9 +26,10 @@ import java.util.stream.Stream;
  * When a lot is next watered and fed, and which rule says so.
  *
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
- * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: last one + the kind's
- * weeks, where nothing drains at most 4, and not while the plant rests, or once the salt account passes the band; at once
- * after a reading above it; twice the water the pot holds, which leaves 14 % of the salt if all mixes
+ * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: at once
+ * after a reading above the band, or once the salt account passes it; by the calendar only under a roof and up to 10 L: the
+ * kind's weeks from the last flush or reading in order, where nothing drains at most 4, not while the plant rests nor within 6
+ * weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
  * <p><b>Source</b> [COMMON] feed on a watering day, not oftener than the label, as growth and need ask
@@ -47,6 +49,10 @@ public record LotPlan(
         Optional<Flush> flush) {
     private static final int FLUSH_UNDRAINED_DAYS = 28;
     private static final double FLUSH_WATERS = 2;
+    /** More than this nobody pours through one pot by the calendar; common practice, no source. */
+    private static final double MOST_BY_CALENDAR_LITRES = 10;
+    /** So long quick granules feed. */
+    private static final int GRANULES_DAYS = 42;
 
     private static final int LOOK_AHEAD_DAYS = 400;
 
@@ -71,7 +77,8 @@ public record LotPlan(
         HOLD_FRUIT_SET,
         HOLD_GRAFTED,
         HOLD_SICK,
-        HOLD_READING;
+        HOLD_READING,
+        HOLD_SALTY;
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);
@@ -163,25 +170,50 @@ public record LotPlan(
         return since != null && s.lastWatered().filter(w -> !w.isBefore(since)).isEmpty();
     }
 
-    /** Days between flushes; empty for kinds that want none. */
-    static Optional<Integer> flushEvery(Situation s) {
+    /**
+     * Days between flushes by the calendar; empty for kinds that want none, under the open sky, for coated feed alone, and for
+     * pots that take too much water for it: there a reading or the account says.
+     */
+    static Optional<Integer> flushEvery(Situation s, PotWater water) {
         int days = s.species().flushDays();
-        return days == 0
-                ? Optional.empty()
-                : Optional.of(s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS));
+        boolean byCalendar = days > 0
+                && s.place().kind() != Place.Kind.OUTDOORS
+                && s.feed().flatMap(Feed::coated).isEmpty()
+                && usualFlush(water) <= MOST_BY_CALENDAR_LITRES;
+        return byCalendar
+                ? Optional.of(s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS))
+                : Optional.empty();
     }
 
-    /** When salt was last carried off: by a flush, by fresh mix, or not since it was put up. */
+    private static double usualFlush(PotWater water) {
+        return FLUSH_WATERS * water.capacity() * water.mixLitres();
+    }
+
+    /** When salt was last known to be in order: by a flush, by fresh mix, by a reading, or not since it was put up. */
     static LocalDate lastFlushed(Situation s) {
-        return Stream.of(s.particulars().lastFlushed(), s.repottedOn(), Optional.of(s.startedOn()))
+        return Stream.of(
+                        s.particulars().lastFlushed(),
+                        s.particulars().reading().inOrderOn(),
+                        s.repottedOn(),
+                        Optional.of(s.startedOn()))
                 .flatMap(Optional::stream)
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
     }
 
+    /** Granules that were strewn are not washed out again by a flush of the calendar. */
+    private static LocalDate afterGranules(LocalDate due, Situation s) {
+        return s.feed()
+                .filter(LotPlan::strewn)
+                .flatMap(f -> s.lastFed())
+                .map(fed -> fed.plusDays(GRANULES_DAYS))
+                .filter(due::isBefore)
+                .orElse(due);
+    }
+
     /** The next flush, if one is planned; by the weeks of its kind it is not before a day. */
     static Optional<Flush> flush(Situation s, PotWater water, LocalDate earliest) {
-        double litres = FLUSH_WATERS * water.capacity() * water.mixLitres();
+        double litres = usualFlush(water);
         // a reading of too much salt is answered at once, unless plain water or fresh mix came since
         Optional<AfterReading.Salty> salty = s.particulars()
                 .reading()
@@ -201,8 +233,8 @@ public record LotPlan(
         if (by.byAccount()) {
             return by.on().map(on -> new Flush(on, asked(by.litres(), dried, litres), Flush.Asker.ACCOUNT));
         }
-        return flushEvery(s)
-                .map(every -> lastFlushed(s).plusDays(every))
+        return flushEvery(s, water)
+                .map(every -> afterGranules(lastFlushed(s).plusDays(every), s))
                 .map(due -> {
                     LocalDate day = due.isBefore(earliest) ? earliest : due;
                     return restsOn(day, s) ? awake(day, s) : due;

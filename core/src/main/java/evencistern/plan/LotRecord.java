@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param ph,ec what was last read of its roots
  * @param eased what of its feed was left out or weakened after readings
  * @param calendarDays on which the calendar of the garden has it fed
+ * @param lifted holds that a person has lifted, each up to and with a day
  * @param tended when each kind of other care was last given
  */
 public record LotRecord(
@@ -26,7 +27,8 @@ public record LotRecord(
         Optional<Read> ec,
         List<Eased> eased,
         List<LocalDate> calendarDays,
-        Map<Chore, LocalDate> tended) {
+        Map<Chore, LocalDate> tended,
+        Map<Hold, LocalDate> lifted) {
 
     /**
      * A reading.
@@ -44,7 +46,7 @@ public record LotRecord(
     public record Eased(OptionalDouble share, LocalDate until) {}
 
     /** What follows for the feed: the longest it is left out, the weakest it is given, the last day of either. */
-    AfterReading after(Optional<AfterReading.Salty> salty) {
+    AfterReading after(Optional<AfterReading.Salty> salty, Optional<LocalDate> inOrderOn) {
         return new AfterReading(
                 salty,
                 eased.stream()
@@ -55,6 +57,7 @@ public record LotRecord(
                 eased.stream()
                         .filter(e -> e.share().isPresent())
                         .map(Eased::until)
-                        .max(LocalDate::compareTo));
+                        .max(LocalDate::compareTo),
+                inOrderOn);
     }
 }

@@ -1,6 +1,8 @@
 package evencistern.plan;
 
 import evencistern.fault.Faults;
+import evencistern.plant.Species;
+import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +20,7 @@ import java.util.OptionalDouble;
  * @param lastFlushed when plain water last ran through in plenty
  * @param reading what follows from its readings
  * @param flushing by what a flush is planned
+ * @param lifted holds that a person has lifted, each up to and with a day
  * @param calendarDays on which the calendar of the garden has it fed, in order; none where each lot goes by its own days
  */
 public record Particulars(
@@ -29,7 +32,12 @@ public record Particulars(
         Optional<LocalDate> lastFlushed,
         AfterReading reading,
         Flushing flushing,
-        List<LocalDate> calendarDays) {
+        List<LocalDate> calendarDays,
+        Map<Hold, LocalDate> lifted) {
+    private static final int DAYS_PER_WEEK = 7;
+    /** A rest that was told of is that of its year. */
+    private static final int ONE_REST_DAYS = 300;
+
     /** A lot of which nothing more is known. */
     public static final Particulars NONE = new Particulars(
             OptionalDouble.empty(),
@@ -40,7 +48,8 @@ public record Particulars(
             Optional.empty(),
             AfterReading.NOTHING,
             Flushing.BY_RHYTHM,
-            List.of());
+            List.of(),
+            Map.of());
 
     /** From whose readings nothing follows, flushed as its kind asks, on no calendar. */
     public Particulars(
@@ -59,35 +68,72 @@ public record Particulars(
                 lastFlushed,
                 AfterReading.NOTHING,
                 Flushing.BY_RHYTHM,
-                List.of());
+                List.of(),
+                Map.of());
     }
 
     public Particulars {
         tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
         conditions = Map.copyOf(conditions);
         calendarDays = calendarDays.stream().sorted().toList();
+        lifted = Map.copyOf(lifted);
     }
 
     public Particulars with(Learned what) {
-        return new Particulars(tallM, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays);
+        return new Particulars(
+                tallM, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     public Particulars with(AfterReading what) {
-        return new Particulars(tallM, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays);
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
     }
 
     public Particulars with(Flushing what) {
-        return new Particulars(tallM, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays);
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
     }
 
     /** Last flushed on a day. */
     public Particulars flushed(Optional<LocalDate> on) {
-        return new Particulars(tallM, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays);
+        return new Particulars(tallM, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
     }
 
     /** Fed on these days, as far as each suits it. */
     public Particulars onCalendar(List<LocalDate> days) {
-        return new Particulars(tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days);
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
+    }
+
+    /** With these holds lifted, each up to a day. */
+    public Particulars lifting(Map<Hold, LocalDate> holds) {
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, holds);
+    }
+
+    /** Whether a person has lifted a hold for a day. */
+    boolean lifted(Hold hold, LocalDate day) {
+        LocalDate until = lifted.get(hold);
+        return until != null && !day.isAfter(until);
+    }
+
+    /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */
+    boolean fedAtRest(LocalDate day) {
+        return lifted.keySet().stream().anyMatch(h -> h.rests() && lifted(h, day));
+    }
+
+    /** Whether it was told to rest within the year before a day. */
+    boolean restTold(LocalDate date) {
+        LocalDate since = conditions.get(Condition.RESTING);
+        return since != null && !date.isBefore(since) && date.isBefore(since.plusDays(ONE_REST_DAYS));
+    }
+
+    /** Whether it was told to rest, and its kind's weeks of rest are not over on a day. */
+    boolean restsOn(LocalDate date, Species species) {
+        LocalDate since = conditions.get(Condition.RESTING);
+        return since != null
+                && !date.isBefore(since)
+                && date.isBefore(since.plusDays(Math.round(species.traits().number(Trait.REST_WEEKS) * DAYS_PER_WEEK)));
     }
 
     /** These of a lot so tall. */

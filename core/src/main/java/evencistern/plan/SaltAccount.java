@@ -491,7 +491,7 @@ public record SaltAccount(
                 }
                 double feed = feedDue(day) ? given.feedMsCm() : 0;
                 lastFed = feed > 0 ? day : lastFed;
-                double litres = where.need().pour(pot.missing, Working.off());
+                double litres = where.need().pour(pot.missing);
                 pour(pot, new Poured(day, litres, given.waterMsCm(), feed, OptionalDouble.empty()), growth(day));
                 if (pot.salt / held >= limit) {
                     return Optional.of(day);

@@ -52,10 +52,12 @@ public final class WaterNeed {
     private final ReferenceWaterUse method;
     private final Species species;
     private final double restShare;
+    private final Particulars particulars;
 
     WaterNeed(PotWater water, Pot pot, Species species, Place place, Particulars particulars, Working working) {
         this.method = ReferenceWaterUse.of(place);
         this.species = species;
+        this.particulars = particulars;
         this.restShare = species.traits().is(Trait.REST_WATER, "less")
                 ? LEAFLESS
                 : species.traits().is(Trait.REST_WATER, "dry") ? DRY : 1;
@@ -84,18 +86,22 @@ public final class WaterNeed {
 
     /** Litres one pot uses on a day. */
     public double useOn(LocalDate date) {
-        return useOn(place.on(date));
+        return useOn(date, place.on(date));
     }
 
-    private double useOn(Place.Day day) {
+    private double useOn(LocalDate date, Place.Day day) {
         double awake = learned.factor() * planned(method.mmPerDay(day));
-        return restShare < 1 && Hold.dormant(species, day) ? awake * restShare : awake;
+        return restShare < 1 && rests(date, day) ? awake * restShare : awake;
+    }
+
+    private boolean rests(LocalDate date, Place.Day day) {
+        return Hold.rests(date, day, species, particulars);
     }
 
     /** Whether no water is given on a day: to a plant that rests dry, or into a frozen pot. */
     boolean keptDry(LocalDate date) {
         Place.Day day = place.on(date);
-        return (restShare == DRY && Hold.dormant(species, day))
+        return (restShare == DRY && rests(date, day))
                 || (place.kind() != Place.Kind.INDOORS && day.meanC() <= FROZEN_C);
     }
 
@@ -187,41 +193,17 @@ public final class WaterNeed {
                 table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 
-    /** The same for the next watering. */
-    double nextPour(double deficitLitres, Working working) {
-        return working.step(
-                "water.next_pour",
-                "pour = deficit/(1 − LF)",
-                pour(deficitLitres),
-                Unit.LITRE,
-                "COMMON",
-                earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
-                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
-    }
-
-    /** The same for the watering that carries feed. */
-    double feedPour(double deficitLitres, Working working) {
-        return working.step(
-                "water.feed_pour",
-                "pour = deficit/(1 − LF)",
-                pour(deficitLitres),
-                Unit.LITRE,
-                "COMMON",
-                earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
-                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
-    }
-
-    /** The same without its working. */
+    /** Litres to pour to make up a deficit and let the leaching fraction run through. */
     double pour(double deficitLitres) {
         return deficitLitres / (1 - leaching);
     }
 
-    /** Litres to pour to make up a deficit and let the leaching fraction run through. */
-    double pour(double deficitLitres, Working working) {
+    /** The same with its working, as one of the steps {@code water.pour}, {@code next_pour} and {@code feed_pour}. */
+    double pour(double deficitLitres, String step, Working working) {
         return working.step(
-                "water.pour",
+                step,
                 "pour = deficit/(1 − LF)",
-                deficitLitres / (1 - leaching),
+                pour(deficitLitres),
                 Unit.LITRE,
                 "COMMON",
                 earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
@@ -277,7 +259,7 @@ public final class WaterNeed {
         int[] days = {LONGEST_DAYS, LONGEST_DAYS, LONGEST_DAYS};
         for (int k = 1; k <= LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
             Place.Day day = place.on(watered.plusDays(k));
-            double use = useOn(day);
+            double use = useOn(watered.plusDays(k), day);
             double rain = day.rainMm() * surfaceM2;
             for (int i = 0; i < shares.length; i++) {
                 used[i] = Math.max(0, used[i] + use * shares[i] - rain);

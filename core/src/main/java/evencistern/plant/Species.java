@@ -2,7 +2,9 @@ package evencistern.plant;
 
 import evencistern.feed.DoseLimit;
 import evencistern.feed.StrengthCap;
+import evencistern.water.WaterLimits;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /**
  * One entry of the species guide.
@@ -10,6 +12,11 @@ import java.util.Locale;
  * @param group key of the group whose traits it has where it has none of its own
  */
 public record Species(String key, String common, String scientific, String group, Traits traits) {
+    /** The bands of heaths and their kin end here or below; those of camellias and gardenias above. */
+    private static final double HEATHS_BAND = 5.5;
+
+    private static final double HEATHS_LIMED_TO = 5;
+    private static final double LIME_HATERS_LIMED_TO = 5.5;
 
     /** The same kind with what is told of it in other words. */
     public Species with(Traits told) {
@@ -103,8 +110,28 @@ public record Species(String key, String common, String scientific, String group
         return (int) traits.number(Trait.REPOT_HOLD);
     }
 
-    public Toxicity toxicity() {
-        return Toxicity.valueOf(traits.text(Trait.TOXICITY).toUpperCase(Locale.ROOT));
+    /**
+     * The pH to which lime may bring its mix: empty where it stands lime, 5.0 for heaths and their kin, 5.5 for the others that
+     * hate it, 0 for carnivores, which get none; typical, from memory.
+     */
+    public OptionalDouble limeTo() {
+        if (!hates(Trait.LIME)) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(
+                traits.is(Trait.CARNIVORE, "yes")
+                        ? 0
+                        : phHigh() <= HEATHS_BAND ? HEATHS_LIMED_TO : LIME_HATERS_LIMED_TO);
+    }
+
+    /** What its water must be like. */
+    public WaterLimits.Drinker drinks() {
+        return new WaterLimits.Drinker(hates(Trait.LIME), hates(Trait.FLUORIDE), traits.is(Trait.CARNIVORE, "yes"));
+    }
+
+    /** How badly it harms who eats or chews it. */
+    public Poison poison(Poison.Eater eater) {
+        return Poison.of(traits, eater);
     }
 
     /** Least air its roots want in the drained pot, % of the mix. */

@@ -42,6 +42,8 @@ public enum Trait {
     REST_ABOVE(Unit.CELSIUS, 15, 60),
     /** How it is watered while it rests. */
     REST_WATER("as_usual", "less", "dry"),
+    /** How long a rest lasts that a person tells of: leaves gone, or old leaves giving way to new ones. */
+    REST_WEEKS(Unit.WEEK, 1, 30),
     /** Whether its growth must harden before frost: woody plants and perennials that stay out. */
     HARDENS("yes", "no"),
     SEASON("warm_months", "cool_months", "all_year"),
@@ -75,7 +77,9 @@ public enum Trait {
     STAKE_DAYS(Unit.DAY, 0, 120),
     /** Between looks for pests, while it grows. */
     LOOK_DAYS(Unit.DAY, 0, 120),
-    TOXICITY("harmless", "toxic", "unknown"),
+    POISON_PEOPLE(Words.POISON),
+    POISON_DOGS(Words.POISON),
+    POISON_CATS(Words.POISON),
     COLDEST(Unit.CELSIUS, -40, 20),
     PHOSPHORUS("stands", "hates"),
     LIME("stands", "hates"),
@@ -84,6 +88,11 @@ public enum Trait {
     CARNIVORE("yes", "no");
 
     private static final String JOIN = "+";
+
+    /** Words that several traits share. */
+    private static final class Words {
+        static final String[] POISON = {"none_known", "irritant", "unknown", "harmful", "may_kill"};
+    }
 
     private final boolean isNumber;
     private final Unit unit;

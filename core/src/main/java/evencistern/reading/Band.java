@@ -1,7 +1,9 @@
 package evencistern.reading;
 
-import evencistern.media.Component.Family;
+import evencistern.media.Mix;
+import evencistern.plant.Appetite;
 import evencistern.plant.Species;
+import evencistern.plant.Trait;
 import evencistern.table.DataFile;
 import evencistern.units.Uncertain;
 import java.util.HashMap;
@@ -13,8 +15,8 @@ import java.util.Optional;
  * The band a reading should lie in.
  *
  * @param method by which it was read
- * @param zone whose bands hold
- * @param appetite how hungry the plant is: light, medium, heavy or none
+ * @param zone whose bands count most
+ * @param appetite of the row its lower edge is from: light, medium, heavy or none
  */
 public record Band(
         Method method, RootZone zone, String appetite, double phLow, double phHigh, double ecLow, double ecHigh) {
@@ -23,23 +25,67 @@ public record Band(
     private static final Map<String, Ec> ROWS = readRows();
 
     /**
-     * The band for a plant in a mix of this kind: pH by the species, EC by method, mix, feed and appetite. What a laboratory
-     * reads is held against what corresponds to the pour-through's.
+     * The band for a plant in a mix: pH by the species; EC by method, feed, appetite, how much salt the kind stands, and what
+     * the mix is made of, each part counting by its share. What a laboratory reads is held against what corresponds to the
+     * pour-through's.
      */
-    public static Band of(Method method, Species species, Family kind, boolean coatedAlone) {
-        RootZone zone = RootZone.of(species, kind, coatedAlone);
-        String appetite =
-                zone == RootZone.CARNIVORE ? "none" : species.appetite().name().toLowerCase(Locale.ROOT);
+    public static Band of(Method method, Species species, Mix mix, boolean coatedAlone) {
+        Map<RootZone, Double> zones = RootZone.of(species, mix, coatedAlone);
+        RootZone mainly = zones.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .orElseThrow()
+                .getKey();
         Method listed = method == Method.RUNOFF || !method.saysEc() ? Method.RUNOFF : Method.POUR_THROUGH;
-        String name = String.join(":", listed.id(), zone.id(), appetite);
-        Ec ec = ROWS.get(name);
-        if (ec == null) {
-            throw new IllegalStateException("bands.csv has no row " + name);
+        Appetite low = mainly == RootZone.CARNIVORE ? Appetite.NONE : salted(species, false);
+        Appetite high = mainly == RootZone.CARNIVORE ? Appetite.NONE : salted(species, true);
+        Ec ec = new Ec(0, 0);
+        for (Map.Entry<RootZone, Double> zone : zones.entrySet()) {
+            if (zone.getValue() > 0) {
+                ec = new Ec(
+                        ec.low()
+                                + zone.getValue()
+                                        * row(listed, zone.getKey(), low).low(),
+                        ec.high()
+                                + zone.getValue()
+                                        * row(listed, zone.getKey(), high).high());
+            }
         }
         if (listed != method && Equivalence.known(method)) {
             ec = new Ec(Equivalence.convert(ec.low(), listed, method), Equivalence.convert(ec.high(), listed, method));
         }
-        return new Band(method, zone, appetite, species.phLow(), species.phHigh(), ec.low(), ec.high());
+        return new Band(
+                method,
+                mainly,
+                low.name().toLowerCase(Locale.ROOT),
+                species.phLow(),
+                species.phHigh(),
+                ec.low(),
+                ec.high());
+    }
+
+    /** Which row holds: one of less appetite where little salt is stood, for the upper edge one of more where much is. */
+    private static Appetite salted(Species species, boolean upper) {
+        Appetite appetite = species.appetite();
+        if (species.traits().is(Trait.SALT, "low")) {
+            return appetite == Appetite.HEAVY
+                    ? Appetite.MEDIUM
+                    : appetite == Appetite.MEDIUM ? Appetite.LIGHT : appetite;
+        }
+        if (upper && species.traits().is(Trait.SALT, "high")) {
+            return appetite == Appetite.LIGHT
+                    ? Appetite.MEDIUM
+                    : appetite == Appetite.MEDIUM ? Appetite.HEAVY : appetite;
+        }
+        return appetite;
+    }
+
+    private static Ec row(Method listed, RootZone zone, Appetite appetite) {
+        String name = String.join(":", listed.id(), zone.id(), appetite.name().toLowerCase(Locale.ROOT));
+        Ec ec = ROWS.get(name);
+        if (ec == null) {
+            throw new IllegalStateException("bands.csv has no row " + name);
+        }
+        return ec;
     }
 
     /** A pH held against it, with the pen's ±; empty where the method says nothing of the roots. */

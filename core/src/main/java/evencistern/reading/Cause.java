@@ -194,7 +194,8 @@ public record Cause(Kind kind, List<Fact> speaksFor, List<Fact> speaksAgainst) {
 
     /** Why it may be too alkaline. */
     static List<Cause> ofHighPh(Sample sample, Circumstances c) {
-        double limit = WaterLimits.alkalinityLimit(c.pot().mixLitres());
+        double limit =
+                WaterLimits.alkalinityLimit(c.pot().mixLitres(), c.species().drinks());
         OptionalDouble acidifying = c.feed().map(Circumstances.Fed::acidifying).orElse(OptionalDouble.empty());
         Gathered nitrate = new Gathered(Kind.NITRATE_FEED);
         acidifying.ifPresent(a -> nitrate.fact(a <= LITTLE, a >= MUCH, What.ACIDIFYING_SHARE, a, Unit.ONE));

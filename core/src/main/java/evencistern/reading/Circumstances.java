@@ -73,6 +73,6 @@ public record Circumstances(
     }
 
     Band band(Method method) {
-        return Band.of(method, species, mix.kind(), coatedAlone());
+        return Band.of(method, species, mix, coatedAlone());
     }
 }

@@ -1,7 +1,9 @@
 package evencistern.reading;
 
 import evencistern.plant.Appetite;
+import evencistern.plant.Trait;
 import evencistern.reading.Judgement.Finding;
+import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.water.WaterLimits;
 import evencistern.working.Working;
@@ -11,6 +13,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * What a reading says and what to do about it.
@@ -50,6 +53,11 @@ public record Verdict(
         LESS_AMMONIUM,
         REFRESH_PARTLY,
         REPOT,
+        RAISE_PH,
+        IRON_IF_YELLOW,
+        IRON_SULFATE,
+        PLAN_REPOT,
+        RAISE_WATER_PH,
         RETEST,
         RETEST_CALIBRATED,
         CARRY_ON;
@@ -72,6 +80,10 @@ public record Verdict(
 
         static Advice in(int days, Action action) {
             return new Advice(action, OptionalDouble.empty(), OptionalDouble.empty(), Unit.ONE, OptionalInt.of(days));
+        }
+
+        static Advice in(int days, Action action, double least, double most, Unit unit) {
+            return new Advice(action, OptionalDouble.of(least), OptionalDouble.of(most), unit, OptionalInt.of(days));
         }
 
         static Advice to(Action action, double least, double most, Unit unit) {
@@ -105,6 +117,10 @@ public record Verdict(
         }
     }
 
+    /** What a mix that is spent asks for in another way. */
+    private static final Set<Action> OF_SPENT =
+            Set.of(Action.REPOT, Action.PLAN_REPOT, Action.REFRESH_PARTLY, Action.RAISE_PH, Action.RETEST);
+
     private static final double HALF = 0.5;
     private static final double QUARTER = 0.25;
     private static final double MOSTLY = 0.4;
@@ -115,12 +131,32 @@ public record Verdict(
     private static final int RETEST_SALTS_DAYS = 10;
     private static final int RETEST_PH_DAYS = 28;
     private static final int REPOT_DAYS = 28;
+    private static final int PLAN_REPOT_DAYS = 90;
+    /** After a drench that raises the pH. */
+    private static final int RETEST_RAISED_DAYS = 7;
+    /** Until it is used to water, bark and moss are acid by themselves. */
+    private static final int FRESH_DAYS = 90;
+    /** From this age on organic matter that reads sour in a soak is sour; common practice, no source. */
+    private static final int SOUR_FROM_DAYS = 150;
+    /** Potassium bicarbonate drench, g/L, rinsed off the leaves; greenhouse extension guides, from memory. */
+    private static final double BICARBONATE_LOW = 1.2;
+
+    private static final double BICARBONATE_HIGH = 2.4;
+    /** One drench of chelated iron, mg/L Fe; greenhouse extension guides, from memory. */
+    private static final double IRON_LOW = 20;
+
+    private static final double IRON_HIGH = 38;
+    /** One drench of iron sulfate to lower the pH of a lime hater's pot, g/L; greenhouse extension guides, from memory. */
+    private static final double IRON_SULFATE_LOW = 1.2;
+
+    private static final double IRON_SULFATE_HIGH = 2.4;
     private static final int MOST_READINGS = 9;
 
     /** Judges one reading; the can's own is held against no band. */
     public static Verdict of(Sample sample, Circumstances c, Working working) {
         Band band = c.band(sample.method());
-        Optional<Judgement> byPh = sample.ph().flatMap(band::judgePh);
+        Optional<Judgement> byPh =
+                sample.ph().map(ph -> standing(ph, sample, c)).flatMap(band::judgePh);
         Optional<Judgement> byEc = sample.ec().flatMap(band::judgeEc);
         byPh.ifPresent(j -> show("reading.ph_inside", j, Unit.PH_UNIT, working));
         byEc.ifPresent(j -> show("reading.ec_inside", j, Unit.MILLISIEMENS_PER_CM, working));
@@ -147,10 +183,14 @@ public record Verdict(
             advice.addAll(tooAlkaline(c));
         } else if (is(byPh, Finding::low)) {
             causes.addAll(Cause.ofLowPh(sample, c));
-            advice.addAll(tooAcid(c));
+            advice.addAll(tooAcid(sample, byPh.orElseThrow(), c));
+        } else if (sample.method() == Method.SOAK
+                && byPh.filter(j -> !j.sure() && j.below() > j.above()).isPresent()) {
+            advice.add(Advice.in(PLAN_REPOT_DAYS, Action.PLAN_REPOT));
         }
         if (is(byPh, f -> f.high() || f.low()) && advice.stream().noneMatch(a -> a.action() == Action.RETEST)) {
-            advice.add(Advice.in(RETEST_PH_DAYS, Action.RETEST));
+            boolean raised = advice.stream().anyMatch(a -> a.action() == Action.RAISE_PH);
+            advice.add(Advice.in(raised ? RETEST_RAISED_DAYS : RETEST_PH_DAYS, Action.RETEST));
         }
         if (is(byPh, Finding.CANNOT_TELL::equals) || is(byEc, Finding.CANNOT_TELL::equals)) {
             advice.add(Advice.in(0, Action.RETEST_CALIBRATED));
@@ -167,12 +207,15 @@ public record Verdict(
         List<Advice> spent = new ArrayList<>();
         spent.add(Advice.in(REPOT_DAYS, Action.REPOT));
         spent.add(Advice.to(Action.REFRESH_PARTLY, THIRD, THIRD, Unit.ONE));
-        advice.stream()
-                .filter(a -> a.action() != Action.REPOT
-                        && a.action() != Action.REFRESH_PARTLY
-                        && a.action() != Action.RETEST)
-                .forEach(spent::add);
+        advice.stream().filter(a -> !OF_SPENT.contains(a.action())).forEach(spent::add);
         return new Verdict(band, ph, ec, causes, List.copyOf(spent), changes, flush);
+    }
+
+    /** The pH of the roots: a soak's water hides some of the acid. */
+    private static Uncertain standing(Uncertain ph, Sample sample, Circumstances c) {
+        return sample.method() == Method.SOAK
+                ? Soak.standing(ph, c.mix(), c.water().alkalinity())
+                : ph;
     }
 
     private static boolean is(Optional<Judgement> judgement, java.util.function.Predicate<Finding> what) {
@@ -213,7 +256,8 @@ public record Verdict(
     private static List<Advice> tooAlkaline(Circumstances c) {
         List<Advice> advice = new ArrayList<>();
         OptionalDouble alkalinity = c.water().alkalinity();
-        double limit = WaterLimits.alkalinityLimit(c.pot().mixLitres());
+        double limit =
+                WaterLimits.alkalinityLimit(c.pot().mixLitres(), c.species().drinks());
         if (alkalinity.isEmpty()) {
             advice.add(Advice.of(Action.MEASURE_ALKALINITY));
         } else if (alkalinity.getAsDouble() > limit * HALF) {
@@ -226,22 +270,48 @@ public record Verdict(
         if (acidifying.isPresent() && acidifying.getAsDouble() < AMMONIUM_LOW) {
             advice.add(Advice.to(Action.MORE_AMMONIUM, acidifying.getAsDouble(), MOSTLY, Unit.ONE));
         }
+        if (c.species().appetite() != Appetite.NONE) {
+            advice.add(
+                    c.species().hates(Trait.LIME)
+                            ? Advice.to(Action.IRON_SULFATE, IRON_SULFATE_LOW, IRON_SULFATE_HIGH, Unit.GRAM_PER_LITRE)
+                            : Advice.to(Action.IRON_IF_YELLOW, IRON_LOW, IRON_HIGH, Unit.MILLIGRAM_PER_LITRE));
+        }
         return advice;
     }
 
-    private static List<Advice> tooAcid(Circumstances c) {
+    /**
+     * Below the band: less acid feed; a mix that is old or has gone sour is changed, meanwhile water of a higher pH helps for a
+     * month; else bicarbonate. Never raised by the number alone: fresh bark and moss, which are acid by themselves, plants that
+     * lime harms, carnivores.
+     */
+    private static List<Advice> tooAcid(Sample sample, Judgement ph, Circumstances c) {
         List<Advice> advice = new ArrayList<>();
         OptionalDouble acidifying = c.feed().map(Circumstances.Fed::acidifying).orElse(OptionalDouble.empty());
         if (acidifying.isPresent() && acidifying.getAsDouble() > AMMONIUM_LOW) {
             advice.add(Advice.to(Action.LESS_AMMONIUM, acidifying.getAsDouble(), AMMONIUM_LOW, Unit.ONE));
         }
-        if (c.mix().kind().organic() && c.mixSpent().isPresent()) {
-            double spent = c.mixSpent().getAsDouble();
-            if (spent >= SPENT) {
-                advice.add(Advice.in(REPOT_DAYS, Action.REPOT));
-            } else if (spent >= OLD) {
-                advice.add(Advice.to(Action.REFRESH_PARTLY, THIRD, THIRD, Unit.ONE));
-            }
+        boolean standsAcid = c.species().hates(Trait.LIME);
+        boolean fresh = c.mixDays().isPresent() && c.mixDays().getAsInt() <= FRESH_DAYS;
+        boolean soaked = sample.method() == Method.SOAK
+                && !fresh
+                && c.mix().kind().organic()
+                && c.species().appetite() != Appetite.NONE;
+        boolean sour = soaked && (c.mixSpent().orElse(0) >= OLD || c.mixDays().orElse(0) >= SOUR_FROM_DAYS);
+        if (sour || (c.mix().kind().organic() && c.mixSpent().orElse(0) >= SPENT)) {
+            advice.add(Advice.in(REPOT_DAYS, Action.REPOT));
+        } else if (c.mix().kind().organic() && c.mixSpent().orElse(0) >= OLD) {
+            advice.add(Advice.to(Action.REFRESH_PARTLY, THIRD, THIRD, Unit.ONE));
+        } else if (soaked) {
+            advice.add(Advice.in(PLAN_REPOT_DAYS, Action.PLAN_REPOT));
+        }
+        if (sour) {
+            advice.add(Advice.in(REPOT_DAYS, Action.RAISE_WATER_PH));
+        }
+        boolean acidByItself =
+                fresh && c.mix().ph(Working.off()).value() < c.species().phLow();
+        if (!standsAcid && !acidByItself && !soaked && ph.finding().low()) {
+            advice.add(Advice.in(
+                    RETEST_RAISED_DAYS, Action.RAISE_PH, BICARBONATE_LOW, BICARBONATE_HIGH, Unit.GRAM_PER_LITRE));
         }
         return advice;
     }

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * One nutrient for one plant, today.
@@ -42,6 +43,9 @@ public record Treatment(
         int daysLow,
         int daysHigh,
         List<Note> notes) {
+    /** Groups of what is eaten. */
+    private static final Set<String> EATEN = Set.of("herb", "vegetable", "patio_fruit");
+
     private static final double HOTTEST = 27;
     private static final double IRON_POISONS_BELOW = 5.2;
     private static final double COPPER_WATER = 6.5;
@@ -69,6 +73,7 @@ public record Treatment(
         COPPER_WATER_LIFE,
         COPPER_BUILDS_UP,
         COPPER_CAREFUL_ORCHID,
+        FOOD_INTERVAL,
         SPRAY_FINE,
         SPRAY_HOUR,
         SPRAY_TEST_LEAF,
@@ -240,6 +245,9 @@ public record Treatment(
             }
             case COPPER -> {
                 notes.addAll(List.of(Note.COPPER_WATER_LIFE, Note.COPPER_BUILDS_UP));
+                if (EATEN.contains(plant.species().group())) {
+                    notes.add(Note.FOOD_INTERVAL);
+                }
                 if (plant.species().scientific().startsWith("Dendrobium")) {
                     notes.add(Note.COPPER_CAREFUL_ORCHID);
                 }

@@ -37,6 +37,15 @@ public record PhCorrection(
         Map<Dissolved, Double> adds,
         double alkalinityLeft,
         double neutralised) {
+    /** Phosphorus from acid, mg/L, from which it counts with the feed's, and that is too much; extension guides, from memory. */
+    private static final double ACID_P_WARN = 30;
+
+    private static final double ACID_P_MOST = 45;
+
+    /** Whether the acid brings so much phosphorus that it counts with the feed's own. */
+    public boolean muchPhosphorus() {
+        return adds.getOrDefault(Dissolved.P, 0.0) > ACID_P_WARN;
+    }
 
     /**
      * Works out the amount.
@@ -101,6 +110,15 @@ public record PhCorrection(
                 table("m", product.mmolPerUnit(), Unit.ONE, "ph_product:" + product.key()));
         Map<Dissolved, Double> adds = new EnumMap<>(Dissolved.class);
         product.brings().forEach((element, mg) -> adds.put(element, mg * mmol));
+        double phosphorus = adds.getOrDefault(Dissolved.P, 0.0);
+        if (phosphorus > ACID_P_MOST) {
+            throw new FaultException(new Fault(
+                    FaultCode.ACID_PHOSPHORUS,
+                    "ph_product",
+                    Faults.plain(Math.rint(phosphorus)),
+                    Faults.plain(ACID_P_MOST),
+                    "mg/L"));
+        }
         return new PhCorrection(
                 product,
                 perLitre,

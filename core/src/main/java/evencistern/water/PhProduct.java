@@ -70,6 +70,11 @@ public record PhProduct(
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "ph_product", key)));
     }
 
+    /** Whether microbes eat it within days to weeks, after which the alkalinity is back: an acid that brings no element. */
+    public boolean organic() {
+        return acid() && brings.isEmpty();
+    }
+
     public boolean acid() {
         return !pKa.isEmpty();
     }

@@ -3,7 +3,7 @@ package evencistern.caution;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.label.ProductForm;
-import evencistern.plant.Toxicity;
+import evencistern.plant.SpeciesGuide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,13 +30,29 @@ class CautionTest {
     @ParameterizedTest
     @CsvSource({"9.7, ''", "9.9, HEAVY_FROM_FLOOR", "22.9, HEAVY_FROM_FLOOR", "23.1, TOO_HEAVY_FOR_ONE"})
     void aHeavyPotIsSaidSo(double kg, String caution) {
-        assertThat(Caution.forPot(kg, Toxicity.HARMLESS).stream().map(Enum::name))
+        assertThat(Caution.forPot(kg, SpeciesGuide.require("moth_orchid")).stream()
+                        .map(Enum::name))
                 .isEqualTo(caution.isEmpty() ? java.util.List.of() : java.util.List.of(caution));
     }
 
-    @Test
-    void toxicAndUnknownPlantsAreNamedApart() {
-        assertThat(Caution.forPot(1, Toxicity.TOXIC)).containsExactly(Caution.PLANT_TOXIC);
-        assertThat(Caution.forPot(1, Toxicity.UNKNOWN)).containsExactly(Caution.PLANT_TOXICITY_UNKNOWN);
+    /** Poison lists and veterinary lists, from memory: who is harmed, and how badly, is told apart. */
+    @ParameterizedTest
+    @CsvSource({
+        "oleander, PLANT_MAY_KILL",
+        "lily, PLANT_IRRITANT PLANT_MAY_KILL_CATS",
+        "day_lily, PLANT_MAY_KILL_CATS",
+        "rhododendron, PLANT_HARMFUL PLANT_MAY_KILL_PETS",
+        "box, PLANT_HARMFUL",
+        "lemon, PLANT_IRRITANT PLANT_HARMFUL_PETS",
+        "mint, PLANT_IRRITANT_PETS",
+        "monstera, PLANT_IRRITANT",
+        "vanda, PLANT_POISON_UNKNOWN",
+        "spider_plant, ''"
+    })
+    void poisonIsGradedAndToldApartForPetsAndPeople(String plant, String cautions) {
+        assertThat(Caution.forPot(1, SpeciesGuide.require(plant)).stream()
+                        .map(Enum::name)
+                        .collect(java.util.stream.Collectors.joining(" ")))
+                .isEqualTo(cautions);
     }
 }

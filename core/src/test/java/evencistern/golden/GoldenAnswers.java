@@ -1,15 +1,22 @@
 package evencistern.golden;
 
+import evencistern.caution.Caution;
 import evencistern.climate.Place;
+import evencistern.fault.FaultException;
 import evencistern.feed.Analysis;
 import evencistern.feed.CoatedRelease;
+import evencistern.feed.Dose;
 import evencistern.feed.Feed;
 import evencistern.feed.Nutrients;
+import evencistern.feed.Target;
+import evencistern.label.LabelReader;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
-import evencistern.media.Component.Family;
+import evencistern.media.Liming;
+import evencistern.media.Mix;
+import evencistern.media.Recipes;
 import evencistern.plan.GoldenPlans;
 import evencistern.plan.Hold;
 import evencistern.plan.Situation;
@@ -17,7 +24,19 @@ import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.reading.Band;
 import evencistern.reading.Equivalence;
+import evencistern.reading.GoldenVerdicts;
 import evencistern.reading.Method;
+import evencistern.reading.Verdict;
+import evencistern.remedy.Remedy;
+import evencistern.remedy.Treatment;
+import evencistern.units.Uncertain;
+import evencistern.water.Dissolved;
+import evencistern.water.PhCorrection;
+import evencistern.water.PhProduct;
+import evencistern.water.SourceWater;
+import evencistern.water.WaterBlend;
+import evencistern.water.WaterLimits;
+import evencistern.working.Working;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.LocalDate;
@@ -31,6 +50,9 @@ final class GoldenAnswers {
     private static final LocalDate NOVEMBER = LocalDate.of(2026, 11, 1);
     private static final LocalDate MARCH = LocalDate.of(2027, 3, 1);
     private static final Optional<Feed> EVEN = Optional.of(GoldenPlans.even());
+
+    private static final Mix PEAT = Recipes.require("peat_perlite");
+    private static final Mix BARK = Recipes.require("bark_charcoal");
 
     private GoldenAnswers() {}
 
@@ -66,8 +88,10 @@ final class GoldenAnswers {
         doses(answers);
         bands(answers);
         holds(answers);
-        answers.put("R10", Answer.of(Math.exp(-1)));
-        answers.put("R11", Answer.of(Math.exp(-2)));
+        rests(answers);
+        liming(answers);
+        waters(answers);
+        cautions(answers);
         answers.put("D19", Answer.of(GoldenPlans.shownDaysOverExactDays()));
         return answers;
     }
@@ -163,7 +187,26 @@ final class GoldenAnswers {
         answers.put("S27", Answer.of(liquid(Analysis.npk(4, 3, 8)).k()));
         answers.put(
                 "S28", Answer.of(GoldenPlans.even().contentsPer(Measure.GRAMS).p()));
-        answers.put("S30", Answer.of(2.45 / 3.785 * 240));
+        answers.put("S30", Answer.of(spoonOfPowder()));
+    }
+
+    /** N in the can of a powder that weighs 0.995 g/mL in the spoon, so that half a US teaspoon of it is 2.45 g. */
+    private static double spoonOfPowder() {
+        Rate rate = LabelReader.read(
+                        "1/2 level teaspoon per US gallon every two weeks",
+                        ProductForm.DRY,
+                        Map.of(),
+                        OptionalDouble.empty())
+                .rate()
+                .orElseThrow();
+        Feed feed = new Feed(
+                Analysis.npk(24, 8, 16),
+                ProductForm.DRY,
+                OptionalDouble.of(0.995),
+                OptionalDouble.empty(),
+                rate,
+                new Rhythm.EveryDays(14, 14));
+        return feed.contentsPer(rate.measure()).times(rate.max()).n();
     }
 
     private static Nutrients liquid(Analysis analysis) {
@@ -182,21 +225,21 @@ final class GoldenAnswers {
         Species light = SpeciesGuide.require("african_violet");
         Species medium = SpeciesGuide.require("pelargonium");
         Species heavy = SpeciesGuide.require("tomato");
-        band(answers, "B01", Band.of(Method.POUR_THROUGH, light, Family.PEAT, false));
-        band(answers, "B02", Band.of(Method.POUR_THROUGH, medium, Family.PEAT, false));
-        band(answers, "B03", Band.of(Method.POUR_THROUGH, heavy, Family.PEAT, false));
-        band(answers, "B04", Band.of(Method.PASTE, light, Family.PEAT, false));
-        band(answers, "B05", Band.of(Method.PASTE, medium, Family.PEAT, false));
-        band(answers, "B06", Band.of(Method.EXTRACT, medium, Family.PEAT, false));
-        band(answers, "B10", Band.of(Method.RUNOFF, SpeciesGuide.require("moth_orchid"), Family.BARK, false));
+        band(answers, "B01", Band.of(Method.POUR_THROUGH, light, PEAT, false));
+        band(answers, "B02", Band.of(Method.POUR_THROUGH, medium, PEAT, false));
+        band(answers, "B03", Band.of(Method.POUR_THROUGH, heavy, PEAT, false));
+        band(answers, "B04", Band.of(Method.PASTE, light, PEAT, false));
+        band(answers, "B05", Band.of(Method.PASTE, medium, PEAT, false));
+        band(answers, "B06", Band.of(Method.EXTRACT, medium, PEAT, false));
+        band(answers, "B10", Band.of(Method.RUNOFF, SpeciesGuide.require("moth_orchid"), BARK, false));
         answers.put(
                 "B12h",
-                Answer.of(Band.of(Method.POUR_THROUGH, SpeciesGuide.require("flytrap"), Family.PEAT, false)
+                Answer.of(Band.of(Method.POUR_THROUGH, SpeciesGuide.require("flytrap"), PEAT, false)
                         .ecHigh()));
-        Band peat = Band.of(Method.POUR_THROUGH, medium, Family.PEAT, false);
+        Band peat = Band.of(Method.POUR_THROUGH, medium, PEAT, false);
         answers.put("B15l", Answer.of(peat.phLow()));
         answers.put("B15h", Answer.of(peat.phHigh()));
-        Band bark = Band.of(Method.POUR_THROUGH, SpeciesGuide.require("escallonia"), Family.BARK, false);
+        Band bark = Band.of(Method.POUR_THROUGH, SpeciesGuide.require("escallonia"), BARK, false);
         answers.put("B16l", Answer.of(bark.phLow()));
         answers.put("B16h", Answer.of(bark.phHigh()));
         answers.put(
@@ -274,5 +317,205 @@ final class GoldenAnswers {
                 "W08m",
                 Answer.of(!GoldenPlans.nextWater(cactus, LocalDate.of(2026, 12, 15))
                         .isBefore(LocalDate.of(2027, 2, 20))));
+    }
+
+    private static void rests(Map<String, Answer> answers) {
+        Place cool = GoldenPlans.place(52, Place.Kind.UNDER_GLASS, 0.5, 8, 16, 14, 26, 65);
+        Feed weekly = new Feed(
+                Analysis.npk(20, 10, 20),
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                new Rate.PerWater(0.5, 0.5, Measure.GRAMS),
+                new Rhythm.EveryDays(7, 7));
+        Situation nobile =
+                GoldenPlans.lot("nobile_dendrobium", 12, 8.5, 10.5, "bark_charcoal", cool, Optional.of(weekly));
+        answers.put("F10f", Answer.of(GoldenPlans.feeds(nobile)));
+        answers.put("F10m", Answer.of(GoldenPlans.feeds(nobile, NOVEMBER, LocalDate.of(2027, 2, 15))));
+        answers.put(
+                "S08",
+                Answer.of(GoldenPlans.nitrogen(
+                        GoldenPlans.lot("moth_orchid", 12, 8.5, 10.5, "sphagnum_pure", GoldenPlans.sill(0.18), EVEN))));
+        Situation amaryllis = GoldenPlans.resting(
+                GoldenPlans.lot("amaryllis", 14, 10, 12.5, "peat_perlite", GoldenPlans.sill(0.25), EVEN),
+                LocalDate.of(2026, 9, 20));
+        answers.put("H07", Answer.of(GoldenPlans.weeksDry(amaryllis, LocalDate.of(2026, 9, 20))));
+        LocalDate january = LocalDate.of(2027, 1, 10);
+        Situation lithops = GoldenPlans.resting(
+                GoldenPlans.lot("lithops", 9, 6.5, 8, "gritty_succulent", GoldenPlans.sill(0.45), EVEN), january);
+        answers.put(
+                "H12",
+                Answer.of(GoldenPlans.nextWater(lithops, january).isAfter(LocalDate.of(2027, 3, 31))
+                        && GoldenPlans.feeds(lithops, january, LocalDate.of(2027, 3, 31)) == 0));
+        Place bench = GoldenPlans.hardBench(52);
+        Situation escallonia = GoldenPlans.lot("escallonia", 19, 15, 13, "compost_bark_patio", bench, EVEN);
+        LocalDate last = GoldenPlans.lastFeed(escallonia, LocalDate.of(2026, 12, 31));
+        answers.put("H02", Answer.of(last.getMonthValue() + (last.getDayOfMonth() - 1) / 30.0));
+    }
+
+    private static double lime(double ph, double target, String mix, Liming.Fineness fineness) {
+        Mix m = Recipes.require(mix);
+        return Liming.to(
+                        target,
+                        new Liming.Start(Uncertain.exact(ph), Uncertain.exact(m.buffer())),
+                        Liming.Lime.of(Liming.Material.DOLOMITE, fineness),
+                        Working.off())
+                .gramsPerLitre();
+    }
+
+    private static void liming(Map<String, Answer> answers) {
+        answers.put("L01", Answer.of(lime(3.9, 5.8, "peat_perlite", Liming.Fineness.POWDER)));
+        OptionalDouble flytrap = SpeciesGuide.require("flytrap").limeTo();
+        answers.put("L05", Answer.of(flytrap.orElse(Double.NaN)));
+        double most = 0;
+        for (double target = 4; target < 7.5; target += 0.01) {
+            try {
+                most = Math.max(most, lime(3.9, target, "peat_perlite", Liming.Fineness.COARSE));
+            } catch (FaultException refused) {
+                break;
+            }
+        }
+        answers.put("L07", Answer.of(most));
+        Species blueberry = SpeciesGuide.require("blueberry");
+        answers.put("L09", Answer.of(blueberry.phLow()));
+        answers.put(
+                "L10", Answer.of(Math.min(blueberry.phHigh(), blueberry.limeTo().orElse(9))));
+    }
+
+    private static void waters(Map<String, Answer> answers) {
+        SourceWater hard = water(300, 0, 0);
+        answers.put("R13", Answer.of(WaterBlend.shareFor(hard, water(5, 0, 0), 100)));
+        SourceWater tap = water(250, 0, 0);
+        double target = 7.5;
+        PhProduct nitric = PhProduct.require("nitric_67");
+        while (acid(tap, target, nitric).alkalinityLeft() > 100) {
+            target -= 0.001;
+        }
+        answers.put("R19", Answer.of(acid(tap, target, nitric).adds().get(Dissolved.NITRATE_N)));
+        answers.put(
+                "R20", Answer.of(acid(tap, target, PhProduct.require("citric")).perLitre()));
+        PhProduct phosphoric = PhProduct.require("phosphoric_75");
+        answers.put("R17", Answer.of(refusedPhosphorus(tap, target, phosphoric)));
+        double most = 0;
+        for (double alkalinity = 20; alkalinity <= 300; alkalinity += 1) {
+            try {
+                most = Math.max(
+                        most,
+                        acid(water(alkalinity, 0, 0), 6, phosphoric).adds().get(Dissolved.P));
+            } catch (FaultException refused) {
+                break;
+            }
+        }
+        answers.put("R18", Answer.of(most));
+        answers.put("R05", Answer.of(Remedy.require("iron_edta").chelateTo()));
+        Remedy iron = Remedy.require("iron_dtpa");
+        answers.put("R02", Answer.of(iron.high() * iron.percent() * 10));
+        answers.put("R23", Answer.of(Remedy.require("iron_sulfate").high()));
+        Verdict acidPot = GoldenVerdicts.pourThrough("pelargonium", PEAT, 4.9, 2.4);
+        answers.put(
+                "R06",
+                Answer.of(GoldenVerdicts.asks(acidPot, Verdict.Action.RAISE_PH)
+                        && !GoldenVerdicts.asks(acidPot, Verdict.Action.CORRECT_WATER)));
+        answers.put("R07", Answer.of(GoldenVerdicts.most(acidPot, Verdict.Action.RAISE_PH)));
+    }
+
+    private static SourceWater water(double alkalinity, double sodium, double hardnessCa) {
+        return new SourceWater(
+                0.6,
+                7.8,
+                OptionalDouble.of(alkalinity),
+                sodium > 0 ? Map.of(Dissolved.NA, sodium, Dissolved.CA, hardnessCa, Dissolved.MG, 0.0) : Map.of(),
+                SourceWater.Kind.TAP);
+    }
+
+    private static PhCorrection acid(SourceWater water, double target, PhProduct product) {
+        return PhCorrection.of(water, target, product, 1, true, Working.off());
+    }
+
+    /** What the refusal says it would add, mg/L P; not a number where it is not refused. */
+    private static double refusedPhosphorus(SourceWater water, double target, PhProduct product) {
+        try {
+            acid(water, target, product);
+            return Double.NaN;
+        } catch (FaultException refused) {
+            return Double.parseDouble(refused.faults().get(0).value());
+        }
+    }
+
+    private static void cautions(Map<String, Answer> answers) {
+        answers.put(
+                "Y02",
+                Answer.of(WaterLimits.judge(
+                                water(250, 120, 2),
+                                2,
+                                SpeciesGuide.require("monstera").drinks())
+                        .stream()
+                        .anyMatch(f -> f.what() == WaterLimits.What.SOFTENED
+                                && f.standing() == WaterLimits.Standing.TOO_MUCH)));
+        answers.put(
+                "Y03",
+                Answer.of(refused(() -> Dose.choose(
+                        GoldenPlans.even(),
+                        new Rate.PerWater(1, 1, Measure.GRAMS),
+                        SpeciesGuide.require("monstera").cap(),
+                        new Target.Nitrogen(800),
+                        0.35,
+                        Working.off()))));
+        answers.put(
+                "Y04",
+                Answer.of(refused(() -> Treatment.of(
+                        Remedy.require("epsom_spray"),
+                        new Treatment.Plant(
+                                SpeciesGuide.require("petunia"),
+                                OptionalDouble.empty(),
+                                7,
+                                1,
+                                Treatment.Leaf.THIN,
+                                false,
+                                33,
+                                true),
+                        Working.off()))));
+        answers.put(
+                "Y07",
+                Answer.of(Caution.forMixing(Recipes.require("compost_bark_patio"), false, false)
+                        .contains(Caution.POTTING_MIX)));
+        answers.put(
+                "Y09",
+                Answer.of(Caution.forPoison(SpeciesGuide.require("lily")).contains(Caution.PLANT_MAY_KILL_CATS)
+                        && Caution.forPoison(SpeciesGuide.require("day_lily")).contains(Caution.PLANT_MAY_KILL_CATS)));
+        answers.put(
+                "Y10",
+                Answer.of(Caution.forPoison(SpeciesGuide.require("oleander")).contains(Caution.PLANT_MAY_KILL)));
+        answers.put(
+                "Y17",
+                Answer.of(LabelReader.read(
+                                "feed the plant every week", ProductForm.LIQUID, Map.of(), OptionalDouble.empty())
+                        .rate()
+                        .isEmpty()));
+        answers.put(
+                "Y19",
+                Answer.of(Treatment.of(
+                                Remedy.require("copper_spray"),
+                                new Treatment.Plant(
+                                        SpeciesGuide.require("basil"),
+                                        OptionalDouble.empty(),
+                                        7,
+                                        1,
+                                        Treatment.Leaf.THIN,
+                                        false,
+                                        18,
+                                        false),
+                                Working.off())
+                        .notes()
+                        .contains(Treatment.Note.FOOD_INTERVAL)));
+    }
+
+    private static boolean refused(Runnable asked) {
+        try {
+            asked.run();
+            return false;
+        } catch (FaultException e) {
+            return true;
+        }
     }
 }

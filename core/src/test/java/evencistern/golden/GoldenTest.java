@@ -75,7 +75,8 @@ class GoldenTest {
 
                 %d of %d scenarios are run through the rules by `GoldenTest`; %d of them lie within the range that a
                 professional would accept. The ranges are from remembered published knowledge of the kind named, not
-                checked against a printed source. Written by the test: run it with `-Drewrite=true` after a change.
+                checked against a printed source. Where a scenario names a mix that does not ship, the nearest shipped one
+                stands for it, and pots, places and waters are typed as told. Written by the test: run it with `-Drewrite=true` after a change.
 
                 | | scenario | accepted | we say | | kind of source |
                 |---|---|---|---|---|---|

@@ -111,6 +111,12 @@ class LabelReaderTest {
                 all.put(Question.WHICH_USE, Question.WHICH_USE.choices().get(i));
             }
             LabelReading reading = LabelReader.read(c[0], form, all, own);
+            if (uses[i].contains("=refuse ")) {
+                assertThat(reading.refusals())
+                        .extracting(Fault::code)
+                        .contains(FaultCode.valueOf(uses[i].split("=refuse ", -1)[1]));
+                continue;
+            }
             assertThat(reading.refusals()).isEmpty();
             assertThat(reading.questions().keySet())
                     .as("asks what was answered and nothing else")
@@ -179,7 +185,11 @@ class LabelReaderTest {
                 "1 tbsp per 10 l weekly | LIQUID | WHICH_TABLESPOON",
                 "1:20 weekly | LIQUID | RATIO_KIND",
                 "2 oz per 10 l weekly | LIQUID | OUNCE_KIND",
-                "2 ml per l bi-weekly | LIQUID | BIWEEKLY"
+                "2 ml per l bi-weekly | LIQUID | BIWEEKLY",
+                "50 ml per plant weekly | LIQUID | LIQUID_STRENGTH",
+                "5 ml per l weekly; do not exceed 10 | LIQUID | NUMBER_LEFT",
+                "5 ml per l weekly, half for seedlings | LIQUID | NUMBER_LEFT",
+                "5 ml per l. Apply 50 ml of solution per plant weekly | LIQUID | NUMBER_LEFT"
             })
     void whatIsAmbiguousIsAskedAndNotGuessed(String sentence, ProductForm form, String questions) {
         LabelReading reading = read(sentence, form);
@@ -228,6 +238,27 @@ class LabelReaderTest {
         assertThat(reading.hasUnknownWords()).isTrue();
         assertThat(reading.usable(false)).isFalse();
         assertThat(reading.usable(true)).isTrue();
+    }
+
+    /** A number that is not used may be the one that counts: told to matter, the sentence is refused. */
+    @Test
+    void aNumberThatMattersIsNotPassedOver() {
+        String sentence = "5 ml per l weekly, not more than 3 times";
+        assertThat(LabelReader.read(
+                                sentence,
+                                ProductForm.LIQUID,
+                                Map.of(Question.NUMBER_LEFT, Choice.NO_MATTER),
+                                OptionalDouble.empty())
+                        .usable(true))
+                .isTrue();
+        assertThat(LabelReader.read(
+                                sentence,
+                                ProductForm.LIQUID,
+                                Map.of(Question.NUMBER_LEFT, Choice.MATTERS),
+                                OptionalDouble.empty())
+                        .refusals())
+                .extracting(Fault::code)
+                .contains(FaultCode.LABEL_NUMBER_MATTERS);
     }
 
     @Test

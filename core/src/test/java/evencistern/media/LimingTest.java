@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.plant.Species;
+import evencistern.plant.SpeciesGuide;
 import evencistern.units.Uncertain;
 import evencistern.working.Working;
 import java.util.List;
@@ -79,7 +81,7 @@ class LimingTest {
     @Test
     void coarseLimeAndAWeakBagNeedMore() {
         Liming.Lime weak = new Liming.Lime(Liming.Material.CALCITE, Liming.Fineness.GROUND, 0.5);
-        assertThat(to(5.5, start(4.5, 3), weak).gramsPerLitre()).isCloseTo(3 / (0.5 * 0.6), within(1e-9));
+        assertThat(to(5.5, start(4.9, 3), weak).gramsPerLitre()).isCloseTo(1.8 / (0.5 * 0.6), within(1e-9));
     }
 
     @Test
@@ -97,9 +99,33 @@ class LimingTest {
     @Test
     void aPlantThatHatesLimeIsGivenNone() {
         Liming.Correction lime = to(5.2, start(4.5, 2), DOLOMITE);
-        refused(FaultCode.LIME_HATED, () -> Liming.refuseForLimeHater(lime, 5.4));
-        Liming.refuseForLimeHater(lime, 6.2);
-        Liming.refuseForLimeHater(to(5.2, start(6.2, 1), DOLOMITE), 5.4);
+        Species heather = SpeciesGuide.require("heather");
+        Species gardenia = SpeciesGuide.require("gardenia");
+        refused(FaultCode.LIME_HATED, () -> Liming.refuseBeyond(lime, 5.2, heather.limeTo()));
+        refused(FaultCode.LIME_HATED, () -> Liming.refuseBeyond(lime, 5.8, gardenia.limeTo()));
+        refused(
+                FaultCode.LIME_NEVER,
+                () -> Liming.refuseBeyond(
+                        lime, 4.4, SpeciesGuide.require("flytrap").limeTo()));
+        Liming.refuseBeyond(lime, 5.2, gardenia.limeTo());
+        Liming.refuseBeyond(lime, 6.2, SpeciesGuide.require("tomato").limeTo());
+        Liming.refuseBeyond(to(5.2, start(6.2, 1), DOLOMITE), 5.2, heather.limeTo());
+    }
+
+    /** Common practice: a little lime is right for heaths in a peat of pH 4.2, 0.5–1.5 g/L. */
+    @Test
+    void aLittleLimeIsRightForAVeryAcidPeat() {
+        Liming.Correction lime = to(4.7, start(4.2, 2), DOLOMITE);
+        Liming.refuseBeyond(lime, 4.7, SpeciesGuide.require("blueberry").limeTo());
+        assertThat(lime.gramsPerLitre()).isBetween(0.5, 1.5);
+    }
+
+    /** Common practice: of coarse lime more than 6 to 8 g/L acts only next year. */
+    @Test
+    void moreCoarseLimeThanActsThisYearIsRefused() {
+        refused(
+                FaultCode.PH_HOPELESS,
+                () -> to(5.8, start(4.2, 2), Liming.Lime.of(Liming.Material.DOLOMITE, Liming.Fineness.COARSE)));
     }
 
     /** Arithmetic: 2 g/L that moved the pH by 1.6 with a meter of ± 0.1. */

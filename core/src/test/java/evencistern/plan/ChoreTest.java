@@ -127,7 +127,7 @@ class ChoreTest {
 
     /** The half-hardy one is wrapped, what is only chilled comes in earlier, and the hardy heath is left alone. */
     @ParameterizedTest
-    @CsvSource({"fuchsia,WRAP,2026-10-01,2026-11-15", "clivia,BRING_IN,2026-09-15,2026-10-25"})
+    @CsvSource({"fuchsia,WRAP,2026-10-01,2026-11-15", "hoya,BRING_IN,2026-09-15,2026-10-25"})
     void coldIsMetInTime(String key, Chore chore, LocalDate earliest, LocalDate latest) {
         LocalDate summer = LocalDate.of(2026, 7, 1);
         Map<Chore, LocalDate> next = Chore.next(lot(key, BENCH, summer, Map.of()), Map.of());
@@ -180,7 +180,7 @@ class ChoreTest {
         Situation fern = lot("boston_fern", BENCH, MAY, Map.of());
         assertThat(Chore.LOOK_OVER.cautions(fern))
                 .contains(Caution.PESTICIDE_LABEL, Caution.NOT_IN_FLOWER, Caution.NOT_ON_FOOD);
-        assertThat(Chore.PINCH.cautions(lot("oleander", BENCH, MAY, Map.of()))).contains(Caution.PLANT_TOXIC);
+        assertThat(Chore.PINCH.cautions(lot("oleander", BENCH, MAY, Map.of()))).contains(Caution.PLANT_MAY_KILL);
         assertThat(Chore.TURN.cautions(fern)).isEmpty();
         Situation tub = new Situation(
                 fern.species(),

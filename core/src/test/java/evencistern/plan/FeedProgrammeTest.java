@@ -386,7 +386,10 @@ class FeedProgrammeTest {
         Situation s = Lot.of("streptocarpus").situation();
         LocalDate until = MAY.plusDays(40);
         LotPlan.FeedDate fed = LotPlan.of(
-                        after(s, new AfterReading(Optional.empty(), Optional.of(until), 1, Optional.empty())),
+                        after(
+                                s,
+                                new AfterReading(
+                                        Optional.empty(), Optional.of(until), 1, Optional.empty(), Optional.empty())),
                         Working.off())
                 .nextFeed()
                 .orElseThrow();
@@ -400,9 +403,17 @@ class FeedProgrammeTest {
         Situation s = Lot.of("streptocarpus").situation();
         double full = perLitre(s);
         assertThat(perLitre(after(
-                        s, new AfterReading(Optional.empty(), Optional.empty(), 0.5, Optional.of(MAY.plusDays(60))))))
+                        s,
+                        new AfterReading(
+                                Optional.empty(),
+                                Optional.empty(),
+                                0.5,
+                                Optional.of(MAY.plusDays(60)),
+                                Optional.empty()))))
                 .isCloseTo(full / 2, within(1e-9));
-        assertThat(perLitre(after(s, new AfterReading(Optional.empty(), Optional.empty(), 0.5, Optional.of(MAY)))))
+        assertThat(perLitre(after(
+                        s,
+                        new AfterReading(Optional.empty(), Optional.empty(), 0.5, Optional.of(MAY), Optional.empty()))))
                 .isCloseTo(full, within(1e-9));
     }
 
@@ -415,6 +426,7 @@ class FeedProgrammeTest {
                 Optional.of(new AfterReading.Salty(MAY, OptionalDouble.of(0.4))),
                 Optional.empty(),
                 1,
+                Optional.empty(),
                 Optional.empty());
         assertThat(LotPlan.of(after(s, salty), Working.off())
                         .flush()
@@ -430,6 +442,7 @@ class FeedProgrammeTest {
                         salty.map(on -> new AfterReading.Salty(on, OptionalDouble.of(0.4))),
                         Optional.empty(),
                         1,
+                        Optional.empty(),
                         Optional.empty()));
         return LotPlan.of(Situations.told(s, told), Working.off()).flush().map(LotPlan.Flush::on);
     }

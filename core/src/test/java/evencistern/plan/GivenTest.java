@@ -43,6 +43,7 @@ class GivenTest {
                         Optional.of(new AfterReading.Salty(MAY.minusDays(1), OptionalDouble.of(1))),
                         Optional.empty(),
                         1,
+                        Optional.empty(),
                         Optional.empty())));
         double asked = care(salty).plan().flush().orElseThrow().litres();
         assertThat(Given.plain(care(salty), MAY, OptionalDouble.empty()).flush())

@@ -15,8 +15,10 @@ import evencistern.pot.RoundTaper;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -53,6 +55,19 @@ public final class GoldenPlans {
             double summerLow,
             double summerHigh,
             double humidity) {
+        return place(latitude, kind, light, winterLow, winterHigh, summerLow, summerHigh, humidity, Optional.empty());
+    }
+
+    private static Place place(
+            double latitude,
+            Place.Kind kind,
+            double light,
+            double winterLow,
+            double winterHigh,
+            double summerLow,
+            double summerHigh,
+            double humidity,
+            Optional<Place.Frosts> frosts) {
         List<Double> lows = new ArrayList<>();
         List<Double> highs = new ArrayList<>();
         for (int m = 0; m < 12; m++) {
@@ -60,7 +75,45 @@ public final class GoldenPlans {
             lows.add(winterLow + summer * (summerLow - winterLow));
             highs.add(winterHigh + summer * (summerHigh - winterHigh));
         }
-        return new Place(latitude, kind, lows, highs, humidity, light, 0.38, Optional.empty(), Optional.empty());
+        return new Place(latitude, kind, lows, highs, humidity, light, 0.38, Optional.empty(), frosts);
+    }
+
+    /** An open bench whose first frost comes at the end of October and its last in the middle of April. */
+    public static Place hardBench(double latitude) {
+        return place(
+                latitude,
+                Place.Kind.OUTDOORS,
+                1,
+                2,
+                7,
+                13,
+                22,
+                75,
+                Optional.of(new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(4, 20))));
+    }
+
+    /** The same told to be at rest since a day. */
+    public static Situation resting(Situation s, LocalDate since) {
+        return s.with(new Particulars(
+                OptionalDouble.empty(),
+                Learned.NOTHING,
+                true,
+                Map.of(Condition.RESTING, since),
+                FeedRhythm.LABEL,
+                Optional.empty()));
+    }
+
+    /** Weeks from a day, on which it was watered, to the next watering. */
+    public static double weeksDry(Situation s, LocalDate since) {
+        return (nextWater(s, since).toEpochDay() - since.toEpochDay()) / 7.0;
+    }
+
+    /** The last feed before a day, of the year from spring on. */
+    public static LocalDate lastFeed(Situation s, LocalDate before) {
+        return LotYear.of(s, SPRING).feeds().stream()
+                .filter(before::isAfter)
+                .max(LocalDate::compareTo)
+                .orElseThrow();
     }
 
     /** The same with lamps, mol a day. */

@@ -3,12 +3,21 @@ package evencistern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.climate.Place;
+import evencistern.feed.Analysis;
+import evencistern.feed.CoatedRelease;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.Collections;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -137,5 +146,112 @@ class HoldTest {
         Place dim = place(52, 20, 0.08, Optional.empty());
         assertThat(of("boston_fern", january, dim)).contains(Hold.DARK);
         assertThat(of("boston_fern", LocalDate.of(2026, 7, 1), dim)).doesNotContain(Hold.DARK);
+    }
+
+    private static Set<Hold> inSummer(Optional<Feed> feed, Particulars told) {
+        Situation plain = CareTest.situation(feed);
+        return Hold.on(
+                LocalDate.of(2026, 6, 21),
+                new Situation(
+                        SpeciesGuide.require("fig"),
+                        plain.pot(),
+                        plain.mix(),
+                        place(52, 20, 1, Optional.empty()),
+                        feed,
+                        plain.startedOn(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        told));
+    }
+
+    private static Particulars going(Condition through) {
+        return new Particulars(
+                OptionalDouble.empty(),
+                Learned.NOTHING,
+                true,
+                Map.of(through, LocalDate.of(2026, 6, 1)),
+                FeedRhythm.LABEL,
+                Optional.empty());
+    }
+
+    private static Feed strewn(Optional<CoatedRelease> coated) {
+        return new Feed(
+                Analysis.npk(16, 9, 12),
+                ProductForm.DRY,
+                OptionalDouble.of(1),
+                OptionalDouble.empty(),
+                new Rate.PerMix(3, 6, Measure.GRAMS),
+                new Rhythm.EveryDays(180, 240),
+                coated);
+    }
+
+    // --- a hold is of a kind of feed ---
+
+    /** Nursery practice, from memory: what releases for months is not stopped for a fruit that sets. */
+    @Test
+    void aFruitThatSetsStopsQuickFeedAndNotCoated() {
+        assertThat(inSummer(Optional.of(strewn(Optional.empty())), going(Condition.FRUIT_SET)))
+                .contains(Hold.FRUIT_SET);
+        assertThat(inSummer(Optional.of(strewn(Optional.of(new CoatedRelease(8, 21)))), going(Condition.FRUIT_SET)))
+                .doesNotContain(Hold.FRUIT_SET);
+    }
+
+    /** Told to be grafted counts for every kind: nothing strewn in the first year. */
+    @Test
+    void aGraftHoldsWhatIsStrewnWhateverTheKind() {
+        assertThat(inSummer(Optional.of(strewn(Optional.empty())), going(Condition.GRAFTED)))
+                .contains(Hold.GRAFTED);
+    }
+
+    // --- what a person says ---
+
+    /** Told to rest, a plant rests for its kind's weeks, and not again by its season within the year. */
+    @Test
+    void aToldRestLastsTheKindsWeeks() {
+        Species amaryllis = SpeciesGuide.require("amaryllis");
+        Particulars told = going(Condition.RESTING);
+        Place dim = place(52, 20, 1, Optional.empty());
+        LocalDate since = LocalDate.of(2026, 6, 1);
+        assertThat(Hold.rests(since, dim.on(since), amaryllis, told)).isTrue();
+        LocalDate after = since.plusWeeks(9);
+        assertThat(Hold.rests(after.minusDays(1), dim.on(after.minusDays(1)), amaryllis, told))
+                .isTrue();
+        assertThat(Hold.rests(after, dim.on(after), amaryllis, told)).isFalse();
+        LocalDate december = LocalDate.of(2026, 12, 21);
+        assertThat(Hold.rests(december, dim.on(december), amaryllis, told)).isFalse();
+        assertThat(Hold.rests(december, dim.on(december), amaryllis, Particulars.NONE))
+                .isTrue();
+    }
+
+    /** A hold that a person lifts holds nothing up to that day, and no other hold is lifted with it. */
+    @Test
+    void aLiftedHoldHoldsNothingUntilItsDay() {
+        Particulars sick = going(Condition.SICK);
+        LocalDate june = LocalDate.of(2026, 6, 21);
+        assertThat(inSummer(Optional.empty(), sick)).contains(Hold.SICK);
+        assertThat(inSummer(Optional.empty(), sick.lifting(Map.of(Hold.SICK, june))))
+                .doesNotContain(Hold.SICK);
+        assertThat(inSummer(Optional.empty(), sick.lifting(Map.of(Hold.SICK, june.minusDays(1)))))
+                .contains(Hold.SICK);
+        assertThat(inSummer(Optional.empty(), sick.lifting(Map.of(Hold.COLD, june))))
+                .contains(Hold.SICK);
+    }
+
+    /** After a reading above the band the feed is left out until the next reading, fresh mix, or a lift. */
+    @Test
+    void aSaltyReadingHoldsTheFeed() {
+        LocalDate read = LocalDate.of(2026, 6, 10);
+        Particulars salty = Particulars.NONE.with(new AfterReading(
+                Optional.of(new AfterReading.Salty(read, OptionalDouble.empty())),
+                Optional.empty(),
+                1,
+                Optional.empty(),
+                Optional.empty()));
+        assertThat(inSummer(Optional.empty(), salty)).contains(Hold.SALTY);
+        assertThat(inSummer(Optional.empty(), salty.lifting(Map.of(Hold.SALTY, LocalDate.of(2026, 7, 1)))))
+                .doesNotContain(Hold.SALTY);
+        assertThat(salty.reading().tooSaltyToFeed(LocalDate.of(2026, 6, 21), Optional.of(LocalDate.of(2026, 6, 15))))
+                .isFalse();
     }
 }

@@ -18,7 +18,10 @@ class LotNowTest {
     private static final Situation FED = CareTest.fed();
 
     private static LotNow now(Optional<LocalDate> before, LotRecord record) {
-        return LotNow.of(new LotNow.Told(FED, 0.4, false, before, Optional.empty(), Optional.empty()), record, MAY);
+        return LotNow.of(
+                new LotNow.Told(FED, 0.4, OptionalDouble.empty(), false, before, Optional.empty(), Optional.empty()),
+                record,
+                MAY);
     }
 
     private static LotRecord record(
@@ -32,6 +35,7 @@ class LotNowTest {
                 ec,
                 eased,
                 List.of(),
+                Map.of(),
                 Map.of());
     }
 

@@ -19,6 +19,14 @@ class LotYearTest {
     private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
 
     private static Situation outdoors(String species, double latitude, boolean south) {
+        return standing(species, latitude, south, Place.Kind.OUTDOORS);
+    }
+
+    private static Situation underARoof(String species) {
+        return standing(species, 52, false, Place.Kind.UNDER_GLASS);
+    }
+
+    private static Situation standing(String species, double latitude, boolean south, Place.Kind kind) {
         List<Double> north = List.of(1.0, 1.0, 3.0, 4.0, 7.0, 10.0, 12.0, 12.0, 10.0, 7.0, 4.0, 2.0);
         List<Double> lows = new java.util.ArrayList<>();
         List<Double> highs = new java.util.ArrayList<>();
@@ -28,7 +36,7 @@ class LotYearTest {
         }
         Place place = new Place(
                 latitude,
-                Place.Kind.OUTDOORS,
+                kind,
                 lows,
                 highs,
                 75,
@@ -90,7 +98,7 @@ class LotYearTest {
     /** Arithmetic: due ten days into its rest, twenty days after it was asked while still growing. */
     @Test
     void aFlushDueInTheRestWaitsForItsEndAndIsNotBroughtForward() {
-        Situation s = outdoors("fuchsia", 52, false);
+        Situation s = underARoof("fuchsia");
         LocalDate rest = MAY;
         while (!rests(rest, s)) {
             rest = rest.plusDays(1);
@@ -118,11 +126,12 @@ class LotYearTest {
     /** A flush that a reading asks for comes first; the weeks of the kind are counted from it. */
     @Test
     void aFlushByReadingComesFirst() {
-        Situation s = outdoors("fuchsia", 52, false);
+        Situation s = underARoof("fuchsia");
         AfterReading salty = new AfterReading(
                 Optional.of(new AfterReading.Salty(MAY, OptionalDouble.of(0.4))),
                 Optional.empty(),
                 1,
+                Optional.empty(),
                 Optional.empty());
         Situation read = Situations.told(s, s.particulars().with(salty));
         assertThat(LotYear.of(read, MAY).flushes()).startsWith(MAY, MAY.plusDays(42));
@@ -131,12 +140,23 @@ class LotYearTest {
     /** Arithmetic: a kind flushed every six weeks, put up 30 days ago: in 12 days, then every 42. */
     @Test
     void flushesFollowTheKindsWeeks() {
-        List<LocalDate> flushes =
-                LotYear.of(outdoors("fuchsia", 52, false), MAY).flushes();
+        List<LocalDate> flushes = LotYear.of(underARoof("fuchsia"), MAY).flushes();
         assertThat(flushes.get(0)).isEqualTo(MAY.plusDays(12));
         assertThat(flushes.get(1)).isEqualTo(MAY.plusDays(54));
-        assertThat(LotYear.of(outdoors("pitcher_plant", 52, false), MAY).flushes())
-                .isEmpty();
+        assertThat(LotYear.of(underARoof("pitcher_plant"), MAY).flushes()).isEmpty();
+    }
+
+    /** Under the sky rain does it, and a reading in order puts it off: the calendar speaks only where nothing else does. */
+    @Test
+    void theCalendarFlushesOnlyWhereNothingElseIsKnown() {
+        assertThat(LotYear.of(outdoors("fuchsia", 52, false), MAY).flushes()).isEmpty();
+        Situation s = underARoof("fuchsia");
+        AfterReading fine = new AfterReading(
+                Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.of(MAY.minusDays(2)));
+        assertThat(LotYear.of(Situations.told(s, s.particulars().with(fine)), MAY)
+                        .flushes()
+                        .get(0))
+                .isEqualTo(MAY.plusDays(40));
     }
 
     /** A pansy is repotted every half year at any time: 183 days after it was put up. A larch not within three. */

@@ -84,11 +84,17 @@ final class SeededSituations {
                         maybe(r, 0.15, new AfterReading.Salty(TODAY.minusDays(r.nextInt(9)), OptionalDouble.of(0.5))),
                         maybe(r, 0.15, TODAY.plusDays(r.nextInt(30))),
                         0.5,
-                        maybe(r, 0.2, TODAY.plusDays(r.nextInt(40)))),
+                        maybe(r, 0.2, TODAY.plusDays(r.nextInt(40))),
+                        Optional.empty()),
                 r.nextInt(4) == 0
                         ? new Flushing(true, maybe(r, 0.5, TODAY.plusDays(r.nextInt(60))), OptionalDouble.of(0.8))
                         : Flushing.BY_RHYTHM,
-                calendar);
+                calendar,
+                r.nextInt(6) == 0
+                        ? Map.of(
+                                List.of(Hold.values()).get(r.nextInt(Hold.values().length)),
+                                TODAY.plusDays(r.nextInt(60)))
+                        : Map.of());
     }
 
     private static Feed feed(Random r) {

@@ -47,6 +47,26 @@ final class Cases {
         return new Pots("streptocarpus", water, Optional.empty(), Days.UNKNOWN, OptionalDouble.empty()).circumstances();
     }
 
+    /** One of a kind in peat. */
+    static Circumstances of(String kind) {
+        return new Pots(kind, TAP, Optional.empty(), Days.UNKNOWN, OptionalDouble.empty()).circumstances();
+    }
+
+    /** One of a kind in moss so many days old. */
+    static Circumstances aged(String kind, int days) {
+        Mix moss = Recipes.require("sphagnum_pure");
+        return new Circumstances(
+                SpeciesGuide.require(kind),
+                moss,
+                new PotWater(moss, POT.pot()),
+                TAP,
+                Optional.empty(),
+                Days.UNKNOWN,
+                OptionalDouble.empty(),
+                OptionalInt.of(days),
+                true);
+    }
+
     static Circumstances carnivore() {
         return new Pots("pitcher_plant", TAP, Optional.empty(), Days.UNKNOWN, OptionalDouble.empty()).circumstances();
     }

@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
-import evencistern.media.Component.Family;
+import evencistern.media.Component;
+import evencistern.media.Mix;
+import evencistern.media.Recipes;
 import evencistern.meter.Meter;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
@@ -155,19 +157,22 @@ class VerdictTest {
      */
     @Test
     void anAlkalineRootZoneIsTracedToTheWater() {
-        assertThat(actions(verdict(7.2, 1.4, GOOD))).containsExactly(Action.MEASURE_ALKALINITY, Action.RETEST);
+        assertThat(actions(verdict(7.2, 1.4, GOOD)))
+                .containsExactly(Action.MEASURE_ALKALINITY, Action.IRON_IF_YELLOW, Action.RETEST);
         Verdict hard = verdict(7.2, 1.4, Cases.watered(Cases.water(240)));
         assertThat(advice(hard, Action.CORRECT_WATER))
                 .isEqualTo(Advice.to(Action.CORRECT_WATER, 70, 240, Unit.MILLIGRAM_CACO3_PER_LITRE));
         assertThat(advice(hard, Action.RAIN_SHARE).most().orElseThrow()).isCloseTo(0.7083, within(1e-4));
-        assertThat(actions(verdict(7.2, 1.4, Cases.watered(Cases.water(20))))).containsExactly(Action.RETEST);
+        assertThat(actions(verdict(7.2, 1.4, Cases.watered(Cases.water(20)))))
+                .containsExactly(Action.IRON_IF_YELLOW, Action.RETEST);
     }
 
     @Test
     void anAcidRootZoneIsTracedToFeedAndMix() {
         Verdict fed = verdict(4.6, 1.4, Cases.fedWith(1.2, 60, 40));
         assertThat(advice(fed, Action.LESS_AMMONIUM).least().orElseThrow()).isCloseTo(0.6, within(1e-9));
-        assertThat(actions(verdict(4.6, 1.4, Cases.spent(0.7)))).containsExactly(Action.REFRESH_PARTLY, Action.RETEST);
+        assertThat(actions(verdict(4.6, 1.4, Cases.spent(0.7))))
+                .containsExactly(Action.REFRESH_PARTLY, Action.RAISE_PH, Action.RETEST);
         Verdict done = verdict(4.6, 1.4, Cases.spent(1.1));
         assertThat(advice(done, Action.REPOT).inDays()).isEqualTo(OptionalInt.of(28));
         assertThat(changes(verdict(4.6, 1.4, GOOD))).contains(Means.MIX_AGE);
@@ -205,9 +210,9 @@ class VerdictTest {
     @EnumSource(Method.class)
     void everyPlantInEveryMixHasABandByEveryMethod(Method method) {
         for (Species species : SpeciesGuide.all()) {
-            for (Family kind : Family.values()) {
+            for (String mix : List.of("peat_perlite", "compost_bark_patio", "bark_charcoal", "clay_pumice_lava")) {
                 for (boolean coated : new boolean[] {true, false}) {
-                    Band band = Band.of(method, species, kind, coated);
+                    Band band = Band.of(method, species, Recipes.require(mix), coated);
                     assertThat(band.ecHigh()).isGreaterThan(band.ecLow());
                 }
             }
@@ -219,17 +224,106 @@ class VerdictTest {
     void bandsGoByMixFeedPlantAndMethod() {
         Species shrub = SpeciesGuide.require("streptocarpus");
         Species orchid = SpeciesGuide.require("moth_orchid");
-        assertThat(Band.of(Method.POUR_THROUGH, shrub, Family.BARK, true).ecHigh())
-                .isEqualTo(0.5);
-        assertThat(Band.of(Method.RUNOFF, orchid, Family.BARK, false).zone()).isEqualTo(RootZone.ORCHID_BARK);
-        assertThat(Band.of(Method.RUNOFF, orchid, Family.PEAT, false).zone()).isEqualTo(RootZone.ORCHID_BARK);
-        assertThat(Band.of(Method.RUNOFF, SpeciesGuide.require("pitcher_plant"), Family.PEAT, false)
+        Mix peat = Recipes.require("peat_perlite");
+        Mix bark = Recipes.require("bark_charcoal");
+        assertThat(Band.of(Method.POUR_THROUGH, shrub, bark, true).ecHigh()).isEqualTo(0.5);
+        assertThat(Band.of(Method.RUNOFF, orchid, bark, false).zone()).isEqualTo(RootZone.ORCHID_BARK);
+        assertThat(Band.of(Method.RUNOFF, orchid, Recipes.require("sphagnum_pure"), false)
+                        .zone())
+                .isEqualTo(RootZone.ORCHID_BARK);
+        assertThat(Band.of(Method.RUNOFF, SpeciesGuide.require("pitcher_plant"), peat, false)
                         .zone())
                 .isEqualTo(RootZone.CARNIVORE);
-        Band byPour = Band.of(Method.POUR_THROUGH, shrub, Family.PEAT, false);
-        Band byExtract = Band.of(Method.EXTRACT, shrub, Family.PEAT, false);
+        Band byPour = Band.of(Method.POUR_THROUGH, shrub, peat, false);
+        Band byExtract = Band.of(Method.EXTRACT, shrub, peat, false);
         assertThat(byExtract.ecLow())
                 .isCloseTo(Equivalence.convert(byPour.ecLow(), Method.POUR_THROUGH, Method.EXTRACT), within(1e-9));
+    }
+
+    private static Component component(String key) {
+        return Recipes.components().stream()
+                .filter(c -> c.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Band shrubIn(double bark) {
+        Mix mix = Mix.of(
+                "patio",
+                List.of(new Mix.Part(component("compost"), 1), new Mix.Part(component("pine_bark_aged"), bark)));
+        return Band.of(Method.POUR_THROUGH, SpeciesGuide.require("viburnum"), mix, false);
+    }
+
+    /** What is hardly another mix has hardly another band: a twentieth more bark moves an edge by a few per cent. */
+    @Test
+    void bandsHaveNoCliffs() {
+        for (double bark = 0.1; bark < 5; bark *= 1.05) {
+            Band here = shrubIn(bark);
+            Band next = shrubIn(bark * 1.05);
+            assertThat(next.ecHigh()).isBetween(here.ecHigh() * 0.95, here.ecHigh());
+            assertThat(next.ecLow()).isBetween(here.ecLow() * 0.95, here.ecLow());
+        }
+    }
+
+    /** A lemon eats much and stands little salt: its band ends below that of a tomato in the same mix. */
+    @Test
+    void whatStandsLittleSaltHasALowerBand() {
+        Mix mix = Recipes.require("peat_perlite");
+        Band lemon = Band.of(Method.POUR_THROUGH, SpeciesGuide.require("lemon"), mix, false);
+        Band tomato = Band.of(Method.POUR_THROUGH, SpeciesGuide.require("tomato"), mix, false);
+        assertThat(lemon.ecHigh()).isLessThan(tomato.ecHigh());
+        assertThat(lemon.ecLow()).isLessThan(tomato.ecLow());
+    }
+
+    // --- acid roots, by the plant's own band ---
+
+    /** Greenhouse extension guides, from memory: potassium bicarbonate at 1–2.6 g/L, looked at again in a week. */
+    @Test
+    void anAcidPotIsRaisedWithAmountAndDay() {
+        Advice raise = advice(verdict(4.9, 1.4, GOOD), Action.RAISE_PH);
+        assertThat(raise.least().orElseThrow()).isBetween(1.0, 2.6);
+        assertThat(raise.most().orElseThrow()).isBetween(1.0, 2.6);
+        assertThat(raise.inDays()).isEqualTo(OptionalInt.of(7));
+    }
+
+    /** Never by the number alone for plants that live there. */
+    @ParameterizedTest
+    @ValueSource(strings = {"heather", "flytrap", "blueberry"})
+    void whatLivesInAcidIsNotRaised(String plant) {
+        assertThat(actions(
+                        Verdict.of(Cases.sample(Method.POUR_THROUGH, 3.6, 0.2, GOOD), Cases.of(plant), Working.off())))
+                .doesNotContain(Action.RAISE_PH, Action.RAISE_WATER_PH);
+    }
+
+    /** Orchid society practice, from memory: sour old moss is repotted within a month, higher water pH buys that month. */
+    @Test
+    void sourOldMossIsRepotted() {
+        Verdict old =
+                Verdict.of(Cases.sample(Method.SOAK, 4.6, 0, GOOD), Cases.aged("moth_orchid", 180), Working.off());
+        assertThat(advice(old, Action.REPOT).inDays().orElseThrow()).isLessThanOrEqualTo(31);
+        assertThat(actions(old)).contains(Action.RAISE_WATER_PH).doesNotContain(Action.CARRY_ON);
+        Verdict fresh =
+                Verdict.of(Cases.sample(Method.SOAK, 4.6, 0, GOOD), Cases.aged("moth_orchid", 20), Working.off());
+        assertThat(actions(fresh)).doesNotContain(Action.REPOT, Action.RAISE_PH);
+    }
+
+    /** The water of a soak reads higher than the roots stand: near the edge repotting is planned. */
+    @Test
+    void aSoakNearTheEdgeAsksToPlanRepotting() {
+        Verdict near =
+                Verdict.of(Cases.sample(Method.SOAK, 5.7, 0, GOOD), Cases.aged("moth_orchid", 100), Working.off());
+        assertThat(actions(near)).contains(Action.PLAN_REPOT).doesNotContain(Action.CARRY_ON);
+    }
+
+    /** Greenhouse extension guides, from memory: one iron drench of 15–43 mg/L Fe; FeSO4 1–2.8 g/L for an azalea. */
+    @Test
+    void anAlkalinePotLeadsToIron() {
+        Advice iron = advice(verdict(6.9, 1.4, GOOD), Action.IRON_IF_YELLOW);
+        assertThat(iron.least().orElseThrow()).isBetween(15.0, 43.0);
+        assertThat(iron.most().orElseThrow()).isBetween(15.0, 43.0);
+        Verdict azalea =
+                Verdict.of(Cases.sample(Method.POUR_THROUGH, 6.6, 0.6, GOOD), Cases.of("azalea_bonsai"), Working.off());
+        assertThat(advice(azalea, Action.IRON_SULFATE).most().orElseThrow()).isBetween(1.0, 2.8);
     }
 
     @ParameterizedTest

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.plant.SpeciesGuide;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.List;
@@ -62,7 +63,8 @@ class CarbonateTest {
         for (int i = 0; i < 100; i++) {
             double start = 7 + 1.5 * random.nextDouble();
             double target = 5.2 + 1.3 * random.nextDouble();
-            double alk = 40 + 260 * random.nextDouble();
+            // of phosphoric acid only so much as its phosphorus allows
+            double alk = 40 + (key.startsWith("phosphoric") ? 30 : 260) * random.nextDouble();
             PhCorrection c = correction(water(start, alk), target, acid, 1);
             double meq = Unit.MEQ_PER_LITRE.fromCanonical(alk);
             double total = Carbonate.total(meq, start);
@@ -185,11 +187,52 @@ class CarbonateTest {
     void limitsDependOnTheSizeOfThePot() {
         SourceWater w = new SourceWater(
                 0.9, 7.8, OptionalDouble.of(150), Map.of(Dissolved.NA, 80.0, Dissolved.B, 0.3), SourceWater.Kind.TAP);
-        assertThat(WaterLimits.judge(w, 0.05))
+        assertThat(WaterLimits.judge(w, 0.05, WaterLimits.Drinker.ANY))
                 .extracting(f -> f.what().id() + " " + f.standing().id())
                 .containsExactly("alkalinity too_much", "ec too_much", "sodium too_much", "boron fit");
-        assertThat(WaterLimits.judge(w, 5))
+        assertThat(WaterLimits.judge(w, 5, WaterLimits.Drinker.ANY))
                 .extracting(f -> f.what().id() + " " + f.standing().id())
                 .containsExactly("alkalinity watch", "ec fit", "sodium too_much", "boron fit");
+    }
+
+    /** Extension guides, from memory: alkalinity of 40–60 mg/L for plants that lime harms, 0.25 mg/L fluoride for dracaenas. */
+    @Test
+    void limitsDependOnThePlantToo() {
+        SourceWater w =
+                new SourceWater(0.4, 7.4, OptionalDouble.of(90), Map.of(Dissolved.F, 0.5), SourceWater.Kind.TAP);
+        assertThat(standings(w, "camellia")).contains("alkalinity too_much", "fluoride fit");
+        assertThat(standings(w, "dragon_tree")).contains("alkalinity fit", "fluoride too_much");
+        assertThat(standings(w, "flytrap")).contains("ec too_much");
+    }
+
+    private static java.util.List<String> standings(SourceWater w, String plant) {
+        return WaterLimits.judge(w, 5, SpeciesGuide.require(plant).drinks()).stream()
+                .map(f -> f.what().id() + " " + f.standing().id())
+                .toList();
+    }
+
+    /** Extension guides, from memory: softened water as the only water is advised against. */
+    @Test
+    void softenedWaterIsKnownByAlkalinityWithoutHardness() {
+        SourceWater soft = new SourceWater(
+                0.6,
+                7.8,
+                OptionalDouble.of(250),
+                Map.of(Dissolved.NA, 120.0, Dissolved.CA, 1.5, Dissolved.MG, 0.3),
+                SourceWater.Kind.TAP);
+        assertThat(standings(soft, "monstera")).contains("softened too_much", "sodium too_much");
+    }
+
+    /** Acid equivalents and extension guides, from memory: phosphorus from acid is bounded, and warned of before. */
+    @Test
+    void phosphorusFromAcidIsBounded() {
+        PhProduct acid = PhProduct.require("phosphoric_75");
+        refused(FaultCode.ACID_PHOSPHORUS, () -> PhCorrection.of(water(7.8, 250), 6, acid, 10, true, Working.off()));
+        PhCorrection warned = PhCorrection.of(water(7.4, 110), 6.2, acid, 10, true, Working.off());
+        assertThat(warned.adds().get(Dissolved.P)).isBetween(30.0, 45.0);
+        assertThat(warned.muchPhosphorus()).isTrue();
+        assertThat(PhCorrection.of(water(7.2, 40), 6.5, acid, 10, true, Working.off())
+                        .muchPhosphorus())
+                .isFalse();
     }
 }

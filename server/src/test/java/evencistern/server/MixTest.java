@@ -221,7 +221,10 @@ class MixTest {
         ask.put("target", Bodies.typed("5.5", "pH"));
         JsonNode hated = live(ask).ok();
         assertThat(hated.path("liming").isMissingNode()).isTrue();
-        assertThat(hated.path("limingRefused").get(0).path("code").asString()).isEqualTo("lime_hated");
+        assertThat(hated.path("limingRefused").get(0).path("code").asString()).isEqualTo("lime_never");
+        ask.put("species", Bodies.kind("heather"));
+        assertThat(live(ask).ok().path("limingRefused").get(0).path("code").asString())
+                .isEqualTo("lime_hated");
     }
 
     /** Arithmetic: 2 g/L that moved 4.2 to 5.8 are 1.25 g per pH; from 4.2 to 5.7 that is 1.875 g CaCO3, /1.086 dolomite. */

@@ -297,23 +297,54 @@ class ReadingTest {
                 .startsWith("flush", "skip_next_feed")
                 .contains("retest");
         assertThat(take("retest").path("dueOn").asString()).isEqualTo("2026-05-22");
-        String before = state().path("nextFeedOn").asString();
-        Api.Answer taken =
-                api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", "skip_next_feed"));
-        JsonNode skipped = taken.ok();
-        assertThat(state().path("noFeedUntil").asString())
-                .isEqualTo(skipped.path("untilOn").asString());
-        assertThat(state().path("nextFeedOn").asString())
-                .isGreaterThan(before)
-                .isGreaterThanOrEqualTo(skipped.path("untilOn").asString());
-        assertThat(state().path("feedBinding").asString()).isEqualTo("hold_reading");
-        String act = taken.raw().headers().firstValue("Act-Id").orElseThrow();
-        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
-                .ok();
-        assertThat(state().path("nextFeedOn").asString()).isEqualTo(before);
         assertThat(api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", "carry_on"))
                         .faults())
                 .containsExactly("choice_unknown");
+    }
+
+    /** A reading above the band holds the next feed by itself, until the next reading or until a person lifts it. */
+    @Test
+    void aFeedIsLeftOutOfItselfUntilAReadingOrAPersonSaysOtherwise() {
+        feedIt();
+        String before = state().path("nextFeedOn").asString();
+        read("runoff", "3.1", "2026-05-12T08:00:00Z");
+        assertThat(state().path("feedBinding").asString()).isEqualTo("hold_salty");
+        assertThat(state().path("nextFeedOn").asString()).isGreaterThan(before);
+        assertThat(api.put(lot + "/todos", Map.of("id", UUID.randomUUID().toString(), "action", "skip_next_feed"))
+                        .faults())
+                .containsExactly("choice_unknown");
+        assertThat(lift("2026-05-01", "why").faults()).containsExactly("hold_until");
+        assertThat(lift("2026-06-30", " ").faults()).containsExactly("missing");
+        String act = lift("2026-06-30", "the pen had been in the feed")
+                .ok()
+                .path("actId")
+                .asString();
+        assertThat(state().path("feedBinding").asString()).isNotEqualTo("hold_salty");
+        JsonNode row = api.get(lot + "/journal?limit=5").ok().get(0);
+        assertThat(row.path("kind").asString()).isEqualTo("lifting");
+        assertThat(row.path("hold").asString()).isEqualTo("salty");
+        assertThat(row.path("note").asString()).isEqualTo("the pen had been in the feed");
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(state().path("feedBinding").asString()).isEqualTo("hold_salty");
+        read("runoff", "1.3", "2026-05-14T06:00:00Z");
+        assertThat(state().path("feedBinding").asString()).isNotEqualTo("hold_salty");
+    }
+
+    private Api.Answer lift(String until, String reason) {
+        return api.post(
+                home + "/deeds/lift",
+                Map.of(
+                        "clientKey",
+                        Bodies.key(),
+                        "lotId",
+                        lot.substring(lot.lastIndexOf('/') + 1),
+                        "hold",
+                        "SALTY",
+                        "until",
+                        until,
+                        "reason",
+                        reason));
     }
 
     @Test

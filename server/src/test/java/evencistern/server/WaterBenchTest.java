@@ -77,14 +77,14 @@ class WaterBenchTest {
      */
     @Test
     void aTradeGrowersAcidIsAsTheGuidesHaveItAndShownToNobodyElse() {
-        Map<String, Object> ask = ask(water("0.6", "8", "100.08"), "5.8", "phosphoric_75");
+        Map<String, Object> ask = ask(water("0.6", "8", "50.04"), "5.8", "phosphoric_75");
         JsonNode home = answer(ask);
         assertThat(home.path("correction").isObject()).isFalse();
         assertThat(home.path("refusals").get(0).path("code").asString()).isEqualTo("trade_only");
         assertThat(home.path("cautions").size()).isPositive();
         ask.put("trade", true);
         JsonNode correction = answer(ask).path("correction");
-        double millilitres = 2 * 8.1 * 29.5735 / 3785.41;
+        double millilitres = 8.1 * 29.5735 / 3785.41;
         assertThat(correction.path("perLitre").asDouble()).isCloseTo(millilitres, within(0.05 * millilitres));
         assertThat(correction.path("brings").get(0).path("element").asString()).isEqualTo("p");
     }

@@ -12,6 +12,7 @@ import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -196,6 +197,8 @@ public record CareWire(
     }
 
     private static final int LAYERS = 24;
+    /** A note of its own: the lot has a feed, and its label must be looked at again. */
+    public static final String LABEL_OPEN = "label_open";
 
     public static String measureId(Measure measure) {
         return measure.name().toLowerCase(Locale.ROOT);
@@ -205,6 +208,7 @@ public record CareWire(
      * Puts an answer on the wire.
      *
      * @param waterEc of the source water, which the meter reads beneath the feed
+     * @param labelOpen whether the lot has a feed whose label is not settled
      * @param drip how long the line runs, where there is one
      * @param day whose water use is shown
      */
@@ -213,6 +217,7 @@ public record CareWire(
             double waterEc,
             LocalDate day,
             @Nullable LocalDate averageFrom,
+            boolean labelOpen,
             @Nullable DripWire drip,
             Working.@Nullable Recorder recorder) {
         LotPlan plan = care.plan();
@@ -253,7 +258,10 @@ public record CareWire(
                         .orElse(null),
                 drip,
                 averageFrom,
-                care.notes().stream().map(Care.Note::id).toList(),
+                Stream.concat(
+                                labelOpen ? Stream.of(LABEL_OPEN) : Stream.empty(),
+                                care.notes().stream().map(Care.Note::id))
+                        .toList(),
                 care.cautions().stream().map(c -> c.id()).toList(),
                 recorder == null ? null : StepWire.all(recorder));
     }

@@ -55,6 +55,7 @@ class TryController {
                 LotCare.water(g, standing.lot().waterId()).ec(),
                 g.today(),
                 context.averageFrom().orElse(null),
+                context.labelOpen(standing.lot()),
                 drip(g, standing, care, recorder == null ? Working.off() : recorder),
                 recorder);
     }

@@ -24,6 +24,11 @@ class DeedController {
         return deeds.note(new GardenId(garden), note);
     }
 
+    @PostMapping("/lift")
+    Act.Recorded lift(@PathVariable UUID garden, @RequestBody Deeds.Lifting lifting) {
+        return deeds.lift(new GardenId(garden), lifting);
+    }
+
     @PostMapping("/tend")
     Act.Recorded tend(@PathVariable UUID garden, @RequestBody Deeds.Tending tending) {
         return deeds.tend(new GardenId(garden), tending);

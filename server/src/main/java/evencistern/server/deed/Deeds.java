@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plan.Chore;
+import evencistern.plan.Hold;
 import evencistern.server.GardenId;
 import evencistern.server.chore.Tended;
 import evencistern.server.garden.GardenWire;
@@ -39,6 +40,7 @@ public class Deeds {
     private static final int MOST_LOTS = 500;
     private static final int LONGEST_NOTE = 2000;
     private static final int LONGEST_WHY = 200;
+    private static final int LONGEST_LIFT_DAYS = 180;
     private static final double ALL = 100;
     private static final double MOSTLY = 50;
     private static final double MOST_ROOTS = 60;
@@ -108,6 +110,35 @@ public class Deeds {
                         garden,
                         note.lotIds(),
                         lot -> journal.insertNote(garden, acts.row(garden, act, lot.id(), "note", moment), text)));
+    }
+
+    /**
+     * Feed in spite of a hold.
+     *
+     * @param hold what is lifted, {@code until} and with this day
+     * @param reason as it is to be found in the journal
+     */
+    public record Lifting(String clientKey, UUID lotId, Hold hold, LocalDate until, String reason) {}
+
+    /** Lifts a hold of one lot for a while. What a label, a plant's limits or poison forbid cannot be lifted. */
+    @Transactional
+    public Act.Recorded lift(GardenId garden, Lifting lifting) {
+        GardenWire g = gardens.require(garden);
+        Faults faults = new Faults();
+        String reason = faults.text("hold.reason", lifting.reason(), LONGEST_WHY);
+        LocalDate latest = g.today().plusDays(LONGEST_LIFT_DAYS);
+        if (lifting.until().isBefore(g.today()) || lifting.until().isAfter(latest)) {
+            faults.add(new Fault(
+                    FaultCode.HOLD_UNTIL, "hold.until", lifting.until().toString(), latest.toString(), ""));
+        }
+        faults.throwIfAny();
+        Acts.Moment moment = acts.momentOn(g, null);
+        return history.once(garden, "lift", lifting.clientKey(), act -> {
+            Lot lot = take(garden, lifting.lotId());
+            long row = acts.row(garden, act, lot.id(), "lifting", moment);
+            journal.insertLifting(garden, row, lifting.hold(), lifting.until(), reason);
+            lots.touch(garden, List.of(lot.id()));
+        });
     }
 
     /**

@@ -43,6 +43,7 @@ class GardenFileStore {
             new Table("journal_seen", "journal_id"),
             new Table("journal_skipping", "journal_id"),
             new Table("journal_tending", "journal_id"),
+            new Table("journal_lifting", "journal_id"),
             new Table("journal_reading", "journal_id"),
             new Table("journal_note", "journal_id"),
             new Table("journal_moving", "journal_id"),

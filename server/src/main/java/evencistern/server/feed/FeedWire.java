@@ -149,6 +149,11 @@ public record FeedWire(
                 analysis.orElseThrow(), form.toForm(), optional(density), optional(ecFactor), rate, rhythm, coated());
     }
 
+    /** The same of one that was saved; empty where its label now asks or forbids something, until that is settled. */
+    public Optional<Feed> settled() {
+        return new Faults().attempt(this::toFeed);
+    }
+
     /** How it releases, where it is coated. */
     public Optional<CoatedRelease> coated() {
         return coatedMonths == null || coatedCelsius == null

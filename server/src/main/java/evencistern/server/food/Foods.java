@@ -21,11 +21,11 @@ import evencistern.working.Working;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -123,9 +123,8 @@ class Foods {
     }
 
     private List<Dressing> strewn(GardenId garden, Lot lot, Map<UUID, FeedWire> all, ZoneId zone) {
-        Map<UUID, Feed> onTheMix = all.values().stream()
-                .filter(f -> LotPlan.strewn(f.toFeed()))
-                .collect(Collectors.toMap(FeedWire::id, FeedWire::toFeed));
+        Map<UUID, Feed> onTheMix = new HashMap<>();
+        all.values().forEach(f -> f.settled().filter(LotPlan::strewn).ifPresent(feed -> onTheMix.put(f.id(), feed)));
         List<Dressing> dressings = new ArrayList<>();
         for (FoodStore.Given given : store.listGiven(garden, lot.id(), List.copyOf(onTheMix.keySet()))) {
             Feed feed = Objects.requireNonNull(onTheMix.get(given.feed()));

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param dryness,beforeKg,afterKg,runoffLitres what was seen of one pot while it was watered
  * @param flush whether it was watered in plenty, to carry off salt
  * @param reason,untilOn why work was left, and until when
+ * @param hold what was lifted, until when, with the reason as its note
  * @param chore,found,product which care was given, what pests were found, what was used
  * @param clockAhead whether the sender's clock ran ahead, so that the time is that of arrival
  */
@@ -67,7 +68,8 @@ public record EntryWire(
         boolean flush,
         @Nullable String chore,
         @Nullable String found,
-        @Nullable String product) {
+        @Nullable String product,
+        @Nullable String hold) {
 
     /** What a row records. */
     public enum Kind {
@@ -82,6 +84,7 @@ public record EntryWire(
         splitting,
         retiring,
         tending,
+        lifting,
         correction
     }
 }

@@ -1,5 +1,6 @@
 package evencistern.server.journal;
 
+import evencistern.plan.Hold;
 import evencistern.server.GardenId;
 import evencistern.server.typed.Typed;
 import java.sql.ResultSet;
@@ -117,6 +118,13 @@ public class JournalStore {
                         """).params(garden.value(), row, item, reason, until, note).update();
     }
 
+    /** A hold lifted by a person. */
+    public void insertLifting(GardenId garden, long row, Hold hold, LocalDate until, String reason) {
+        db.sql("insert into journal_lifting (garden_id, journal_id, hold, until_on, reason) values (?, ?, ?, ?, ?)")
+                .params(garden.value(), row, hold.id(), until, reason)
+                .update();
+    }
+
     /** When a piece of work was ticked, if it was and has not been undone. */
     Optional<Instant> findTick(GardenId garden, UUID lot, String item) {
         return db.sql("""
@@ -201,6 +209,9 @@ public class JournalStore {
             case "skipping" ->
                 "journal_skipping (garden_id, journal_id, item, reason, until_on, note) select garden_id, ?, item,"
                         + " reason, until_on, note from journal_skipping";
+            case "lifting" ->
+                "journal_lifting (garden_id, journal_id, hold, until_on, reason) select garden_id, ?, hold, until_on,"
+                        + " reason from journal_lifting";
             case "tending" ->
                 "journal_tending (garden_id, journal_id, chore, item, found, product) select garden_id, ?, chore, item,"
                         + " found, product from journal_tending";
@@ -315,7 +326,7 @@ public class JournalStore {
         List<Long> rows = db.sql("""
                         select j.id from journal j
                         where j.garden_id = ? and j.occurred_at >= ?
-                          and j.kind in ('watering', 'feeding', 'skipping', 'tending')
+                          and j.kind in ('watering', 'feeding', 'skipping', 'tending', 'lifting')
                           and not exists (select 1 from journal u
                                           where u.garden_id = j.garden_id and u.corrects = j.id)
                         order by j.id desc limit ?
@@ -337,9 +348,9 @@ public class JournalStore {
                    coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
                    fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, r.method, r.celsius_typed, r.before_ph_typed,
                    r.hours_typed, l.name as lot_name,
-                   coalesce(n.text, c.why, o.note, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
+                   coalesce(n.text, c.why, o.note, h.reason, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
                    p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
-                   o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, k.until_on,
+                   o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, coalesce(k.until_on, h.until_on) as until_on, h.hold,
                    coalesce(w.flush, false) as flush, t.chore, t.found, t.product
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
@@ -356,6 +367,7 @@ public class JournalStore {
             left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
             left join journal_skipping k on k.garden_id = j.garden_id and k.journal_id = j.id
             left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
+            left join journal_lifting h on h.garden_id = j.garden_id and h.journal_id = j.id
             left join lot ol on ol.garden_id = j.garden_id and ol.id = c.other_lot
             join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
@@ -412,6 +424,7 @@ public class JournalStore {
                 r.getBoolean("flush"),
                 r.getString("chore"),
                 r.getString("found"),
-                r.getString("product"));
+                r.getString("product"),
+                r.getString("hold"));
     }
 }

@@ -326,7 +326,7 @@ class LiveMixController {
                         ? neutralising.getAsDouble() / PER_CENT
                         : ask.lime().neutralising());
         Liming.Correction c = Liming.to(target, start, lime, working);
-        species.ifPresent(s -> Liming.refuseForLimeHater(c, s.phHigh()));
+        species.ifPresent(s -> Liming.refuseBeyond(c, target, s.limeTo()));
         return new LimingWire(
                 c.kind().name().toLowerCase(Locale.ROOT),
                 target,

@@ -3,8 +3,10 @@ package evencistern.server.live;
 import evencistern.caution.Caution;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.plant.Species;
 import evencistern.server.care.StepWire;
 import evencistern.server.garden.WaterInput;
+import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
@@ -54,6 +56,7 @@ class LiveWaterController {
      * @param product to move the pH with
      * @param litres that are made
      * @param trade whether the garden declares itself a trade grower's
+     * @param kind of the plants it is for, where that is told
      */
     record WaterAsk(
             WaterInput water,
@@ -63,7 +66,8 @@ class LiveWaterController {
             @Nullable Typed targetPh,
             @Nullable String product,
             @Nullable Typed litres,
-            boolean trade) {}
+            boolean trade,
+            @Nullable KindAsk kind) {}
 
     /** One value against its limits. */
     record FindingWire(String what, double value, double good, double most, String unit, String standing) {}
@@ -78,6 +82,7 @@ class LiveWaterController {
             boolean liquid,
             double alkalinityLeft,
             double neutralisedPercent,
+            boolean muchPhosphorus,
             List<BroughtWire> brings,
             List<StepWire> working) {}
 
@@ -113,6 +118,10 @@ class LiveWaterController {
         OptionalDouble share = Typed.optional(ask.share(), "share", faults);
         OptionalDouble target = Typed.optional(ask.targetPh(), "target_ph", faults);
         OptionalDouble litres = Typed.optional(ask.litres(), "litres", faults);
+        KindAsk kind = ask.kind();
+        WaterLimits.Drinker drinker = kind == null
+                ? WaterLimits.Drinker.ANY
+                : faults.attempt(kind::toSpecies).map(Species::drinks).orElse(WaterLimits.Drinker.ANY);
         faults.throwIfAny();
         SourceWater source = one.orElseThrow();
         SourceWater poured =
@@ -122,7 +131,7 @@ class LiveWaterController {
         CorrectionWire correction = null;
         try {
             shareForLimit = other.isPresent() && poured.alkalinity().isPresent()
-                    ? WaterBlend.shareFor(source, other.get(), WaterLimits.alkalinityLimit(pot)) * 100
+                    ? WaterBlend.shareFor(source, other.get(), WaterLimits.alkalinityLimit(pot, drinker)) * 100
                     : null;
         } catch (FaultException e) {
             e.faults().forEach(f -> refusals.add(FaultWire.of(f, words)));
@@ -142,7 +151,7 @@ class LiveWaterController {
                 other.isEmpty() || poured.alkalinity().isPresent(),
                 poured.alkalinity().isPresent() ? poured.alkalinity().getAsDouble() : null,
                 poured.hardness().isPresent() ? poured.hardness().getAsDouble() : null,
-                WaterLimits.judge(poured, pot).stream()
+                WaterLimits.judge(poured, pot, drinker).stream()
                         .map(f -> new FindingWire(
                                 f.what().id(),
                                 f.value(),
@@ -154,11 +163,18 @@ class LiveWaterController {
                 shareForLimit,
                 correction,
                 refusals,
-                product == null
-                        ? List.of()
-                        : Caution.forPhProduct(PhProduct.require(product)).stream()
-                                .map(Caution::id)
-                                .toList());
+                cautions(product, correction));
+    }
+
+    private static List<String> cautions(@Nullable String product, @Nullable CorrectionWire correction) {
+        List<String> cautions = new ArrayList<>();
+        if (correction != null && correction.muchPhosphorus()) {
+            cautions.add(Caution.ACID_PHOSPHORUS.id());
+        }
+        if (product != null) {
+            Caution.forPhProduct(PhProduct.require(product)).forEach(c -> cautions.add(c.id()));
+        }
+        return cautions;
     }
 
     private static CorrectionWire correction(
@@ -171,6 +187,7 @@ class LiveWaterController {
                 product.liquid(),
                 c.alkalinityLeft(),
                 c.neutralised() * 100,
+                c.muchPhosphorus(),
                 c.adds().entrySet().stream()
                         .map(e -> new BroughtWire(e.getKey().id(), e.getValue()))
                         .toList(),

@@ -17,6 +17,7 @@ import evencistern.server.mix.MixShelf;
 import evencistern.server.plant.KindShelf;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -39,7 +40,7 @@ public record GardenContext(
         Map<UUID, FeedWire> feeds,
         Optional<LocalDate> weatherUntil,
         Map<PotInput, Pot> pots,
-        Map<UUID, Feed> read) {
+        Map<UUID, Optional<Feed>> read) {
 
     GardenContext(
             GardenWire garden,
@@ -69,7 +70,20 @@ public record GardenContext(
     }
 
     private Optional<Feed> read(@Nullable FeedWire feed) {
-        return Optional.ofNullable(feed).map(f -> read.computeIfAbsent(f.id(), id -> f.toFeed()));
+        return feed == null ? Optional.empty() : read.computeIfAbsent(feed.id(), id -> feed.settled());
+    }
+
+    /** In what the label of its feed counts; absent without feed. */
+    @Nullable
+    String measure(Lot lot) {
+        return feed(lot.feedId())
+                .map(f -> f.rate().measure().name().toLowerCase(Locale.ROOT))
+                .orElse(null);
+    }
+
+    /** Whether a lot has a feed whose label is not settled, so that none is planned for it. */
+    public boolean labelOpen(Lot lot) {
+        return feed(lot).isPresent() && feed(lot.feedId()).isEmpty();
     }
 
     Place place(UUID id) {
@@ -81,7 +95,7 @@ public record GardenContext(
         return id == null ? Optional.empty() : Optional.ofNullable(feeds.get(id));
     }
 
-    Optional<Feed> feed(UUID id) {
+    Optional<Feed> feed(@Nullable UUID id) {
         return read(wire(id).orElse(null));
     }
 
@@ -115,7 +129,8 @@ public record GardenContext(
                         .with(state.toLearned())
                         .with(state.afterReading())
                         .with(lot.flushBy() == null ? Flushing.BY_RHYTHM : state.flushing())
-                        .onCalendar(state.calendarDays()))
+                        .onCalendar(state.calendarDays())
+                        .lifting(state.liftedHolds()))
                 .past(
                         Optional.ofNullable(state.lastWateredOn()),
                         Optional.ofNullable(state.lastFedOn()),

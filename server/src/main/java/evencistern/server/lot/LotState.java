@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.plan.AfterReading;
 import evencistern.plan.Flushing;
+import evencistern.plan.Hold;
 import evencistern.plan.Learned;
 import evencistern.plan.LotNow;
 import evencistern.plan.LotPlan;
@@ -9,9 +10,11 @@ import evencistern.plan.Particulars;
 import evencistern.plan.Situation;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +30,8 @@ import org.jspecify.annotations.Nullable;
  * @param accountFlushOn,accountFlushLitres the day on which its salt account passes the band, where a flush goes by that, and
  *     the plain water that brings a pot back
  * @param calendarDays on which the garden's calendar has it fed
+ * @param lifted holds that a person has lifted, by their id, each up to a day
+ * @param saltInOrderOn the day of the last reading, where that was of no more salt than the band
  * @param feedBinding the rule that set the feed's date
  */
 public record LotState(
@@ -57,7 +62,9 @@ public record LotState(
         @Nullable LocalDate feedShareUntil,
         @Nullable LocalDate accountFlushOn,
         @Nullable Double accountFlushLitres,
-        List<LocalDate> calendarDays) {
+        List<LocalDate> calendarDays,
+        Map<String, String> lifted,
+        @Nullable LocalDate saltInOrderOn) {
 
     /** A lot as its journal and its plan have it. */
     static LotState of(LotNow now, RecordStore.Facts facts) {
@@ -103,7 +110,11 @@ public record LotState(
                 told.reading().shareUntil().orElse(null),
                 told.flushing().on().orElse(null),
                 told.flushing().litres().isPresent() ? told.flushing().litres().getAsDouble() : null,
-                told.calendarDays());
+                told.calendarDays(),
+                told.lifted().entrySet().stream()
+                        .collect(Collectors.toMap(
+                                e -> e.getKey().id(), e -> e.getValue().toString())),
+                told.reading().inOrderOn().orElse(null));
     }
 
     AfterReading afterReading() {
@@ -113,7 +124,15 @@ public record LotState(
                                 on, saltyLitres == null ? OptionalDouble.empty() : OptionalDouble.of(saltyLitres))),
                 Optional.ofNullable(noFeedUntil),
                 feedShare,
-                Optional.ofNullable(feedShareUntil));
+                Optional.ofNullable(feedShareUntil),
+                Optional.ofNullable(saltInOrderOn));
+    }
+
+    /** Holds that a person has lifted, each up to a day. */
+    Map<Hold, LocalDate> liftedHolds() {
+        return lifted.entrySet().stream()
+                .collect(Collectors.toMap(
+                        e -> Hold.valueOf(e.getKey().toUpperCase(Locale.ROOT)), e -> LocalDate.parse(e.getValue())));
     }
 
     Flushing flushing() {

@@ -42,7 +42,7 @@ class LotStore {
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
                    s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
                    s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
-                   s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.stale, s.computed_on,
+                   s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.lifted, s.salt_in_order_on, s.stale, s.computed_on,
                    array(select d.feed_on from calendar_day d
                          where d.garden_id = l.garden_id and d.lot_id = l.id order by d.feed_on) as calendar_days
             from lot l
@@ -162,7 +162,9 @@ class LotStore {
                         r.getObject("feed_share_until", LocalDate.class),
                         r.getObject("account_flush_on", LocalDate.class),
                         r.getObject("account_flush_litres", Double.class),
-                        days(r, "calendar_days")));
+                        days(r, "calendar_days"),
+                        Told.kept(r.getArray("lifted")),
+                        r.getObject("salt_in_order_on", LocalDate.class)));
     }
 
     private static Typed typed(String stored) {
@@ -543,8 +545,72 @@ class LotStore {
                 .list();
     }
 
-    /** Marks what other rules than these worked out. */
+    /**
+     * A plan before and after a change of rules.
+     *
+     * @param perDay product one pot takes in a day on average, in the label's measure
+     */
+    record Changed(
+            UUID lot,
+            LocalDate waterBefore,
+            LocalDate water,
+            @Nullable LocalDate feedBefore,
+            @Nullable LocalDate feed,
+            double perDayBefore,
+            double perDay,
+            @Nullable String binding) {}
+
+    /** What a change of rules did to plans, where they differ: in a date, or by more than 5 % in what they are fed. */
+    List<Changed> listChanged(GardenId garden, int limit) {
+        return db.sql("""
+                        select b.* from rules_change b
+                        join lot l on l.garden_id = b.garden_id and l.id = b.lot_id
+                        where b.garden_id = ? and not l.retired and b.new_water_on is not null
+                          and (b.new_feed_on is distinct from b.feed_on or b.new_water_on <> b.water_on
+                               or abs(b.new_feed_per_day - b.feed_per_day)
+                                  > 0.05 * greatest(b.new_feed_per_day, b.feed_per_day))
+                        order by lower(l.name), b.lot_id limit ?
+                        """)
+                .params(garden.value(), limit)
+                .query((r, n) -> new Changed(
+                        r.getObject("lot_id", UUID.class),
+                        r.getObject("water_on", LocalDate.class),
+                        r.getObject("new_water_on", LocalDate.class),
+                        r.getObject("feed_on", LocalDate.class),
+                        r.getObject("new_feed_on", LocalDate.class),
+                        r.getDouble("feed_per_day"),
+                        r.getDouble("new_feed_per_day"),
+                        r.getString("new_binding")))
+                .list();
+    }
+
+    /** Notes what the rules of now make of plans that are kept as older ones had them. */
+    void noteChanged(GardenId garden, Collection<UUID> lots) {
+        db.sql("""
+                        update rules_change b
+                        set new_water_on = s.next_water_on, new_feed_on = s.next_feed_on,
+                            new_feed_per_day = s.feed_per_day, new_binding = s.feed_binding
+                        from lot_state s
+                        where b.garden_id = ? and b.lot_id = any (?) and b.new_water_on is null
+                          and s.garden_id = b.garden_id and s.lot_id = b.lot_id
+                        """).params(garden.value(), lots.toArray(UUID[]::new)).update();
+    }
+
+    /** What a change of rules did has been seen. */
+    void forgetChanged(GardenId garden) {
+        db.sql("delete from rules_change where garden_id = ?")
+                .param(garden.value())
+                .update();
+    }
+
+    /** Marks what other rules than these worked out, and keeps what they said until that has been seen. */
     void markGardensOld(int rules) {
+        db.sql("""
+                        insert into rules_change (garden_id, lot_id, water_on, feed_on, feed_per_day)
+                        select garden_id, lot_id, next_water_on, next_feed_on, feed_per_day from lot_state
+                        where rules <> ? and rules > 0 and not stale and not retired
+                        on conflict (garden_id, lot_id) do nothing
+                        """).param(rules).update();
         db.sql("""
                         with marked as (update lot_state set stale = true where rules <> ? and not stale returning garden_id)
                         insert into recalculation (garden_id, lots, begun_at)
@@ -599,9 +665,10 @@ class LotStore {
                                    feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                    feed_per_day, learned, learned_low, learned_high, learned_from,
                                    last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
-                                   feed_share_until, account_flush_on, account_flush_litres, rules, stale, computed_on,
+                                   feed_share_until, account_flush_on, account_flush_litres, lifted,
+                                   salt_in_order_on, rules, stale, computed_on,
                                    retired, place_id, species, name, name_folded)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, false,
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, false,
                     ?, ?, ?, ?, ?, lower(?))
             on conflict (garden_id, lot_id) do update set
               last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
@@ -619,6 +686,7 @@ class LotStore {
               feed_share = excluded.feed_share, feed_share_until = excluded.feed_share_until,
               account_flush_on = excluded.account_flush_on,
               account_flush_litres = excluded.account_flush_litres,
+              lifted = excluded.lifted, salt_in_order_on = excluded.salt_in_order_on,
               rules = excluded.rules, stale = false, computed_on = excluded.computed_on,
               retired = excluded.retired, place_id = excluded.place_id, species = excluded.species,
               name = excluded.name, name_folded = excluded.name_folded
@@ -664,6 +732,8 @@ class LotStore {
             s.feedShareUntil(),
             s.accountFlushOn(),
             s.accountFlushLitres(),
+            Told.stored(s.lifted()),
+            s.saltInOrderOn(),
             rules,
             day,
             lot.retired(),

@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -313,7 +314,56 @@ public class Lots {
         standings.settle();
     }
 
-    /** The recalculation of a garden that is under way, if one is. */
+    /**
+     * A plan before and after the rules changed.
+     *
+     * @param perWeekBefore,perWeek product one pot takes in a week on average
+     * @param binding the rule that sets the date of its feed now
+     */
+    public record ChangedWire(
+            UUID lotId,
+            String name,
+            LocalDate waterBefore,
+            LocalDate water,
+            @Nullable LocalDate feedBefore,
+            @Nullable LocalDate feed,
+            double perWeekBefore,
+            double perWeek,
+            @Nullable String measure,
+            @Nullable String binding) {}
+
+    private static final double DAYS_PER_WEEK = 7;
+
+    /** What a change of the rules did to plans of a garden, until somebody has seen it. */
+    public List<ChangedWire> changedByRules(GardenContext context, int limit) {
+        List<LotStore.Changed> changed = standings.changed(context.id(), limit);
+        Map<UUID, Standing> of =
+                onBench(context, changed.stream().map(LotStore.Changed::lot).toList());
+        return changed.stream()
+                .filter(c -> of.containsKey(c.lot()))
+                .map(c -> {
+                    Lot lot = Objects.requireNonNull(of.get(c.lot())).lot();
+                    return new ChangedWire(
+                            c.lot(),
+                            lot.name(),
+                            c.waterBefore(),
+                            c.water(),
+                            c.feedBefore(),
+                            c.feed(),
+                            c.perDayBefore() * DAYS_PER_WEEK,
+                            c.perDay() * DAYS_PER_WEEK,
+                            context.measure(lot),
+                            c.binding());
+                })
+                .toList();
+    }
+
+    /** Somebody has seen it. */
+    public void seenChangedByRules(GardenId garden) {
+        standings.seenChanged(garden);
+    }
+
+    /** How far a recalculation of the garden is, where one is under way. */
     public Optional<Standings.Progress> recalculating(GardenId garden) {
         return standings.progress(garden);
     }

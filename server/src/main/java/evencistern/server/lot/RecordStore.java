@@ -1,6 +1,7 @@
 package evencistern.server.lot;
 
 import evencistern.plan.Chore;
+import evencistern.plan.Hold;
 import evencistern.plan.Learning;
 import evencistern.plan.LotRecord;
 import evencistern.reading.Method;
@@ -32,6 +33,8 @@ import org.springframework.stereotype.Repository;
 class RecordStore {
     private static final int MOST_LEARNED = 25;
     private static final int MOST_SKIPS = 40;
+    /** The last word on every hold, with room for those that were taken back. */
+    private static final int MOST_LIFTED = 24;
     /** A row that nothing took back. */
     private static final String STANDS =
             " and not exists (select 1 from journal c where c.garden_id = j.garden_id and c.corrects = j.id)";
@@ -82,6 +85,13 @@ class RecordStore {
                     "join journal_skipping k on k.garden_id = j.garden_id and k.journal_id = j.id",
                     "j.kind = 'skipping'",
                     MOST_SKIPS)
+            + " union all "
+            + part(
+                    "lifted",
+                    "h.hold, null, null, null, h.until_on",
+                    "join journal_lifting h on h.garden_id = j.garden_id and h.journal_id = j.id",
+                    "j.kind = 'lifting'",
+                    MOST_LIFTED)
             + " union all "
             + part(
                     "watering",
@@ -154,6 +164,7 @@ class RecordStore {
         private final Map<String, LocalDate> days = new HashMap<>();
         private final Map<String, LotRecord.Read> read = new HashMap<>();
         private final Map<String, LocalDate> skips = new LinkedHashMap<>();
+        private final Map<Hold, LocalDate> lifted = new EnumMap<>(Hold.class);
         private final List<Learning.Watering> waterings = new ArrayList<>();
         private final List<LotRecord.Eased> eased = new ArrayList<>();
         private final List<LocalDate> calendar = new ArrayList<>();
@@ -177,6 +188,10 @@ class RecordStore {
                             new LotRecord.Read(
                                     on(r), Method.require(r.getString("text")), r.getDouble("a"), r.getDouble("b")));
                 case "skipped" -> skips.putIfAbsent(r.getString("text"), r.getObject("day", LocalDate.class));
+                case "lifted" ->
+                    lifted.putIfAbsent(
+                            Hold.valueOf(r.getString("text").toUpperCase(Locale.ROOT)),
+                            r.getObject("day", LocalDate.class));
                 case "watering" ->
                     waterings.add(new Learning.Watering(
                             on(r),
@@ -219,7 +234,8 @@ class RecordStore {
                             Optional.ofNullable(read.get("ec")),
                             eased,
                             calendar,
-                            tended),
+                            tended,
+                            lifted),
                     rows.getOrDefault("watered", 0L),
                     rows.getOrDefault("fed", 0L),
                     skips,

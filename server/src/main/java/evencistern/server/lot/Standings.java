@@ -34,7 +34,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @RetriedOnLocks
 public class Standings {
     /** Raised whenever the same journal leads to another state than before. */
-    static final int RULES = 6;
+    static final int RULES = 7;
 
     /** Lots that an act works out itself; more are worked out in slices after it. */
     private static final int AT_ONCE = 600;
@@ -156,6 +156,7 @@ public class Standings {
                 new LotNow.Told(
                         told,
                         Story.waterEc(context.garden(), lot),
+                        Story.water(context.garden(), lot).toWater().alkalinity(),
                         context.coated(lot),
                         Optional.ofNullable(lot.wateredBefore()),
                         Optional.ofNullable(lot.fedBefore()),
@@ -221,7 +222,19 @@ public class Standings {
     public boolean slice(GardenId garden, int most) {
         List<UUID> marked = store.takeStale(garden, most);
         rebuild(garden, marked);
+        store.noteChanged(garden, marked);
         return store.endRecalculation(garden);
+    }
+
+    /** What a change of rules did to plans, until it has been seen. */
+    List<LotStore.Changed> changed(GardenId garden, int limit) {
+        return store.listChanged(garden, limit);
+    }
+
+    /** It has been seen. */
+    @Transactional
+    public void seenChanged(GardenId garden) {
+        store.forgetChanged(garden);
     }
 
     /** Gardens with lots that are marked. */

@@ -125,7 +125,7 @@ public record Story(
     }
 
     private static Band band(Method method, Situation s, boolean coatedAlone) {
-        return Band.of(method, s.species(), s.mix().kind(), coatedAlone);
+        return Band.of(method, s.species(), s.mix(), coatedAlone);
     }
 
     /** Plain water that brings a drained pot back once its account has passed the band; empty where this water cannot. */
@@ -211,10 +211,14 @@ public record Story(
     }
 
     static double waterEc(GardenWire g, Lot lot) {
+        return water(g, lot).ec();
+    }
+
+    /** The source it is watered from. */
+    static GardenWire.WaterWire water(GardenWire g, Lot lot) {
         return g.waters().stream()
                 .filter(w -> w.id().equals(lot.waterId()))
                 .findFirst()
-                .orElseThrow()
-                .ec();
+                .orElseThrow();
     }
 }

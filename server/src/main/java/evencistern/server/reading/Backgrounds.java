@@ -1,5 +1,6 @@
 package evencistern.server.reading;
 
+import evencistern.feed.Feed;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
 import evencistern.plan.Situation;
@@ -44,7 +45,7 @@ class Backgrounds {
                 situation.mix(),
                 new PotWater(situation.mix(), situation.pot()),
                 LotCare.water(g, lot.waterId()).toWater(),
-                feed.map(f -> fed(context, standing, f)),
+                feed.flatMap(f -> f.settled().map(read -> fed(context, standing, f, read))),
                 new Circumstances.Days(
                         days(fedOn, today),
                         fedOn == null ? OptionalInt.empty() : days(fedOn, feedOn),
@@ -56,7 +57,7 @@ class Backgrounds {
                 situation.particulars().drains());
     }
 
-    private static Circumstances.Fed fed(GardenContext context, Standing standing, FeedWire wire) {
+    private static Circumstances.Fed fed(GardenContext context, Standing standing, FeedWire wire, Feed feed) {
         GardenWire g = context.garden();
         Care care = LotCare.on(context, standing, g.today(), LotCare.can(g, null));
         return new Circumstances.Fed(
@@ -65,7 +66,7 @@ class Backgrounds {
                         .map(f -> OptionalDouble.of(
                                 ((Care.Watered) f).can().meter().value()))
                         .orElse(OptionalDouble.empty()),
-                wire.toFeed().analysis().contents(),
+                feed.analysis().contents(),
                 wire.coated().isPresent());
     }
 
@@ -74,7 +75,7 @@ class Backgrounds {
         return Band.of(
                 method,
                 context.kinds().require(lot.species(), lot.traits()),
-                context.mixes().require(lot.mix()).kind(),
+                context.mixes().require(lot.mix()),
                 context.coated(lot));
     }
 

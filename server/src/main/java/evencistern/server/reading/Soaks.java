@@ -20,9 +20,6 @@ import org.springframework.stereotype.Service;
 /** Soaks, held against the first one of the batch that a lot stands in. */
 @Service
 class Soaks {
-    /** As its steps say: twice as much water as the pot holds mix. */
-    private static final double WATER_PER_MIX = 2;
-
     private final Batches batches;
 
     Soaks(Batches batches) {
@@ -48,7 +45,6 @@ class Soaks {
                 band.phLow(),
                 band.phHigh(),
                 LotCare.water(context.garden(), lot.waterId()).toWater().alkalinity(),
-                WATER_PER_MIX,
                 first);
         return new VerdictWire.SoakedWire(
                 soak.standingLow(),

@@ -27,11 +27,13 @@ class Todos {
     /** A weaker feed ends with the next reading, and at the latest then. */
     private static final int WEAK_DAYS = 60;
 
-    private static final int USUAL_GAP = 14;
-
     /** Said of the state of things, and nothing to be done on a day. */
-    private static final Set<String> NOT_TAKEN =
-            Set.of(Action.CARRY_ON.id(), Action.FEED_AS_PLANNED.id(), Action.NO_FEED_PLANNED.id(), Action.FLUSH.id());
+    private static final Set<String> NOT_TAKEN = Set.of(
+            Action.CARRY_ON.id(),
+            Action.FEED_AS_PLANNED.id(),
+            Action.NO_FEED_PLANNED.id(),
+            Action.FLUSH.id(),
+            Action.SKIP_NEXT_FEED.id());
 
     /** What the next reading ends. */
     private static final Set<String> UNTIL_READ =
@@ -52,7 +54,7 @@ class Todos {
         return store.listOfLot(garden, lot);
     }
 
-    /** Whether an advice can be taken into the plan: a flush stands in it of itself. */
+    /** Whether an advice can be taken into the plan: a flush, and a feed left out, stand in it of themselves. */
     static boolean canBeTaken(String action) {
         return !NOT_TAKEN.contains(action);
     }
@@ -86,8 +88,7 @@ class Todos {
         switch (Action.valueOf(advice.action().toUpperCase(java.util.Locale.ROOT))) {
             case RETEST -> due = by == null ? today : by;
             case RETEST_CALIBRATED -> due = state.nextWaterOn();
-            case REPOT -> until = by;
-            case SKIP_NEXT_FEED -> until = afterNext(state, today);
+            case REPOT, PLAN_REPOT -> until = by;
             case WEAKEN_FEED -> until = readOn.plusDays(WEAK_DAYS);
             default -> {
                 // to be done today
@@ -109,18 +110,6 @@ class Todos {
                         null,
                         0,
                         false));
-    }
-
-    /** The day of the feed after the next, so that the next is left out. */
-    private static LocalDate afterNext(LotState state, LocalDate today) {
-        LocalDate next = state.nextFeedOn();
-        LocalDate last = state.lastFedOn();
-        if (next == null) {
-            return today.plusDays(USUAL_GAP);
-        }
-        long gap = last == null ? USUAL_GAP : Math.max(1, next.toEpochDay() - last.toEpochDay());
-        LocalDate from = next.isBefore(today) ? today : next;
-        return from.plusDays(gap);
     }
 
     /** Says that it is done on a day, or that it is not. */

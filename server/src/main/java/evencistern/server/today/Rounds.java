@@ -8,6 +8,7 @@ import evencistern.plan.RoundPlace;
 import evencistern.plan.Situation;
 import evencistern.plant.Trait;
 import evencistern.server.GardenId;
+import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
 import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
@@ -52,6 +53,8 @@ public class Rounds {
     private static final int MOST = 200;
     /** Care that has waited longest; more of it comes as this is done. */
     private static final int MOST_CARE = 100;
+
+    private static final int MOST_CHANGED = 100;
 
     private final Lots lots;
     private final JournalStore journal;
@@ -164,6 +167,7 @@ public class Rounds {
      * @param dueInAll lots that are due, of which those in the groups come first on the walk
      * @param pensDue pens that are to be calibrated, by name
      * @param recalculating how far the lots are that a change made necessary to work out again; absent where none are
+     * @param changedByRules plans that a change of the rules has moved, until that has been seen
      * @param now by the server's clock, by which the page dates what it records
      */
     public record Today(
@@ -177,7 +181,8 @@ public class Rounds {
             List<String> pensDue,
             List<EntryWire> done,
             @Nullable LocalDate nextDue,
-            Standings.@Nullable Progress recalculating) {}
+            Standings.@Nullable Progress recalculating,
+            List<Lots.ChangedWire> changedByRules) {}
 
     private record Found(
             Standing standing, DueWire due, @Nullable FeedWire feed, List<String> notes, RoundPlace at) {}
@@ -221,7 +226,8 @@ public class Rounds {
                 meters.listDue(g),
                 journal.listDoneSince(id, morning, MOST),
                 next,
-                lots.recalculating(id).orElse(null));
+                lots.recalculating(id).orElse(null),
+                lots.changedByRules(context, MOST_CHANGED));
     }
 
     private static List<ChoreGroupWire> chores(GardenContext context, List<Lots.CareDue> care) {
@@ -286,10 +292,21 @@ public class Rounds {
                         each,
                         pot.leftShare()),
                 feed,
-                feed == null
-                        ? List.of()
-                        : pot.notes().stream().map(Care.Note::id).toList(),
+                notes(context, lot, pot, feed != null),
                 place(lot, pot, feed, pot.flushDue(today)));
+    }
+
+    /** What to mind on the round itself; of the rest the lot's page speaks. */
+    private static List<String> notes(GardenContext context, Standing lot, Care pot, boolean feeding) {
+        List<String> notes = new ArrayList<>();
+        if (context.labelOpen(lot.lot())) {
+            notes.add(CareWire.LABEL_OPEN);
+        }
+        pot.notes().stream()
+                .filter(n -> n.onTheRound(feeding))
+                .map(Care.Note::id)
+                .forEach(notes::add);
+        return notes;
     }
 
     private static RoundPlace place(Standing lot, Care pot, @Nullable FeedWire feed, boolean flush) {
@@ -336,11 +353,7 @@ public class Rounds {
                         vessel.litres(),
                         perLitre == null ? OptionalDouble.empty() : OptionalDouble.of(perLitre))),
                 dose,
-                found.stream()
-                        .flatMap(f -> f.notes().stream())
-                        .distinct()
-                        .filter(n -> n.startsWith("velamen"))
-                        .toList(),
+                found.stream().flatMap(f -> f.notes().stream()).distinct().toList(),
                 due);
     }
 

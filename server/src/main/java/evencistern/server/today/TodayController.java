@@ -1,12 +1,16 @@
 package evencistern.server.today;
 
 import evencistern.server.GardenId;
+import evencistern.server.lot.Lots;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The round of the day over HTTP. */
@@ -14,9 +18,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/today")
 class TodayController {
     private final Rounds rounds;
+    private final Lots lots;
 
-    TodayController(Rounds rounds) {
+    TodayController(Rounds rounds, Lots lots) {
         this.rounds = rounds;
+        this.lots = lots;
+    }
+
+    /** What a change of the rules did has been seen, and is not told again. */
+    @PostMapping("/rules-seen")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void rulesSeen(@PathVariable UUID garden) {
+        lots.seenChangedByRules(new GardenId(garden));
     }
 
     @GetMapping

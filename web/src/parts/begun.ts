@@ -1,0 +1,90 @@
+import type { Garden, Lot, RemedyAsk, Typed, Verdict } from "../api";
+import { figures } from "../text/numbers";
+import { keepDraft } from "../ui/useDraft";
+
+/** What is asked on the page of the waters. */
+export type WaterDraft = {
+  kind: string;
+  water: string;
+  other: string;
+  share: Typed;
+  pot: Typed;
+  target: Typed;
+  product: string;
+  litres: Typed;
+};
+
+export const WATER_BLANK: WaterDraft = {
+  kind: "",
+  water: "",
+  other: "",
+  share: { text: "50", unit: "%" },
+  pot: { text: "1", unit: "L" },
+  target: { text: "6.0", unit: "pH" },
+  product: "citric",
+  litres: { text: "", unit: "L" },
+};
+
+/** What is asked on the page of single nutrients. */
+export type RemedyDraft = {
+  remedy: string;
+  species: string;
+  mixPh: Typed;
+  litres: Typed;
+  leaf: RemedyAsk["leaf"];
+  wetting: boolean;
+  celsius: Typed;
+  sun: boolean;
+};
+
+export const REMEDY_BLANK: RemedyDraft = {
+  remedy: "epsom_drench",
+  species: "",
+  mixPh: { text: "", unit: "pH" },
+  litres: { text: "2", unit: "L" },
+  leaf: "thin",
+  wetting: false,
+  celsius: { text: "18", unit: "°C" },
+  sun: false,
+};
+
+export const waterDraft = (garden: string) => `water-bench:${garden}`;
+export const remedyDraft = (garden: string) => `remedy:${garden}`;
+
+/** Iron by the pH it is to work at: the chelate that holds there. */
+const ironFor = (ph: number) => (ph > 7 ? "iron_eddha" : ph > 6.3 ? "iron_dtpa" : "iron_edta");
+
+/** Where an advice is carried out, and what is carried there of the reading and the lot; undefined where nowhere. */
+export function whereTo(
+  action: string,
+  garden: Garden,
+  lot: Lot,
+  verdict: Verdict,
+): { to: "/g/$garden/feeds/water" | "/g/$garden/feeds/remedies"; label: string; begin: () => void } | undefined {
+  switch (action) {
+    case "correct_water":
+    case "rain_share":
+    case "raise_water_ph":
+      return {
+        to: "/g/$garden/feeds/water",
+        label: "To the water",
+        begin: () =>
+          keepDraft<WaterDraft>(waterDraft(garden.id), { ...WATER_BLANK, kind: lot.species, water: lot.waterId }),
+      };
+    case "iron_if_yellow":
+    case "iron_sulfate":
+      return {
+        to: "/g/$garden/feeds/remedies",
+        label: "How much iron",
+        begin: () =>
+          keepDraft<RemedyDraft>(remedyDraft(garden.id), {
+            ...REMEDY_BLANK,
+            remedy: action === "iron_sulfate" ? action : ironFor(verdict.ph?.value ?? 7),
+            species: lot.species,
+            mixPh: { text: verdict.ph ? figures(verdict.ph.value, 2) : "", unit: "pH" },
+          }),
+      };
+    default:
+      return undefined;
+  }
+}

@@ -1,0 +1,56 @@
+import { Link } from "@tanstack/react-router";
+import { api, call, type Today } from "../../api";
+import { useAct } from "../../api/queries";
+import { words } from "../../text";
+import { day, type Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+
+type Changed = Today["changedByRules"];
+
+/** Plans that a new version of the rules has moved: told once, with the old and the new, and why. */
+export function ChangedByRules({ changed, garden, shown }: { changed: Changed; garden: string; shown: Shown }) {
+  const seen = useAct<undefined, undefined>(
+    garden,
+    () => call(api.POST("/api/gardens/{garden}/today/rules-seen", { params: { path: { garden } } })),
+    () => undefined,
+  );
+  return (
+    <section aria-label="Plans changed by new rules" className="mb-4 border-l-4 border-ink pl-3">
+      <h2 className="head">
+        The rules have changed, and with them {changed.length} {changed.length === 1 ? "plan" : "plans"}
+      </h2>
+      <ul className="m-0 max-h-80 list-none overflow-y-auto p-0 text-sm">
+        {changed.map((c) => (
+          <li key={c.lotId} className="border-b border-rule py-1">
+            <Link to="/g/$garden/bench/$lot" params={{ garden, lot: c.lotId }} className="font-semibold">
+              {c.name}
+            </Link>
+            {c.water !== c.waterBefore && (
+              <span>
+                {" "}
+                · water {day(c.waterBefore)} → <b>{day(c.water)}</b>
+              </span>
+            )}
+            {c.feed !== c.feedBefore && (
+              <span>
+                {" "}
+                · feed {c.feedBefore ? day(c.feedBefore) : "none"} → <b>{c.feed ? day(c.feed) : "none"}</b>
+              </span>
+            )}
+            {c.perWeek !== c.perWeekBefore && c.measure && (
+              <span>
+                {" "}
+                · {shown.product(c.perWeekBefore, c.measure)} → <b>{shown.product(c.perWeek, c.measure)}</b> a week for
+                each pot
+              </span>
+            )}
+            {c.binding && <span className="note"> ({words("bindings", c.binding)})</span>}
+          </li>
+        ))}
+      </ul>
+      <Button look="quiet" disabled={seen.isPending} onClick={() => seen.mutate(undefined)}>
+        Seen
+      </Button>
+    </section>
+  );
+}
