@@ -1,4 +1,4 @@
-import type { Measured } from "../api";
+import type { Dose, Measured } from "../api";
 import { words } from "../text";
 import { plain, spoonNumber } from "../text/numbers";
 
@@ -75,5 +75,24 @@ export function HandDrawn({ m }: { m: Measured }) {
           <Drawn key={p.tool} tool={p.tool} count={p.count} />
         ))}
     </span>
+  );
+}
+
+/** What else measures a dose that is too little for the tools: a stock in a bottle, a syringe, drops. */
+export function OtherWays({ dose }: { dose: Dose }) {
+  if (dose.otherwise.length === 0) return null;
+  return (
+    <ul aria-label="Other ways to measure it" className="note m-0 list-none p-0">
+      {dose.otherwise.map((o) => (
+        <li key={o.way}>
+          Or{" "}
+          {words("small_ways", o.way, {
+            take: plain(o.take),
+            bottle: plain(o.bottleMl),
+            error: o.errorPercent > -1 ? "exact" : `${Math.round(o.errorPercent)} %`.replace("-", "−"),
+          })}
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Care, Catalogue, Dose, Feed, Garden, Lot } from "../../api";
-import { HandDrawn, HandWords } from "../../parts/Hand";
+import { HandDrawn, HandWords, OtherWays } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
 import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
@@ -229,20 +229,21 @@ function DoseOf({
     <>
       <div className="flex items-center gap-3">
         <HandDrawn m={d.hand} />
-        <p>
+        <div>
           <Worked step="feed.rounding" open={open} big>
             <HandWords m={d.hand} />
           </Worked>
           <span className="note block">
             {watered ? `to ${shown.vessel(d.canLitres ?? 0)} of water` : "on each pot"} · {shown.rounding(d.hand)}
           </span>
+          <OtherWays dose={d} />
           {d.byVolume !== undefined && (
             <span className="note block">
               In proportion to the width, as labels mean it; by the volume of the pots it would be{" "}
               {shown.product(d.byVolume, d.hand.measure)}. They disagree: the smaller is never wrong.
             </span>
           )}
-        </p>
+        </div>
       </div>
       <dl className="m-0">
         {watered && (

@@ -3,7 +3,7 @@ import { Link } from "@tanstack/react-router";
 import type { Garden, Today } from "../../api";
 import { catalogueQuery } from "../../api/queries";
 import { record } from "../../api/outbox";
-import { HandDrawn, HandWords } from "../../parts/Hand";
+import { HandDrawn, HandWords, OtherWays } from "../../parts/Hand";
 import { words } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -91,7 +91,7 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-rule py-2">
       <HandDrawn m={dose.hand} />
-      <p>
+      <div>
         <b className="fig text-2xl">
           <HandWords m={dose.hand} />
         </b>{" "}
@@ -116,7 +116,8 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
           )}
         </span>
         <span className="note block">{words("cautions", "label_first")}</span>
-      </p>
+        <OtherWays dose={dose} />
+      </div>
     </div>
   );
 }

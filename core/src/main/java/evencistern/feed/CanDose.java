@@ -6,6 +6,7 @@ import evencistern.label.Rate;
 import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -13,9 +14,10 @@ import java.util.Set;
  *
  * @param hand product for the vessel; rounded, and never above the ceiling
  * @param mgPerL what the feed brings after rounding; the water's own is not in it
+ * @param otherwise other ways to measure what is too little for the tools
  * @param meter what the pen should read, mS/cm at 25 °C
  */
-public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain meter) {
+public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain meter, List<SmallMeasure> otherwise) {
 
     private static final double ROUNDED_UP = 1.02;
 
@@ -46,6 +48,11 @@ public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain 
                 litres,
                 hand,
                 dose.mgPerL().times(rounded),
-                MeterForecast.inCan(feed, dose.perLitre() * rounded, measure, water, working));
+                MeterForecast.inCan(feed, dose.perLitre() * rounded, measure, water, working),
+                SmallMeasure.of(
+                        hand,
+                        feed.gramsPer(Measure.MILLILITRES).value(),
+                        feed.form() == ProductForm.LIQUID,
+                        tool == HandMeasure.SCALE));
     }
 }

@@ -49,6 +49,23 @@ public record CoatedRelease(double months, double celsius) {
         return 1 - Math.pow(LEFT_AT_LIFE, -speed(meanCelsius) / lifeDays());
     }
 
+    /**
+     * Days from one on until a share of it is out, by the mean temperature of each day.
+     *
+     * @param share 0–1, below 1
+     * @param most days that are looked at
+     */
+    public int daysTo(double share, LocalDate from, ToDoubleFunction<LocalDate> meanCelsius, int most) {
+        double needed = lifeDays() * Math.log(1 / (1 - share)) / Math.log(LEFT_AT_LIFE);
+        double spent = 0;
+        int days = 0;
+        while (days < most && spent < needed) {
+            spent += speed(meanCelsius.applyAsDouble(from.plusDays(days)));
+            days++;
+        }
+        return days;
+    }
+
     /** The share that has been released between two days, by the mean temperature of each. */
     public double released(LocalDate from, LocalDate to, ToDoubleFunction<LocalDate> meanCelsius) {
         double spent = 0;

@@ -21,7 +21,7 @@ import java.util.Set;
  * Turns an amount into spoons, or a weighing and a syringe.
  *
  * <p><b>Answers</b> how many spoons is that, and how far off does rounding leave me?
- * <p><b>Formula</b> nearest multiple of the smallest step, but never above the limit (by more than 0.2 %); error = practical/exact − 1
+ * <p><b>Formula</b> nearest multiple of the smallest step, but never above the limit (by more than 2 % in spoons, which differ by 1.4 % among themselves, else 0.2 %); error = practical/exact − 1
  * <p><b>Units</b> metric spoons of 5 and 15 mL, level; a powder's millilitres by its spooned density; a scale in steps of
  * 0.1 g below 20 g and 1 g above; a syringe in steps of 0.1 mL below 10 mL and 1 mL above
  * <p><b>Valid for</b> amounts above 0 up to 1 000 kg; below half the smallest step the answer is no piece at all
@@ -50,8 +50,10 @@ public enum HandMeasure {
     /** The usual set. */
     public static final Set<Spoon> FULL_SET = Set.copyOf(EnumSet.allOf(Spoon.class));
 
-    /** Far less than any spoon or scale is off: a label's 2½ tsp in 2 gal is 1⅜ tsp in 5 L, and not 1¼ for want of it. */
+    /** Far less than any scale or syringe is off. */
     private static final double A_HAIR = 0.002;
+    /** A US teaspoon and a metric one: a label's spoon a gallon is a spoon in a jug of that gallon. */
+    private static final double SPOONS_DIFFER = 0.02;
 
     private static final double TEASPOON_ML = Unit.METRIC_TEASPOON.toCanonical(1000);
     private static final double TEASPOONS_PER_TABLESPOON = Spoon.TABLESPOON.teaspoons;
@@ -83,9 +85,9 @@ public enum HandMeasure {
         double unit = spoons ? TEASPOON_ML : 1;
         double step = unit * (spoons ? spoonStep(wanted / unit, owned) : wanted < (liquid ? 10 : 20) ? 0.1 : 1);
         double steps = Math.rint(wanted / step);
-        double most = limit * toTool;
-        if (steps * step > most * (1 + A_HAIR)) {
-            steps = Math.floor(most / step * (1 + A_HAIR));
+        double most = limit * toTool * (1 + (spoons ? SPOONS_DIFFER : A_HAIR));
+        if (steps * step > most) {
+            steps = Math.floor(most / step);
         }
         double taken = steps * step;
         double practical = taken / toTool;

@@ -60,6 +60,7 @@ final class DaysAhead {
     private final PotWater water;
     private final WaterNeed need;
     private final boolean fed;
+    private final boolean coated;
     private final Rhythm rhythm;
     private final double nitrogenMgPerL;
     private final double needMgPerL;
@@ -92,6 +93,7 @@ final class DaysAhead {
         this.fed = s.feed().isPresent()
                 && s.species().appetite() != Appetite.NONE
                 && FeedFitness.against(s.feed().get(), s).isEmpty();
+        this.coated = s.feed().flatMap(Feed::coated).isPresent();
         this.rhythm = s.feed().map(f -> LotPlan.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
         this.driedOut = LotPlan.driedOut(s);
         this.watered = s.lastWatered();
@@ -255,8 +257,8 @@ final class DaysAhead {
      * @param share of them that will do
      */
     private Optional<LotPlan.Binding> unready(WaterNeed.Dry dry, double share) {
-        if (lastFed.isEmpty() || !(rhythm instanceof Rhythm.EveryDays window)) {
-            return Optional.empty();
+        if (lastFed.isEmpty() || !(rhythm instanceof Rhythm.EveryDays window) || coated) {
+            return Optional.empty(); // what releases by warmth has waited for growth already
         }
         if (growthDays < share * window.min()) {
             return Optional.of(LotPlan.Binding.SLOW_GROWTH);

@@ -5,6 +5,7 @@ import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
 import evencistern.climate.Place;
+import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 
 /**
@@ -55,6 +57,11 @@ public record LotPlan(
     private static final int GRANULES_DAYS = 42;
 
     private static final int LOOK_AHEAD_DAYS = 400;
+    /** The share of a coated feed that is out when it is given again, and by when at the latest. */
+    private static final double MOSTLY_SPENT = 0.8;
+
+    private static final double SPENT = 0.9;
+    private static final int LONGEST_RELEASE_DAYS = 730;
 
     /** The rule that set a feed's date. */
     public enum Binding {
@@ -337,7 +344,18 @@ public record LotPlan(
 
     /** The rhythm in which a lot is fed: its own where it has one and the feed is watered on. */
     public static Rhythm rhythm(Feed feed, Situation s) {
+        if (feed.coated().isPresent()) {
+            return spent(feed.coated().get(), s);
+        }
         return strewn(feed) ? feed.rhythm() : s.particulars().rhythm().over(feed.rhythm());
+    }
+
+    /** Coated feed is given again once it is mostly spent, which heat hastens and cold delays. */
+    private static Rhythm spent(CoatedRelease coated, Situation s) {
+        LocalDate from = s.lastFed().orElse(s.startedOn());
+        ToDoubleFunction<LocalDate> warmth = day -> s.place().on(day).meanC();
+        int mostly = Math.max(1, coated.daysTo(MOSTLY_SPENT, from, warmth, LONGEST_RELEASE_DAYS));
+        return new Rhythm.EveryDays(mostly, Math.max(mostly, coated.daysTo(SPENT, from, warmth, LONGEST_RELEASE_DAYS)));
     }
 
     /** Whether this feed is strewn on the mix rather than watered on. */

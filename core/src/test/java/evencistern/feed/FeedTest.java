@@ -11,9 +11,12 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.units.Uncertain;
+import evencistern.units.Unit;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
+import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -250,5 +253,48 @@ class FeedTest {
         assertThatThrownBy(() ->
                         HandMeasure.SPOONS.nearest(20, 100, Measure.MILLILITRES, 1.0, true, Set.of(), Working.off()))
                 .isInstanceOf(FaultException.class);
+    }
+
+    // --- what nothing at hand can measure ---
+
+    /** A spoon a gallon is a spoon in a jug of a gallon, whichever spoon it is: 4.93 mL and 5 mL. */
+    @Test
+    void theLabelsOwnSpoonStaysASpoon() {
+        double label = Unit.US_TEASPOON.toCanonical(1000);
+        Measured jug = HandMeasure.SPOONS.nearest(
+                label, label, Measure.MILLILITRES, 1.1, true, HandMeasure.FULL_SET, Working.off());
+        assertThat(jug.practical()).isCloseTo(5, within(1e-9));
+        Measured quart = HandMeasure.SPOONS.nearest(
+                label / 4, label / 4, Measure.MILLILITRES, 1.1, true, HandMeasure.FULL_SET, Working.off());
+        assertThat(quart.practical()).isCloseTo(1.25, within(1e-9));
+    }
+
+    private static List<SmallMeasure> small(double ml, boolean liquid) {
+        Measured hand =
+                HandMeasure.SPOONS.nearest(ml, ml, Measure.MILLILITRES, 1, liquid, HandMeasure.FULL_SET, Working.off());
+        return SmallMeasure.of(hand, 1, liquid, false);
+    }
+
+    /** Arithmetic: 0.2 mL is 4 drops, 0.2 in a syringe, and of a teaspoon in 250 mL 10 mL. */
+    @Test
+    void aSmallDoseHasOtherWays() {
+        assertThat(small(0.2, true))
+                .extracting(SmallMeasure::way)
+                .containsExactly(SmallMeasure.Way.SYRINGE, SmallMeasure.Way.DROPS, SmallMeasure.Way.STOCK);
+        assertThat(small(0.2, true)).extracting(SmallMeasure::take).containsExactly(0.2, 4.0, 10.0);
+        assertThat(small(0.2, false)).extracting(SmallMeasure::way).containsExactly(SmallMeasure.Way.STOCK);
+        assertThat(small(5, true)).isEmpty();
+    }
+
+    /** Whatever the dose, no other way gives more of it, and each says what it leaves off. */
+    @Test
+    void otherWaysNeverGiveMore() {
+        Random random = new Random(3);
+        for (int i = 0; i < 500; i++) {
+            double ml = 0.02 + random.nextDouble();
+            for (SmallMeasure m : small(ml, random.nextBoolean())) {
+                assertThat(m.errorPercent()).isBetween(-50.0, 1e-6);
+            }
+        }
     }
 }

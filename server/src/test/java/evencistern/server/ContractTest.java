@@ -15,6 +15,7 @@ import evencistern.feed.Declared;
 import evencistern.feed.Measured;
 import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrient;
+import evencistern.feed.SmallMeasure;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
 import evencistern.media.Amendment;
@@ -147,6 +148,7 @@ class ContractTest {
         worded("amendments", Amendment.all().stream().map(Amendment::key).toList());
         worded("amendment_notes", Amendment.all().stream().map(Amendment::key).toList());
         worded("packs", names(Component.PackKind.values()));
+        worded("small_ways", ids(SmallMeasure.Way.values()));
         worded("limes", names(Liming.Material.values()));
         worded("fineness", names(Liming.Fineness.values()));
         worded("nutrients", ids(Nutrient.values()));

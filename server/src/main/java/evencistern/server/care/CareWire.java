@@ -2,6 +2,7 @@ package evencistern.server.care;
 
 import evencistern.feed.Measured;
 import evencistern.feed.Nutrients;
+import evencistern.feed.SmallMeasure;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
 import evencistern.plan.Care;
@@ -101,6 +102,19 @@ public record CareWire(
         }
     }
 
+    /**
+     * Another way to measure what is too little for the tools.
+     *
+     * @param way stock, syringe or drops
+     * @param bottleMl of water that a level teaspoon goes into, for a stock
+     * @param take mL for the can, or drops
+     */
+    public record SmallDoseWire(String way, double bottleMl, double take, double errorPercent) {
+        static SmallDoseWire of(SmallMeasure m) {
+            return new SmallDoseWire(m.way().id(), m.bottleMl(), m.take(), m.errorPercent());
+        }
+    }
+
     /** Elements in mg/L of feed, or in g for a pot. */
     public record NutrientsWire(double n, double p, double k) {
         static NutrientsWire of(Nutrients n) {
@@ -113,6 +127,7 @@ public record CareWire(
      *
      * @param kind watered or strewn; what follows belongs to the one or the other
      * @param perPot amount in the label's measure for one pot
+     * @param otherwise other ways to measure it, where it is too little for the tools
      * @param byVolume what a label by width would come to by the pots' volumes instead
      */
     public record DoseWire(
@@ -128,7 +143,8 @@ public record CareWire(
             @Nullable String ceiling,
             @Nullable Double ceilingPerLitre,
             @Nullable Boolean heldBack,
-            @Nullable Double byVolume) {
+            @Nullable Double byVolume,
+            List<SmallDoseWire> otherwise) {
         public static DoseWire of(Care.Feeding feeding, double waterEc) {
             if (feeding instanceof Care.Watered w) {
                 return new DoseWire(
@@ -144,7 +160,8 @@ public record CareWire(
                         w.dose().ceiling().id(),
                         w.dose().ceilingPerLitre(),
                         w.dose().heldBack(),
-                        null);
+                        null,
+                        w.can().otherwise().stream().map(SmallDoseWire::of).toList());
             }
             Care.Strewn s = (Care.Strewn) feeding;
             return new DoseWire(
@@ -160,7 +177,8 @@ public record CareWire(
                     s.ceiling().id(),
                     null,
                     s.heldBack(),
-                    s.byVolume().isPresent() ? s.byVolume().getAsDouble() : null);
+                    s.byVolume().isPresent() ? s.byVolume().getAsDouble() : null,
+                    List.of());
         }
     }
 
