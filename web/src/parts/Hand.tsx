@@ -79,11 +79,11 @@ export function HandDrawn({ m }: { m: Measured }) {
 }
 
 /** What else measures a dose that is too little for the tools: a stock in a bottle, a syringe, drops. */
-export function OtherWays({ dose }: { dose: Dose }) {
+export function OtherWays({ dose, most = 3 }: { dose: Dose; most?: number }) {
   if (dose.otherwise.length === 0) return null;
   return (
     <ul aria-label="Other ways to measure it" className="note m-0 list-none p-0">
-      {dose.otherwise.map((o) => (
+      {dose.otherwise.slice(0, most).map((o) => (
         <li key={o.way}>
           Or{" "}
           {words("small_ways", o.way, {

@@ -143,7 +143,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
                 {care.nextFeed.held
                   .map(
                     (h) =>
-                      `${words("holds", h.hold)} ${h.until ? `until ${day(h.until)}` : "until you say it is over"}`,
+                      `${words("holds", h.hold)}, ${h.until ? `until ${day(h.until)}` : h.hold === "salty" ? "until the next reading" : "until you say it is over"}`,
                   )
                   .join("; ")}
                 .

@@ -91,7 +91,7 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-rule py-2">
       <HandDrawn m={dose.hand} />
-      <div>
+      <div className="min-w-0 flex-1">
         <b className="fig text-2xl">
           <HandWords m={dose.hand} />
         </b>{" "}
@@ -116,7 +116,7 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
           )}
         </span>
         <span className="note block">{words("cautions", "label_first")}</span>
-        <OtherWays dose={dose} />
+        <OtherWays dose={dose} most={1} />
       </div>
     </div>
   );
