@@ -4,6 +4,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
+import evencistern.feed.SolutionGuard;
 import evencistern.optimum.Programme;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -107,6 +108,7 @@ public record Blend(
             brought = brought.plus(products.get(i).contents().times(amount));
             cost += amount * products.get(i).cost().orElse(0);
         }
+        SolutionGuard.require(brought);
         Nutrients whole = brought.plus(water);
         List<Miss> misses = new ArrayList<>();
         for (Goal goal : goals) {

@@ -57,6 +57,7 @@ public enum FaultCode {
     LIME_HATED,
     LIME_NEVER,
     HOLD_UNTIL,
+    SOLUTION_TOO_STRONG,
     ACID_PHOSPHORUS,
     PH_HOPELESS,
     LIMITS_REVERSED,

@@ -20,6 +20,8 @@ public enum DoseLimit {
     PHOSPHORUS_HATER_P,
     /** Boron, mg per litre of solution: harm begins at 0.5–1. */
     BORON,
+    /** Nitrogen at most, whatever the plant, mg per litre of solution: highest of extension guides. */
+    SOLUTION_N,
     /** Nitrogen below which a feed is left out, mg per litre of solution. */
     LEAST_N,
     /** Share of ammonium and urea in the nitrogen for cold roots, %. */

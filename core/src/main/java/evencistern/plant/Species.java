@@ -126,7 +126,8 @@ public record Species(String key, String common, String scientific, String group
 
     /** What its water must be like. */
     public WaterLimits.Drinker drinks() {
-        return new WaterLimits.Drinker(hates(Trait.LIME), hates(Trait.FLUORIDE), traits.is(Trait.CARNIVORE, "yes"));
+        return new WaterLimits.Drinker(
+                hates(Trait.LIME), hates(Trait.FLUORIDE), hates(Trait.PHOSPHORUS), traits.is(Trait.CARNIVORE, "yes"));
     }
 
     /** How badly it harms who eats or chews it. */

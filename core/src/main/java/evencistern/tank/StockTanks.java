@@ -7,6 +7,8 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.feed.Nutrients;
+import evencistern.feed.SolutionGuard;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.ArrayList;
@@ -124,6 +126,9 @@ public record StockTanks(List<Tank> tanks, Injector injector, OptionalDouble day
             faults.add(FaultCode.MISSING, "stock.products", "");
         }
         faults.throwIfAny();
+        SolutionGuard.require(products.stream()
+                .map(p -> p.feed().contentsPer(p.measure()).times(p.perLitre()))
+                .reduce(Nutrients.NONE, Nutrients::plus));
         if (oneTank) {
             refuseTogether(products);
         }

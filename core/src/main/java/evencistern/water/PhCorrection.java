@@ -41,6 +41,7 @@ public record PhCorrection(
     private static final double ACID_P_WARN = 30;
 
     private static final double ACID_P_MOST = 45;
+    private static final double ACID_P_HATERS = 5;
 
     /** Whether the acid brings so much phosphorus that it counts with the feed's own. */
     public boolean muchPhosphorus() {
@@ -55,6 +56,18 @@ public record PhCorrection(
      */
     public static PhCorrection of(
             SourceWater water, double targetPh, PhProduct product, double litres, boolean trade, Working working) {
+        return of(water, targetPh, product, litres, trade, WaterLimits.Drinker.ANY, working);
+    }
+
+    /** The same for such a plant: one that phosphorus harms gets none from acid. */
+    public static PhCorrection of(
+            SourceWater water,
+            double targetPh,
+            PhProduct product,
+            double litres,
+            boolean trade,
+            WaterLimits.Drinker plant,
+            Working working) {
         Faults faults = new Faults();
         faults.within("target_ph", targetPh, 4.5, 7.5, "pH");
         faults.within("litres", litres, 0.1, 100_000, "L");
@@ -111,12 +124,13 @@ public record PhCorrection(
         Map<Dissolved, Double> adds = new EnumMap<>(Dissolved.class);
         product.brings().forEach((element, mg) -> adds.put(element, mg * mmol));
         double phosphorus = adds.getOrDefault(Dissolved.P, 0.0);
-        if (phosphorus > ACID_P_MOST) {
+        double most = plant.phosphorusHarms() ? ACID_P_HATERS : ACID_P_MOST;
+        if (phosphorus > most) {
             throw new FaultException(new Fault(
                     FaultCode.ACID_PHOSPHORUS,
                     "ph_product",
                     Faults.plain(Math.rint(phosphorus)),
-                    Faults.plain(ACID_P_MOST),
+                    Faults.plain(most),
                     "mg/L"));
         }
         return new PhCorrection(

@@ -30,9 +30,9 @@ public final class WaterLimits {
     public static final double PURE_MS_CM = 0.1;
 
     /** What a plant asks of its water. */
-    public record Drinker(boolean limeHarms, boolean fluorideHarms, boolean pureOnly) {
+    public record Drinker(boolean limeHarms, boolean fluorideHarms, boolean phosphorusHarms, boolean pureOnly) {
         /** One of which nothing is known. */
-        public static final Drinker ANY = new Drinker(false, false, false);
+        public static final Drinker ANY = new Drinker(false, false, false, false);
     }
 
     /** What is judged. */

@@ -231,6 +231,16 @@ class CarbonateTest {
         PhCorrection warned = PhCorrection.of(water(7.4, 110), 6.2, acid, 10, true, Working.off());
         assertThat(warned.adds().get(Dissolved.P)).isBetween(30.0, 45.0);
         assertThat(warned.muchPhosphorus()).isTrue();
+        refused(
+                FaultCode.ACID_PHOSPHORUS,
+                () -> PhCorrection.of(
+                        water(7.4, 60),
+                        6.2,
+                        acid,
+                        10,
+                        true,
+                        SpeciesGuide.require("banksia").drinks(),
+                        Working.off()));
         assertThat(PhCorrection.of(water(7.2, 40), 6.5, acid, 10, true, Working.off())
                         .muchPhosphorus())
                 .isFalse();

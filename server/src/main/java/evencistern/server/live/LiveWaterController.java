@@ -140,7 +140,12 @@ class LiveWaterController {
         if (product != null && target.isPresent()) {
             try {
                 correction = correction(
-                        poured, target.getAsDouble(), PhProduct.require(product), litres.orElse(1), ask.trade());
+                        poured,
+                        target.getAsDouble(),
+                        PhProduct.require(product),
+                        litres.orElse(1),
+                        ask.trade(),
+                        drinker);
             } catch (FaultException e) {
                 e.faults().forEach(f -> refusals.add(FaultWire.of(f, words)));
             }
@@ -178,9 +183,14 @@ class LiveWaterController {
     }
 
     private static CorrectionWire correction(
-            SourceWater water, double target, PhProduct product, double litres, boolean trade) {
+            SourceWater water,
+            double target,
+            PhProduct product,
+            double litres,
+            boolean trade,
+            WaterLimits.Drinker drinker) {
         Working.Recorder recorder = new Working.Recorder();
-        PhCorrection c = PhCorrection.of(water, target, product, litres, trade, recorder);
+        PhCorrection c = PhCorrection.of(water, target, product, litres, trade, drinker, recorder);
         return new CorrectionWire(
                 c.perLitre(),
                 c.amount(),

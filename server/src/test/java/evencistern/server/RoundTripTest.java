@@ -1,0 +1,184 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Every number a person types, in a unit that is not the one it is kept in: saved, read and shown, it is the number that was
+ * meant, and the text as it was typed. Expectations by the factors of NIST SP 811, worked by hand.
+ */
+class RoundTripTest {
+    private final Api api = App.api();
+    private String home;
+
+    @BeforeEach
+    void aGarden() {
+        home = "/api/gardens/" + api.freshGarden().path("id").asString();
+    }
+
+    private JsonNode of(String things, String id) {
+        JsonNode all = things.equals("feeds")
+                ? api.get(home + "/feeds").ok()
+                : api.get(home).ok().path(things);
+        return all.valueStream()
+                .filter(t -> t.path("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static void holds(JsonNode kept, String field, double meant, double plusMinus) {
+        assertThat(kept.path(field).asDouble()).as(field).isCloseTo(meant, within(plusMinus));
+    }
+
+    private static void shows(JsonNode kept, String field, String text, String unit) {
+        assertThat(kept.path("typed").path(field).path("text").asString())
+                .as(field)
+                .isEqualTo(text);
+        assertThat(kept.path("typed").path(field).path("unit").asString())
+                .as(field)
+                .isEqualTo(unit);
+    }
+
+    private static Map<String, Object> named(String name) {
+        return new HashMap<>(Map.of("id", UUID.randomUUID().toString(), "name", name, "version", 0));
+    }
+
+    @Test
+    void aPlace() {
+        JsonNode room = Bodies.place(api.get(home).ok(), "indoors");
+        Map<String, Object> place = named("Lamps in the loft");
+        place.put("id", room.path("id").asString());
+        place.put("version", room.path("version").asInt());
+        List<Object> lows = new ArrayList<>();
+        List<Object> highs = new ArrayList<>();
+        for (int month = 0; month < 12; month++) {
+            lows.add(Bodies.typed("50", "°F"));
+            highs.add(Bodies.typed("77", "°F"));
+        }
+        place.put("kind", "indoors");
+        place.put("lows", lows);
+        place.put("highs", highs);
+        place.put("humidity", Bodies.typed("48", "%"));
+        place.put("lightShare", Bodies.typed("12.5", "%"));
+        place.put("lampHours", Bodies.typed("12", "h"));
+        place.put("lampPpfd", Bodies.typed("150", ""));
+        place.put("altitude", Bodies.typed("1000", "ft"));
+        api.put(home + "/places", place).ok();
+        JsonNode kept = of("places", place.get("id").toString());
+        holds(kept.path("lows").get(6), kept.path("highs").get(6));
+        holds(kept, "humidity", 48, 1e-9);
+        holds(kept, "lightShare", 0.125, 1e-9);
+        holds(kept, "lampHours", 12, 1e-9);
+        holds(kept, "lampPpfd", 150, 1e-9);
+        holds(kept, "altitudeM", 304.8, 1e-6);
+        shows(kept, "lampHours", "12", "h");
+        shows(kept, "altitude", "1000", "ft");
+        shows(kept, "low.7", "50", "°F");
+    }
+
+    private static void holds(JsonNode low, JsonNode high) {
+        assertThat(low.asDouble()).isCloseTo(10, within(1e-9));
+        assertThat(high.asDouble()).isCloseTo(25, within(1e-9));
+    }
+
+    @Test
+    void aWater() {
+        Map<String, Object> water = named("Well");
+        water.put("ec", Bodies.typed("650", "µS/cm"));
+        water.put("ph", Bodies.typed("7.6", "pH"));
+        water.put("alkalinity", Bodies.typed("3", "meq/L"));
+        water.put("contents", Map.of("CA", Bodies.typed("40", "mg/L"), "F", Bodies.typed("0.3", "mg/L")));
+        api.put(home + "/waters", water).ok();
+        JsonNode kept = of("waters", water.get("id").toString());
+        holds(kept, "ec", 0.65, 1e-9);
+        holds(kept, "ph", 7.6, 1e-9);
+        holds(kept, "alkalinity", 150.13, 0.01);
+        holds(kept.path("contents"), "CA", 40, 1e-9);
+        holds(kept.path("contents"), "F", 0.3, 1e-9);
+        shows(kept, "alkalinity", "3", "meq/L");
+        shows(kept, "ec", "650", "µS/cm");
+    }
+
+    @Test
+    void aCanAndAMeter() {
+        Map<String, Object> can = named("Jug");
+        can.put("litres", Bodies.typed("2", "US gal"));
+        api.put(home + "/vessels", can).ok();
+        JsonNode kept = of("vessels", can.get("id").toString());
+        holds(kept, "litres", 7.5708, 0.0001);
+        assertThat(kept.path("litresTyped").path("unit").asString()).isEqualTo("US gal");
+        Map<String, Object> meter = named("Second pen");
+        meter.put("scale", "ppm500");
+        meter.put("phPlusMinus", Bodies.typed("0.2", "pH"));
+        meter.put("ecPlusMinus", Bodies.typed("4", "%"));
+        meter.put("everyDays", Bodies.typed("4", "wk"));
+        meter.put("port", Bodies.typed("4711", ""));
+        api.put(home + "/meters", meter).ok();
+        JsonNode pen = of("meters", meter.get("id").toString());
+        holds(pen, "phPlusMinus", 0.2, 1e-9);
+        holds(pen, "ecPlusMinus", 4, 1e-9);
+        holds(pen, "everyDays", 28, 1e-9);
+        holds(pen, "port", 4711, 1e-9);
+    }
+
+    @Test
+    void aFeed() {
+        Map<String, Object> feed = Bodies.feed();
+        feed.put("n", Bodies.typed("120000", "mg/kg"));
+        feed.put("density", Bodies.typed("4.7", "g/tsp"));
+        feed.put("ecFactor", Bodies.typed("1200", "µS/cm"));
+        feed.put("own", Bodies.typed("1", "US tbsp"));
+        feed.put("coatedMonths", Bodies.typed("6", ""));
+        feed.put("coatedCelsius", Bodies.typed("77", "°F"));
+        feed.put("contents", Map.of("MGO", Bodies.typed("2", "%"), "FE", Bodies.typed("500", "mg/kg")));
+        api.put(home + "/feeds", feed).ok();
+        JsonNode kept = of("feeds", feed.get("id").toString());
+        holds(kept, "n", 12, 1e-9);
+        holds(kept, "density", 0.94, 1e-9);
+        holds(kept, "ecFactor", 1.2, 1e-9);
+        holds(kept, "ownMl", 14.787, 0.001);
+        holds(kept, "coatedMonths", 6, 1e-9);
+        holds(kept, "coatedCelsius", 25, 1e-9);
+        holds(kept.path("contents"), "MGO", 2, 1e-9);
+        holds(kept.path("contents"), "FE", 0.05, 1e-9);
+        shows(kept, "density", "4.7", "g/tsp");
+        shows(kept, "coatedCelsius", "77", "°F");
+    }
+
+    /** A pot in inches holds what its litres say, and a plant in feet is as tall in metres. */
+    @Test
+    void aLot() {
+        Map<String, Object> lot = Bodies.lot(api.get(home).ok(), null);
+        lot.put(
+                "pot",
+                Map.of(
+                        "shape",
+                        "round",
+                        "top",
+                        Bodies.typed("6", "in"),
+                        "base",
+                        Bodies.typed("6", "in"),
+                        "height",
+                        Bodies.typed("6", "in"),
+                        "gap",
+                        Bodies.typed("10", "%")));
+        lot.put("tall", Bodies.typed("2", "ft"));
+        JsonNode kept = api.put(home + "/lots", lot).ok();
+        holds(kept, "tallM", 0.6096, 1e-9);
+        assertThat(kept.path("pot").path("top").path("text").asString()).isEqualTo("6");
+        JsonNode tried = api.post(home + "/lots/" + lot.get("id") + "/try", Map.of("draft", lot, "working", false))
+                .ok();
+        double litres = Math.PI * 7.62 * 7.62 * 15.24 * 0.9 / 1000;
+        assertThat(tried.path("water").path("mixLitres").asDouble()).isCloseTo(litres, within(0.005 * litres));
+    }
+}
