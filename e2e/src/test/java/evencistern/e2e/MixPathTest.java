@@ -38,7 +38,7 @@ class MixPathTest extends AtTheDesk {
         page.keyboard().press("Escape");
         field("For the plant").selectOption("pitcher_plant");
         field("pH wanted").fill("5.5");
-        assertThat(answer().getByText("This plant hates lime")).isVisible();
+        assertThat(answer().getByText("A carnivorous plant gets no lime")).isVisible();
         field("For the plant").selectOption("streptocarpus");
         field("Stir in").selectOption("coated_feed");
         button("low 2").click();
