@@ -52,14 +52,9 @@ public record PhCorrection(
      * Works out the amount.
      *
      * @param litres of water, 0.1–100 000
+     * @param plant it is for: one that phosphorus harms gets none from acid
      * @param trade whether the garden declares itself a trade grower's
      */
-    public static PhCorrection of(
-            SourceWater water, double targetPh, PhProduct product, double litres, boolean trade, Working working) {
-        return of(water, targetPh, product, litres, trade, WaterLimits.Drinker.ANY, working);
-    }
-
-    /** The same for such a plant: one that phosphorus harms gets none from acid. */
     public static PhCorrection of(
             SourceWater water,
             double targetPh,

@@ -429,7 +429,7 @@ final class GoldenAnswers {
     }
 
     private static PhCorrection acid(SourceWater water, double target, PhProduct product) {
-        return PhCorrection.of(water, target, product, 1, true, Working.off());
+        return PhCorrection.of(water, target, product, 1, true, WaterLimits.Drinker.ANY, Working.off());
     }
 
     /** What the refusal says it would add, mg/L P; not a number where it is not refused. */

@@ -24,7 +24,7 @@ class CarbonateTest {
     }
 
     private static PhCorrection correction(SourceWater water, double target, PhProduct product, double litres) {
-        return PhCorrection.of(water, target, product, litres, true, Working.off());
+        return PhCorrection.of(water, target, product, litres, true, WaterLimits.Drinker.ANY, Working.off());
     }
 
     private static void refused(FaultCode code, org.assertj.core.api.ThrowableAssert.ThrowingCallable call) {
@@ -109,7 +109,14 @@ class CarbonateTest {
                 () -> correction(SourceWater.of(0.5, 8), 6, PhProduct.require("citric"), 1));
         refused(
                 FaultCode.TRADE_ONLY,
-                () -> PhCorrection.of(water(8, 100), 6, PhProduct.require("nitric_67"), 1, false, Working.off()));
+                () -> PhCorrection.of(
+                        water(8, 100),
+                        6,
+                        PhProduct.require("nitric_67"),
+                        1,
+                        false,
+                        WaterLimits.Drinker.ANY,
+                        Working.off()));
         refused(
                 FaultCode.WATER_SOFTENED,
                 () -> new SourceWater(0.8, 7.5, OptionalDouble.empty(), Map.of(), SourceWater.Kind.SOFTENED));
@@ -227,8 +234,11 @@ class CarbonateTest {
     @Test
     void phosphorusFromAcidIsBounded() {
         PhProduct acid = PhProduct.require("phosphoric_75");
-        refused(FaultCode.ACID_PHOSPHORUS, () -> PhCorrection.of(water(7.8, 250), 6, acid, 10, true, Working.off()));
-        PhCorrection warned = PhCorrection.of(water(7.4, 110), 6.2, acid, 10, true, Working.off());
+        refused(
+                FaultCode.ACID_PHOSPHORUS,
+                () -> PhCorrection.of(water(7.8, 250), 6, acid, 10, true, WaterLimits.Drinker.ANY, Working.off()));
+        PhCorrection warned =
+                PhCorrection.of(water(7.4, 110), 6.2, acid, 10, true, WaterLimits.Drinker.ANY, Working.off());
         assertThat(warned.adds().get(Dissolved.P)).isBetween(30.0, 45.0);
         assertThat(warned.muchPhosphorus()).isTrue();
         refused(
@@ -241,7 +251,7 @@ class CarbonateTest {
                         true,
                         SpeciesGuide.require("banksia").drinks(),
                         Working.off()));
-        assertThat(PhCorrection.of(water(7.2, 40), 6.5, acid, 10, true, Working.off())
+        assertThat(PhCorrection.of(water(7.2, 40), 6.5, acid, 10, true, WaterLimits.Drinker.ANY, Working.off())
                         .muchPhosphorus())
                 .isFalse();
     }
