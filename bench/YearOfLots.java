@@ -7,7 +7,7 @@ import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
 import evencistern.plan.LotYear;
-import evencistern.plan.Situation;
+import evencistern.need.Situation;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;

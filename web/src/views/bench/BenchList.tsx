@@ -278,8 +278,8 @@ function Rows({
 function Row({ lot, garden, chosen, choose }: { lot: Lot; garden: Garden; chosen: boolean; choose: () => void }) {
   const guide = useQuery(guideQuery(garden.id)).data;
   const off = [
-    lot.state.phFinding && !/inside|cannot/.test(lot.state.phFinding) && `pH ${words("findings", lot.state.phFinding)}`,
-    lot.state.ecFinding && /above/.test(lot.state.ecFinding) && `salts ${words("findings", lot.state.ecFinding)}`,
+    lot.phOff && lot.state.phFinding && `pH ${words("findings", lot.state.phFinding)}`,
+    lot.saltsOff && lot.state.ecFinding && `salts ${words("findings", lot.state.ecFinding)}`,
   ].filter(Boolean);
   const late = lot.state.dueOn < garden.today;
   const move = lot.moves[0];

@@ -4,7 +4,7 @@ import { HandDrawn, HandWords, OtherWays } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
 import { Worked } from "../../parts/Worked";
 import { words } from "../../text";
-import { LiftHold } from "./LiftHold";
+import { InSpite } from "./InSpite";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
 
 type Open = (step: string) => void;
@@ -152,7 +152,15 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           </p>
         )}
         {lot && care.nextFeed && care.nextFeed.held.length > 0 && (
-          <LiftHold lot={lot} garden={garden} held={care.nextFeed.held} />
+          <InSpite
+            lot={lot}
+            garden={garden}
+            ids={care.nextFeed.held.map((h) => h.hold)}
+            name="Feed anyway"
+            label="In spite of"
+            example="new shoots already"
+            said="may be fed"
+          />
         )}
         {care.flush && (
           <p className="my-2 border-l-4 border-water pl-3">
@@ -172,6 +180,17 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               <li key={n}>→ {words("care_notes", n)}</li>
             ))}
           </ul>
+        )}
+        {lot && care.maySetAside.length > 0 && (
+          <InSpite
+            lot={lot}
+            garden={garden}
+            ids={care.maySetAside}
+            name="Set aside"
+            label="This warning"
+            example="it has stood there for years"
+            said="set aside"
+          />
         )}
         <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
           {care.cautions.map((c) => (

@@ -9,7 +9,7 @@ import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
-import { usualWater } from "../shelf/waterInput";
+import { usualWater } from "../../parts/usual";
 import { StockTanks } from "./StockTanks";
 import { stockOf } from "./tank";
 import { WaterChoice } from "./WaterChoice";
@@ -64,7 +64,7 @@ export function BlendBench() {
   }).data;
   const draft = useDraft<Bench>(`blend:${id}`, BLANK);
   const b = draft.value;
-  const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden?.waters ?? []);
+  const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden);
   const there = feeds?.filter((f) => !f.retired) ?? [];
   const used = there.filter((f) => !b.without.includes(f.id));
   const number = (text: string, unit: string): Typed => ({ text, unit });

@@ -13,7 +13,7 @@ import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
-import { usualWater } from "../shelf/waterInput";
+import { usualWater } from "../../parts/usual";
 import { CanCheck } from "./CanCheck";
 import { stockOf } from "./tank";
 import { WaterChoice } from "./WaterChoice";
@@ -54,7 +54,7 @@ export function DoseBench() {
   const there = feeds.data?.filter((f) => !f.retired) ?? [];
   const b = draft.value;
   const feed = there.find((f) => f.id === b.feed) ?? there[0];
-  const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden?.waters ?? []);
+  const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden);
   const pack = stock?.find((s) => s.stock.feedId === feed?.id && !s.stock.retired)?.stock;
   const kind = useKindAsk(id, b.species);
   const ask: DoseAsk | undefined =

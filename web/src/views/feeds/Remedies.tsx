@@ -14,7 +14,7 @@ import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
-import { usualWater } from "../shelf/waterInput";
+import { usualWater } from "../../parts/usual";
 
 /** One nutrient that is short: how much, how, how often, and when not. */
 export function Remedies() {
@@ -34,7 +34,7 @@ export function Remedies() {
   const guide = useQuery(guideQuery(id)).data;
   const species = d.species || guide?.kinds[0]?.key || "";
   const kind = askOfKind(guide, species);
-  const water = usualWater(garden?.waters ?? []);
+  const water = usualWater(garden);
   const ask: RemedyAsk | undefined =
     water && kind
       ? {

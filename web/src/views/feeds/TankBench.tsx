@@ -14,7 +14,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { usualWater } from "../shelf/waterInput";
+import { usualWater } from "../../parts/usual";
 import { StockTanks } from "./StockTanks";
 import { BLANK_TANK, tankKey, type Tank } from "./tank";
 import { DeviceTests } from "./DeviceTests";
@@ -33,7 +33,7 @@ export function TankBench() {
   const t = draft.value;
   const there = feeds?.filter((f) => !f.retired) ?? [];
   const feedOf = (key: string) => there.find((f) => f.id === key);
-  const water = garden?.waters.find((w) => w.id === t.water) ?? usualWater(garden?.waters ?? []);
+  const water = garden?.waters.find((w) => w.id === t.water) ?? usualWater(garden);
   const products = t.products.flatMap((p) => {
     const feed = feedOf(p.feed);
     const unit = feed?.form === "dry" ? "g/L" : "mL/L";

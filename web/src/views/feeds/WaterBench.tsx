@@ -22,7 +22,8 @@ import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
-import { usualWater, waterInput } from "../shelf/waterInput";
+import { usualWater } from "../../parts/usual";
+import { waterInput } from "../shelf/waterInput";
 
 /** Is this water fit, what does a blend come to, and what brings it to the pH wanted? */
 export function WaterBench() {
@@ -40,7 +41,7 @@ export function WaterBench() {
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
   const b = draft.value;
   const waters = garden?.waters.filter((w) => !w.retired) ?? [];
-  const water = waters.find((w) => w.id === b.water) ?? usualWater(waters);
+  const water = waters.find((w) => w.id === b.water) ?? usualWater(garden);
   const other = waters.find((w) => w.id === b.other && w.id !== water?.id);
   const can = garden?.vessels.find((v) => v.id === garden.usualVesselId);
   const kind = useKindAsk(id, b.kind);

@@ -50,9 +50,6 @@ export function MakeBatch() {
   return <Making key={key} recipe={recipe} garden={g} catalogue={catalogue} mixes={mixes.data} lots={lots} />;
 }
 
-/** What a shovel, a handful and a tub take where nobody has said. */
-const USUAL = { tub: 40, shovel: 2.5, handful: 0.15 };
-
 type Plan = { fills: FillAsk[]; litres: Typed; waste: Typed };
 
 function Making({
@@ -103,7 +100,7 @@ function Making({
   );
   const stirred = lime.answer?.liming && lime.answer.liming.kind !== "nothing" ? lime.answer.liming : undefined;
   const stirredIn = stirred && (stirred.kind === "lime" ? words("limes", recipe.lime) : "Elemental sulfur");
-  const litres = (use: "tub" | "shovel" | "handful") => measured(use)?.litres ?? USUAL[use];
+  const litres = (use: "tub" | "shovel" | "handful") => measured(use)?.litres ?? garden.usualMeasures[use];
   const onHand = Object.fromEntries(
     (stock ?? []).flatMap((s) => (s.stock.component ? [[s.stock.component, s.left]] : [])),
   );

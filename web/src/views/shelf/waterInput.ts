@@ -24,9 +24,3 @@ export function waterInput(water: Water | undefined, id: string): WaterInput {
     version: water?.version ?? 0,
   };
 }
-
-/** The water that is meant when nobody says which: from a tap or a well before what is collected. */
-export function usualWater(waters: Water[]): Water | undefined {
-  const there = waters.filter((w) => !w.retired);
-  return there.find((w) => w.kind === "tap" || w.kind === "well") ?? there[0];
-}

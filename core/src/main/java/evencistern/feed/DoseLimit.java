@@ -1,9 +1,7 @@
 package evencistern.feed;
 
-import evencistern.table.DataFile;
-import java.util.HashMap;
+import evencistern.table.Limits;
 import java.util.Locale;
-import java.util.Map;
 
 /**
  * How much a plant is given at most at one time, whatever the way: a line of {@code limits.csv} each, with its source there.
@@ -34,22 +32,10 @@ public enum DoseLimit {
         HIGH
     }
 
-    private static final Map<String, DataFile.Row> ROWS = read();
+    private static final Limits TABLE = new Limits(DoseLimit.class);
 
     /** The limit for plants that stand so much, in its own unit. */
     public double of(Stands plant) {
-        DataFile.Row row = ROWS.get(name().toLowerCase(Locale.ROOT));
-        if (row == null) {
-            throw new IllegalStateException("limits.csv has no row for " + name());
-        }
-        return row.number(plant.name().toLowerCase(Locale.ROOT));
-    }
-
-    private static Map<String, DataFile.Row> read() {
-        Map<String, DataFile.Row> rows = new HashMap<>();
-        for (DataFile.Row row : DataFile.read(DoseLimit.class, "limits.csv")) {
-            rows.put(row.text("limit"), row);
-        }
-        return rows;
+        return TABLE.of(this, plant.name().toLowerCase(Locale.ROOT));
     }
 }

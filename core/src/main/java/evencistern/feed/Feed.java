@@ -70,6 +70,11 @@ public record Feed(
                 : Working.Input.table("ρ", kgPerL, Unit.KILOGRAM_PER_LITRE, "feed:density");
     }
 
+    /** Whether it is strewn on the mix rather than watered on. */
+    public boolean strewn() {
+        return !(rate instanceof Rate.PerWater);
+    }
+
     /** Grams in one unit (g or mL) of the product. */
     public Uncertain gramsPer(Measure measure) {
         return measure == Measure.GRAMS ? Uncertain.exact(1) : densityKgPerL();

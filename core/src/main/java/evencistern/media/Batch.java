@@ -40,6 +40,9 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
 
     /** What the person measures with: litres a shovel and a handful take, litres the tub mixes at once. */
     public record Measures(double shovelLitres, double handfulLitres, double tubLitres) {
+        /** Where nobody has measured their own; typical, from memory. */
+        public static final Measures USUAL = new Measures(2.5, 0.15, 40);
+
         public Measures {
             Faults faults = new Faults();
             faults.within("measure.shovel", shovelLitres, 0.1, 50, "L");

@@ -33,13 +33,6 @@ public final class Liming {
 
     static final double SULFUR_PER_CACO3 = AtomicWeights.S / AtomicWeights.CACO3;
     private static final double NEAR_ENOUGH = 0.1;
-    /** g CaCO3 per litre of mix beyond which a correction is hopeless. */
-    public static final double MOST_CACO3 = 10;
-
-    private static final double MOST_SULFUR = 1;
-    /** g of material per litre of mix at a time: more of a coarse one reacts only next year; common practice, no source. */
-    private static final double MOST_MATERIAL = 8;
-
     private static final double LOWEST_TARGET = 3.5;
     /** How far a table's buffer may be from this batch's, as a 95 % interval; from memory. */
     private static final double BUFFER_SHARE = 0.3;
@@ -208,10 +201,10 @@ public final class Liming {
                             typed("target", target, Unit.PH_UNIT, "lime.target"),
                             table("β", start.buffer().value(), Unit.GRAM_PER_LITRE, "components:buffer"))
                     / 1000;
-            refuseHopeless(sulfur, MOST_SULFUR);
+            refuseHopeless(sulfur, LimeLimit.SULFUR.most());
             return new Correction(Kind.SULFUR, sulfur, 0, 0, after);
         }
-        refuseHopeless(asLime, MOST_CACO3);
+        refuseHopeless(asLime, LimeLimit.LIME_CACO3.most());
         double grams = working.step(
                 "media.lime",
                 "lime = (target − pH)·β/(NV·fineness)",
@@ -227,7 +220,7 @@ public final class Liming {
                         Unit.PER_CENT,
                         "lime:" + lime.material().id()),
                 table("fineness", lime.fineness().acting() * 100, Unit.PER_CENT, "lime:fineness"));
-        refuseHopeless(grams, MOST_MATERIAL);
+        refuseHopeless(grams, LimeLimit.LIME_MATERIAL.most());
         return new Correction(
                 Kind.LIME,
                 grams,

@@ -20,16 +20,24 @@ import evencistern.feed.Measured;
 import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
+import evencistern.food.FeedFitness;
+import evencistern.food.Portion;
+import evencistern.food.RootsInAir;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
-import evencistern.label.Rhythm;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Note;
+import evencistern.need.Situation;
+import evencistern.need.WaterLeft;
+import evencistern.need.WaterNeed;
 import evencistern.plant.Appetite;
 import evencistern.plant.Trait;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.water.SourceWater;
-import evencistern.water.WaterLimits;
+import evencistern.water.WaterLimit;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -112,51 +120,15 @@ public record Care(
         return WaterLeft.share(missingLitres, plan.need().usableLitres());
     }
 
-    private static final double SEEDLING_SHARE = 0.25;
     /** Of the water that roots can take, the share that is gone from a pot that is bone dry; common practice, no source. */
     private static final double BONE_DRY = 0.95;
     /** Below this roots turn ammonium over slowly; greenhouse extension guides, from memory. */
     private static final double COLD_ROOTS_C = 15;
 
+    /** Above this bare roots are rinsed with plain water later; common practice, no source. */
+    private static final double HOT_AIR_C = 25;
+
     private static final int WEEK = 7;
-    private static final int QUARTERS = 4;
-
-    /** What to mind at this watering. */
-    public enum Note {
-        VELAMEN_A_MINUTE,
-        VELAMEN_FRESH_EACH,
-        VELAMEN_PLAIN_LATER,
-        DRY_AIR_WEAKER,
-        FLUSH_FIRST,
-        FLUSH_OVER_A_DRAIN,
-        SAME_FOOD_OTHER_RHYTHM,
-        SEEDLING_QUARTER,
-        SLOW_GROWTH_WEAKER,
-        GRAFTED_LIQUID_ONLY,
-        MOISTEN_FIRST,
-        KEPT_DRY,
-        COLD_AMMONIUM,
-        PURE_WATER_ONLY,
-        FEED_LEFT_OUT_PHOSPHORUS,
-        FEED_LEFT_OUT_WEAK,
-        FEED_LEFT_OUT_UREA,
-        TOO_COLD_HERE,
-        TOO_DARK_HERE,
-        TOO_BRIGHT_HERE;
-
-        public String id() {
-            return name().toLowerCase(java.util.Locale.ROOT);
-        }
-
-        /** Whether it is to be minded can in hand, where feed goes with the water or not. */
-        public boolean onTheRound(boolean feeding) {
-            return switch (this) {
-                case PURE_WATER_ONLY -> true;
-                case VELAMEN_A_MINUTE, VELAMEN_FRESH_EACH, VELAMEN_PLAIN_LATER, MOISTEN_FIRST -> feeding;
-                default -> false;
-            };
-        }
-    }
 
     /**
      * The tools at hand.
@@ -220,7 +192,7 @@ public record Care(
                 .filter(f -> unfit.isEmpty())
                 .map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Caution> cautions = new ArrayList<>();
-        s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), LotPlan.strewn(f))));
+        s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), f.strewn())));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species()));
         return new Care(
                 plan,
@@ -242,31 +214,31 @@ public record Care(
             double missing,
             Optional<FeedFitness> unfit) {
         List<Note> notes = new ArrayList<>();
-        if (s.species().appetite() == Appetite.NONE && water.ecMsCm() >= WaterLimits.PURE_MS_CM) {
+        if (s.species().appetite() == Appetite.NONE && water.ecMsCm() >= WaterLimit.EC_PURE.most()) {
             notes.add(Note.PURE_WATER_ONLY);
         }
         if (plan.need().keptDry(today)) {
             notes.add(Note.KEPT_DRY);
         }
-        unfit.map(FeedFitness::note).ifPresent(notes::add);
+        unfit.map(Care::leftOut).ifPresent(notes::add);
         if (unfit.isEmpty() && s.feed().isPresent() && boneDry(s, plan, missing)) {
             notes.add(Note.MOISTEN_FIRST);
         }
         s.feed()
                 .filter(f -> unfit.isEmpty() && coldAmmonium(f, s, today))
                 .ifPresent(f -> notes.add(Note.COLD_AMMONIUM));
-        notes.addAll(RootsInAir.notes(s, today));
+        notes.addAll(rootsInAir(s, today));
         if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
             notes.add(s.particulars().drains() ? Note.FLUSH_FIRST : Note.FLUSH_OVER_A_DRAIN);
         }
-        boolean watered = s.feed().filter(f -> !LotPlan.strewn(f)).isPresent();
+        boolean watered = s.feed().filter(f -> !f.strewn()).isPresent();
         if (watered && s.particulars().rhythm() != FeedRhythm.LABEL) {
             notes.add(Note.SAME_FOOD_OTHER_RHYTHM);
         }
         if (watered && s.particulars().conditions().containsKey(Condition.SEEDLING)) {
             notes.add(Note.SEEDLING_QUARTER);
         }
-        if (watered && growthShare(s.feed().get(), s, plan.nextWater()) < 1) {
+        if (watered && Portion.growthShare(s.feed().get(), s, plan.nextWater()) < 1) {
             notes.add(Note.SLOW_GROWTH_WEAKER);
         }
         if (s.particulars().conditions().containsKey(Condition.GRAFTED)
@@ -283,7 +255,29 @@ public record Care(
         if (day.lightMol() > s.species().traits().number(Trait.LIGHT_HIGH)) {
             notes.add(Note.TOO_BRIGHT_HERE);
         }
+        notes.removeIf(n -> s.particulars().lifted().on(n, today));
         return notes;
+    }
+
+    /** How such roots are fed; nothing for others, or for a lot without feed. */
+    private static List<Note> rootsInAir(Situation s, LocalDate today) {
+        List<Note> notes = new ArrayList<>();
+        boolean watered = s.feed().filter(f -> !f.strewn()).isPresent();
+        if (s.species().velamen() && watered) {
+            notes.add(Note.VELAMEN_A_MINUTE);
+            notes.add(Note.VELAMEN_FRESH_EACH);
+            if (s.place().on(today).highC() > HOT_AIR_C) {
+                notes.add(Note.VELAMEN_PLAIN_LATER);
+            }
+            if (RootsInAir.strength(s.species(), s.place().humidityPercent()) < 1) {
+                notes.add(Note.DRY_AIR_WEAKER);
+            }
+        }
+        return notes;
+    }
+
+    private static Note leftOut(FeedFitness unfit) {
+        return Note.valueOf("FEED_LEFT_OUT_" + unfit.name());
     }
 
     /** Nearly all that roots can take is gone, from a plant that is not dry by habit, nor fed through its air roots. */
@@ -322,7 +316,8 @@ public record Care(
 
     private static Watered watered(
             Feed feed, Rate.PerWater rate, Situation s, LotPlan plan, Poured poured, Tools tools, Working working) {
-        Target target = Target.byPerson(target(feed, s, plan), tools.share());
+        Target target = Target.byPerson(
+                Portion.target(feed, s, plan.nextWater(), plan.days().likely()), tools.share());
         Dose dose =
                 Dose.choose(feed, rate, s.species().cap(), target, tools.water().ecMsCm(), working);
         CanDose mixed = CanDose.of(feed, dose, tools.canLitres(), tools.hand(), tools.spoons(), tools.water(), working);
@@ -340,53 +335,17 @@ public record Care(
         return new Watered(dose, mixed, forPot);
     }
 
-    /** By appetite; the same food where the lot is fed in a rhythm of its own; weaker in dry air on bare roots. */
-    static Target target(Feed feed, Situation s, LotPlan plan) {
-        return target(feed, s, plan.nextWater(), plan.days().likely());
-    }
-
-    /**
-     * The same before there is a plan.
-     *
-     * @param day of the next watering; {@code days} between two of them
-     */
-    static Target target(Feed feed, Situation s, LocalDate day, int days) {
-        double place = s.species().appetite().placeInRange();
-        double gap = Math.max(1, days);
-        Target target = s.particulars().rhythm() == FeedRhythm.LABEL
-                ? new Target.ByAppetite(place)
-                : new Target.SameFood(
-                        place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(LotPlan.rhythm(feed, s), gap));
-        boolean seedling = s.particulars().conditions().containsKey(Condition.SEEDLING);
-        return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
-                .weakened(seedling ? SEEDLING_SHARE : 1, Target.Why.SEEDLING)
-                .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
-                .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
-    }
-
-    /**
-     * Of a feed in every watering, the share that growth asks for, in quarters so that lots still share a can; a feed with
-     * days between them comes less often instead.
-     */
-    private static double growthShare(Feed feed, Situation s, LocalDate day) {
-        if (!(LotPlan.rhythm(feed, s) instanceof Rhythm.EveryWatering)) {
-            return 1;
-        }
-        double growth = Growth.on(day, s.species(), s.place()).factor();
-        return Math.max(1, Math.ceil(growth * QUARTERS)) / QUARTERS;
-    }
-
     private static Strewn strewn(Feed feed, Situation s, Tools tools, Working working) {
         Pot pot = s.pot();
         if (tools.share().isPresent()) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "share", "strewn"));
         }
-        Supply.OnTheMix given = Supply.strewn(feed, s);
+        Portion.OnTheMix given = Portion.strewn(feed, s);
         Rate rate = feed.rate();
         double place = s.species().appetite().placeInRange();
         double label = rate.min() + place * (rate.max() - rate.min());
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
-        double scale = Supply.scale(rate, s);
+        double scale = Portion.scale(rate, s);
         if (rate instanceof Rate.PerPotWidth perWidth) {
             double width = pot.shape().labelWidthM();
             working.step(

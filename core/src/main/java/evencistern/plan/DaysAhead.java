@@ -1,10 +1,15 @@
 package evencistern.plan;
 
-import evencistern.feed.Dose;
 import evencistern.feed.Feed;
+import evencistern.food.FeedFitness;
+import evencistern.food.Portion;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
+import evencistern.need.Growth;
+import evencistern.need.Hold;
+import evencistern.need.Situation;
+import evencistern.need.WaterNeed;
 import evencistern.plant.Appetite;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -94,14 +99,14 @@ final class DaysAhead {
                 && s.species().appetite() != Appetite.NONE
                 && FeedFitness.against(s.feed().get(), s).isEmpty();
         this.coated = s.feed().flatMap(Feed::coated).isPresent();
-        this.rhythm = s.feed().map(f -> LotPlan.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
+        this.rhythm = s.feed().map(f -> Portion.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
         this.driedOut = LotPlan.driedOut(s);
         this.watered = s.lastWatered();
         this.lastFed = s.lastFed();
         this.counted = s.lastFed().orElse(s.startedOn());
         WaterNeed.Dry dry = dryDown();
         this.flushOn = LotPlan.flush(s, water, dry.on()).map(LotPlan.Flush::on);
-        this.needMgPerL = NitrogenBudget.wanted(s.species().appetite());
+        this.needMgPerL = s.species().appetite().nitrogenMgPerL();
         this.nitrogenMgPerL = s.feed()
                 .filter(f -> fed && f.rate() instanceof Rate.PerWater)
                 .map(f -> nitrogen(f, (Rate.PerWater) f.rate(), dry))
@@ -126,9 +131,7 @@ final class DaysAhead {
     }
 
     private double nitrogen(Feed feed, Rate.PerWater rate, WaterNeed.Dry dry) {
-        return Dose.choose(feed, rate, s.species().cap(), Care.target(feed, s, dry.on(), dry.days()), 0, Working.off())
-                .mgPerL()
-                .n();
+        return Portion.dose(feed, rate, s, dry.on(), dry.days()).mgPerL().n();
     }
 
     /** The next watering; they never end. */

@@ -1,8 +1,12 @@
 package evencistern.plan;
 
 import evencistern.feed.Feed;
+import evencistern.food.Portion;
 import evencistern.label.Rhythm;
+import evencistern.need.Hold;
+import evencistern.need.Situation;
 import evencistern.plant.Appetite;
+import evencistern.round.RoundCalendar;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -34,7 +38,7 @@ public final class FeedWindow {
             return Optional.empty();
         }
         Feed feed = s.feed().get();
-        if (!(LotPlan.rhythm(feed, s) instanceof Rhythm.EveryDays window)) {
+        if (!(Portion.rhythm(feed, s) instanceof Rhythm.EveryDays window)) {
             return Optional.empty();
         }
         LocalDate end = today.plusDays(horizon);

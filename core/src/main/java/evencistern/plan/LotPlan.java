@@ -5,11 +5,17 @@ import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
 import evencistern.climate.Place;
-import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
-import evencistern.label.Rate;
+import evencistern.food.Portion;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
+import evencistern.need.AfterReading;
+import evencistern.need.Condition;
+import evencistern.need.Flushing;
+import evencistern.need.Growth;
+import evencistern.need.Hold;
+import evencistern.need.Situation;
+import evencistern.need.WaterNeed;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -20,8 +26,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 
 /**
@@ -57,11 +63,6 @@ public record LotPlan(
     private static final int GRANULES_DAYS = 42;
 
     private static final int LOOK_AHEAD_DAYS = 400;
-    /** The share of a coated feed that is out when it is given again, and by when at the latest. */
-    private static final double MOSTLY_SPENT = 0.8;
-
-    private static final double SPENT = 0.9;
-    private static final int LONGEST_RELEASE_DAYS = 730;
 
     /** The rule that set a feed's date. */
     public enum Binding {
@@ -211,7 +212,7 @@ public record LotPlan(
     /** Granules that were strewn are not washed out again by a flush of the calendar. */
     private static LocalDate afterGranules(LocalDate due, Situation s) {
         return s.feed()
-                .filter(LotPlan::strewn)
+                .filter(Feed::strewn)
                 .flatMap(f -> s.lastFed())
                 .map(fed -> fed.plusDays(GRANULES_DAYS))
                 .filter(due::isBefore)
@@ -280,7 +281,7 @@ public record LotPlan(
             }
             next = ahead.next();
         }
-        Rhythm rhythm = rhythm(feed, s);
+        Rhythm rhythm = Portion.rhythm(feed, s);
         LocalDate earliest = next.on();
         LocalDate latest = next.on();
         if (rhythm instanceof Rhythm.EveryDays window && s.lastFed().isPresent()) {
@@ -342,24 +343,10 @@ public record LotPlan(
                 .orElse(holds.iterator().next());
     }
 
-    /** The rhythm in which a lot is fed: its own where it has one and the feed is watered on. */
-    public static Rhythm rhythm(Feed feed, Situation s) {
-        if (feed.coated().isPresent()) {
-            return spent(feed.coated().get(), s);
-        }
-        return strewn(feed) ? feed.rhythm() : s.particulars().rhythm().over(feed.rhythm());
-    }
-
-    /** Coated feed is given again once it is mostly spent, which heat hastens and cold delays. */
-    private static Rhythm spent(CoatedRelease coated, Situation s) {
-        LocalDate from = s.lastFed().orElse(s.startedOn());
-        ToDoubleFunction<LocalDate> warmth = day -> s.place().on(day).meanC();
-        int mostly = Math.max(1, coated.daysTo(MOSTLY_SPENT, from, warmth, LONGEST_RELEASE_DAYS));
-        return new Rhythm.EveryDays(mostly, Math.max(mostly, coated.daysTo(SPENT, from, warmth, LONGEST_RELEASE_DAYS)));
-    }
-
-    /** Whether this feed is strewn on the mix rather than watered on. */
-    public static boolean strewn(Feed feed) {
-        return !(feed.rate() instanceof Rate.PerWater);
+    /** Days between two waterings while the lot is fed; empty while feed is held back, or where it gets none. */
+    public OptionalInt feedingAmid() {
+        return nextFeed.filter(f -> !f.binding().holds()).isPresent()
+                ? OptionalInt.of(days.likely())
+                : OptionalInt.empty();
     }
 }

@@ -1,5 +1,8 @@
 package evencistern.plan;
 
+import evencistern.need.Growth;
+import evencistern.need.Hold;
+import evencistern.need.Situation;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,2 +1,2 @@
-/** How much water and feed does this lot get, when next, and which rule says so? */
+/** When is a lot next watered and fed, how much does it get, and which rule says so? */
 package evencistern.plan;

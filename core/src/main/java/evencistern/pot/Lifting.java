@@ -19,6 +19,11 @@ public final class Lifting {
 
     private Lifting() {}
 
+    /** Whether a can of so many litres may be lifted full from the floor, to the kilogram. */
+    public static boolean liftsCan(double litres) {
+        return litres <= Math.rint(FROM_FLOOR_KG);
+    }
+
     static double recommendedKg(double reachCm, double startHeightCm, double liftCm) {
         return BEST_CASE_KG * (25 / reachCm) * (1 - 0.003 * Math.abs(startHeightCm - 75)) * (0.82 + 4.5 / liftCm);
     }

@@ -37,6 +37,16 @@ public record Judgement(
             return this == BELOW || this == LIKELY_BELOW;
         }
 
+        /** Whether a pH is off its band: it may be so on either side, salts only above. */
+        public boolean offPh() {
+            return low() || high();
+        }
+
+        /** The finding of this id; an unknown one is a mistake of the program. */
+        public static Finding of(String id) {
+            return valueOf(id.toUpperCase(java.util.Locale.ROOT));
+        }
+
         /** Whether it lies above, surely or likely. */
         public boolean high() {
             return this == ABOVE || this == LIKELY_ABOVE;

@@ -17,6 +17,10 @@ import org.hipparchus.stat.descriptive.rank.Median;
  * @param z how far it is from it
  */
 public record Neighbours(double median, double z, int n) {
+    /** What pens tell apart, standard deviation: pH; mS/cm. Typical, from memory. */
+    public static final double PH_SD = 0.05;
+
+    public static final double EC_SD = 0.05;
     private static final int LEAST = 5;
     private static final double MAD_TO_SD = 1.4826;
     private static final double LIMIT = 3.5;

@@ -37,15 +37,9 @@ public record PhCorrection(
         Map<Dissolved, Double> adds,
         double alkalinityLeft,
         double neutralised) {
-    /** Phosphorus from acid, mg/L, from which it counts with the feed's, and that is too much; extension guides, from memory. */
-    private static final double ACID_P_WARN = 30;
-
-    private static final double ACID_P_MOST = 45;
-    private static final double ACID_P_HATERS = 5;
-
     /** Whether the acid brings so much phosphorus that it counts with the feed's own. */
     public boolean muchPhosphorus() {
-        return adds.getOrDefault(Dissolved.P, 0.0) > ACID_P_WARN;
+        return adds.getOrDefault(Dissolved.P, 0.0) > WaterLimit.ACID_P.good();
     }
 
     /**
@@ -119,7 +113,7 @@ public record PhCorrection(
         Map<Dissolved, Double> adds = new EnumMap<>(Dissolved.class);
         product.brings().forEach((element, mg) -> adds.put(element, mg * mmol));
         double phosphorus = adds.getOrDefault(Dissolved.P, 0.0);
-        double most = plant.phosphorusHarms() ? ACID_P_HATERS : ACID_P_MOST;
+        double most = plant.phosphorusHarms() ? WaterLimit.ACID_P_HATERS.most() : WaterLimit.ACID_P.most();
         if (phosphorus > most) {
             throw new FaultException(new Fault(
                     FaultCode.ACID_PHOSPHORUS,

@@ -28,7 +28,12 @@ public record SourceWater(
         RAIN,
         FILTERED,
         WELL,
-        SOFTENED
+        SOFTENED;
+
+        /** Whether it comes out of a pipe of the house and is used when nobody says which. */
+        public boolean ofTheHouse() {
+            return this == TAP || this == WELL;
+        }
     }
 
     public SourceWater {

@@ -19,16 +19,6 @@ import java.util.Locale;
  * <p><b>Checked by</b> CarbonateTest
  */
 public final class WaterLimits {
-    private static final double PLUG_L = 0.1;
-    private static final double SMALL_L = 0.5;
-    private static final double MIDDLE_L = 1.5;
-    private static final double LIME_HATERS_GOOD = 40;
-    private static final double LIME_HATERS_MOST = 60;
-    private static final double SOFTENED_GOOD = 62.5;
-    private static final double SOFTENED_MOST = 125;
-    /** Rain, distilled and reverse-osmosis water have less; society practice, from memory. */
-    public static final double PURE_MS_CM = 0.1;
-
     /** What a plant asks of its water. */
     public record Drinker(boolean limeHarms, boolean fluorideHarms, boolean phosphorusHarms, boolean pureOnly) {
         /** One of which nothing is known. */
@@ -82,39 +72,42 @@ public final class WaterLimits {
      * @param plant it is for
      */
     public static double alkalinityLimit(double mixLitres, Drinker plant) {
-        return plant.limeHarms() ? LIME_HATERS_MOST : alkalinityGood(mixLitres) + (mixLitres < MIDDLE_L ? 40 : 60);
-    }
-
-    private static double alkalinityGood(double mixLitres) {
-        return mixLitres < PLUG_L ? 60 : mixLitres < SMALL_L ? 80 : mixLitres < MIDDLE_L ? 100 : 120;
+        return WaterLimit.alkalinity(mixLitres, plant.limeHarms()).most();
     }
 
     /** All that is known of the water, judged for a pot of so many litres of mix and a plant. */
     public static List<Finding> judge(SourceWater water, double mixLitres, Drinker plant) {
         Faults.require("pot.litres", mixLitres, 0.01, 1000, "L");
         List<Finding> findings = new ArrayList<>();
-        double good = plant.limeHarms() ? LIME_HATERS_GOOD : alkalinityGood(mixLitres);
+        WaterLimit alkalinity = WaterLimit.alkalinity(mixLitres, plant.limeHarms());
         water.alkalinity()
                 .ifPresent(a -> findings.add(
-                        new Finding(What.ALKALINITY, a, good, alkalinityLimit(mixLitres, plant), "mg/L CaCO₃")));
+                        new Finding(What.ALKALINITY, a, alkalinity.good(), alkalinity.most(), "mg/L CaCO₃")));
         if (water.alkalinity().isPresent() && water.hardness().isPresent()) {
             double bare = water.alkalinity().getAsDouble() - water.hardness().getAsDouble();
-            if (bare > SOFTENED_GOOD) {
-                findings.add(new Finding(What.SOFTENED, bare, SOFTENED_GOOD, SOFTENED_MOST, "mg/L CaCO₃"));
+            WaterLimit softened = WaterLimit.SOFTENED;
+            if (bare > softened.good()) {
+                findings.add(new Finding(What.SOFTENED, bare, softened.good(), softened.most(), "mg/L CaCO₃"));
             }
         }
-        double ec = plant.pureOnly() ? PURE_MS_CM : mixLitres < PLUG_L ? 0.75 : 1.5;
-        findings.add(new Finding(What.EC, water.ecMsCm(), ec, ec, "mS/cm"));
-        told(water, Dissolved.NA, What.SODIUM, 70, findings);
-        told(water, Dissolved.CL, What.CHLORIDE, 140, findings);
-        told(water, Dissolved.B, What.BORON, 0.5, findings);
-        told(water, Dissolved.F, What.FLUORIDE, plant.fluorideHarms() ? 0.25 : 1, findings);
+        WaterLimit ec = WaterLimit.ec(mixLitres, plant.pureOnly());
+        findings.add(new Finding(What.EC, water.ecMsCm(), ec.good(), ec.most(), "mS/cm"));
+        told(water, Dissolved.NA, What.SODIUM, WaterLimit.SODIUM, findings);
+        told(water, Dissolved.CL, What.CHLORIDE, WaterLimit.CHLORIDE, findings);
+        told(water, Dissolved.B, What.BORON, WaterLimit.BORON, findings);
+        told(
+                water,
+                Dissolved.F,
+                What.FLUORIDE,
+                plant.fluorideHarms() ? WaterLimit.FLUORIDE_SENSITIVE : WaterLimit.FLUORIDE,
+                findings);
         return findings;
     }
 
-    private static void told(SourceWater water, Dissolved element, What what, double most, List<Finding> findings) {
+    private static void told(
+            SourceWater water, Dissolved element, What what, WaterLimit limit, List<Finding> findings) {
         if (water.mgPerL().containsKey(element)) {
-            findings.add(new Finding(what, water.of(element), most, most, "mg/L"));
+            findings.add(new Finding(what, water.of(element), limit.good(), limit.most(), "mg/L"));
         }
     }
 }

@@ -1,7 +1,7 @@
 package evencistern.wish;
 
 import evencistern.media.Component;
-import evencistern.media.Liming;
+import evencistern.media.LimeLimit;
 import evencistern.media.Packing;
 import evencistern.media.PotWater;
 import evencistern.pot.Pot;
@@ -196,7 +196,7 @@ final class Bench {
                 return false;
             }
             mix();
-            return lacking * sum(buffer) / litres <= Liming.MOST_CACO3;
+            return lacking * sum(buffer) / litres <= LimeLimit.LIME_CACO3.most();
         }
 
         private boolean holds(int component) {

@@ -1,5 +1,11 @@
 package evencistern.plan;
 
+import static evencistern.need.Situations.FORTNIGHTLY;
+import static evencistern.need.Situations.MAY;
+import static evencistern.need.Situations.SILL;
+import static evencistern.need.Situations.at;
+import static evencistern.need.Situations.fed;
+import static evencistern.need.Situations.pot;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -13,15 +19,18 @@ import evencistern.feed.Ceiling;
 import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
+import evencistern.food.Portion;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
-import evencistern.plant.SpeciesGuide;
+import evencistern.need.Hold;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
+import evencistern.need.WaterNeed;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
-import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -36,19 +45,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CareTest {
-    private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
     private static final LocalDate JANUARY = LocalDate.of(2026, 1, 10);
 
-    private static final Place SILL = new Place(
-            52.4,
-            Place.Kind.INDOORS,
-            Collections.nCopies(12, 17.0),
-            Collections.nCopies(12, 22.0),
-            50,
-            0.25,
-            0.4,
-            Optional.empty(),
-            Optional.empty());
     private static final Place BENCH = new Place(
             52.4,
             Place.Kind.OUTDOORS,
@@ -60,57 +58,8 @@ class CareTest {
             Optional.empty(),
             Optional.of(new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(5, 5))));
 
-    private static final Feed FORTNIGHTLY = new Feed(
-            Analysis.npk(10, 5, 15),
-            ProductForm.DRY,
-            OptionalDouble.of(0.9),
-            OptionalDouble.empty(),
-            new Rate.PerWater(0.5, 1, Measure.GRAMS),
-            new Rhythm.EveryDays(14, 28));
-
     private static final Care.Tools SPOONS = new Care.Tools(
             5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0.4, 7.2), OptionalDouble.empty());
-
-    private static Pot pot(double top, double height) {
-        return Pot.filled(new RoundTaper(top, top * 0.7, height));
-    }
-
-    private static Situation at(String species, Pot pot, String mix, Place place, LocalDate watered) {
-        return new Situation(
-                SpeciesGuide.require(species),
-                pot,
-                Recipes.require(mix),
-                place,
-                Optional.of(FORTNIGHTLY),
-                watered,
-                Optional.empty(),
-                Optional.of(watered),
-                Optional.of(watered.minusDays(20)));
-    }
-
-    private static Situation plain() {
-        return at("streptocarpus", pot(0.12, 0.11), "peat_perlite", SILL, MAY);
-    }
-
-    /** The plain situation, fed. */
-    static Situation fed() {
-        return plain();
-    }
-
-    /** The plain situation with another feed, or with none. */
-    static Situation situation(Optional<Feed> feed) {
-        Situation s = plain();
-        return new Situation(
-                s.species(),
-                s.pot(),
-                s.mix(),
-                s.place(),
-                feed,
-                s.startedOn(),
-                s.repottedOn(),
-                s.lastWatered(),
-                s.lastFed());
-    }
 
     private static int days(Situation s) {
         return LotPlan.of(s, Working.off()).days().likely();
@@ -125,21 +74,21 @@ class CareTest {
     @Test
     void aTallerPotOfTheSameWidthTakesMoreAndLastsLonger() {
         Situation tall = at("streptocarpus", pot(0.12, 0.18), "peat_perlite", SILL, MAY);
-        assertThat(litres(tall)).isGreaterThan(litres(plain()));
-        assertThat(days(tall)).isGreaterThan(days(plain()));
+        assertThat(litres(tall)).isGreaterThan(litres(fed()));
+        assertThat(days(tall)).isGreaterThan(days(fed()));
     }
 
     @Test
     void aSquarePotHoldsMoreThanTheRoundOneInsideIt() {
         Pot square = Pot.filled(new SquareTaper(0.12, 0.12 * 0.7, 0.11));
         assertThat(litres(at("streptocarpus", square, "peat_perlite", SILL, MAY)))
-                .isGreaterThan(litres(plain()));
+                .isGreaterThan(litres(fed()));
     }
 
     @Test
     void anAiryMixIsWateredSooner() {
         assertThat(days(at("streptocarpus", pot(0.12, 0.11), "bark_charcoal", SILL, MAY)))
-                .isLessThan(days(plain()));
+                .isLessThan(days(fed()));
     }
 
     @Test
@@ -190,7 +139,7 @@ class CareTest {
 
     @Test
     void theRangeOfDaysHoldsTheLikelyOne() {
-        WaterNeed.Days days = LotPlan.of(plain(), Working.off()).days();
+        WaterNeed.Days days = LotPlan.of(fed(), Working.off()).days();
         assertThat(days.shortest()).isLessThanOrEqualTo(days.likely());
         assertThat(days.longest()).isGreaterThan(days.shortest()).isGreaterThanOrEqualTo(days.likely());
     }
@@ -198,7 +147,7 @@ class CareTest {
     /** Water balance: what is poured less the leaching fraction is what was missing. */
     @Test
     void whatIsPouredMakesUpTheDeficitAndLeachesFifteenPerCent() {
-        Care care = Care.on(MAY.plusDays(3), plain(), SPOONS, Working.off());
+        Care care = Care.on(MAY.plusDays(3), fed(), SPOONS, Working.off());
         double used = 0;
         for (int i = 1; i <= 3; i++) {
             used += care.plan().need().useOn(MAY.plusDays(i));
@@ -209,7 +158,7 @@ class CareTest {
 
     @Test
     void aPotForgottenForMonthsMissesNoMoreThanItHeld() {
-        Care care = Care.on(MAY.plusDays(200), plain(), SPOONS, Working.off());
+        Care care = Care.on(MAY.plusDays(200), fed(), SPOONS, Working.off());
         assertThat(care.missingLitres())
                 .isCloseTo(
                         new evencistern.media.PotWater(Recipes.require("peat_perlite"), pot(0.12, 0.11))
@@ -231,7 +180,7 @@ class CareTest {
 
     @Test
     void aFeedFallsOnAWateringDayInsideTheLabelsWindow() {
-        Situation s = with(plain(), Optional.of(FORTNIGHTLY), Optional.empty(), Optional.of(MAY));
+        Situation s = with(fed(), Optional.of(FORTNIGHTLY), Optional.empty(), Optional.of(MAY));
         LotPlan plan = LotPlan.of(s, Working.off());
         LotPlan.FeedDate date = feed(s);
         assertThat(date.binding()).isEqualTo(LotPlan.Binding.WATERING_IN_WINDOW);
@@ -248,14 +197,14 @@ class CareTest {
                 OptionalDouble.empty(),
                 FORTNIGHTLY.rate(),
                 new Rhythm.EveryWatering());
-        Situation s = with(plain(), Optional.of(always), Optional.empty(), Optional.of(MAY));
+        Situation s = with(fed(), Optional.of(always), Optional.empty(), Optional.of(MAY));
         assertThat(feed(s).date()).isEqualTo(LotPlan.of(s, Working.off()).nextWater());
         assertThat(feed(s).binding()).isEqualTo(LotPlan.Binding.EVERY_WATERING);
     }
 
     @Test
     void repottingHoldsTheFeedForTheSpeciesDays() {
-        Situation s = with(plain(), Optional.of(FORTNIGHTLY), Optional.of(MAY), Optional.of(MAY.minusDays(20)));
+        Situation s = with(fed(), Optional.of(FORTNIGHTLY), Optional.of(MAY), Optional.of(MAY.minusDays(20)));
         assertThat(feed(s).date())
                 .isBetween(
                         MAY.plusDays(28),
@@ -296,8 +245,8 @@ class CareTest {
 
     @Test
     void theSamePlanComesOutOnWhicheverDayItIsAsked() {
-        assertThat(Care.on(MAY, plain(), SPOONS, Working.off()).plan().nextWater())
-                .isEqualTo(Care.on(MAY.plusDays(40), plain(), SPOONS, Working.off())
+        assertThat(Care.on(MAY, fed(), SPOONS, Working.off()).plan().nextWater())
+                .isEqualTo(Care.on(MAY.plusDays(40), fed(), SPOONS, Working.off())
                         .plan()
                         .nextWater());
     }
@@ -311,7 +260,7 @@ class CareTest {
     /** Arithmetic: middle of 0.5–1 g/L is 0.75; 5 L · 0.75 = 3.75 g; at 0.9 g/mL 4.17 mL is nearest 7/8 tsp = 3.94 g. */
     @Test
     void theCanGetsTheNearestSpoonWithItsError() {
-        Care.Watered w = watered(plain(), SPOONS);
+        Care.Watered w = watered(fed(), SPOONS);
         assertThat(w.can().hand().exact()).isCloseTo(3.75, within(1e-9));
         assertThat(w.can().hand().practical()).isCloseTo(0.875 * 5 * 0.9, within(1e-9));
         assertThat(w.can().hand().errorPercent()).isCloseTo(5, within(0.01));
@@ -321,7 +270,7 @@ class CareTest {
 
     @Test
     void thePotsShareIsItsShareOfTheCan() {
-        Care care = Care.on(MAY.plusDays(6), plain(), SPOONS, Working.off());
+        Care care = Care.on(MAY.plusDays(6), fed(), SPOONS, Working.off());
         Care.Watered w = (Care.Watered) care.feeding().orElseThrow();
         double poured = care.plan().waterMissing() / 0.85;
         assertThat(care.feedPourLitres()).isCloseTo(poured, within(1e-9));
@@ -358,7 +307,7 @@ class CareTest {
                 new Rate.PerPotWidth(2.5, 2.5, Measure.MILLILITRES, 0.1016),
                 new Rhythm.EveryDays(35, 49),
                 Optional.of(new CoatedRelease(4, 21)));
-        Situation s = with(plain(), Optional.of(granules), Optional.empty(), Optional.of(MAY));
+        Situation s = with(fed(), Optional.of(granules), Optional.empty(), Optional.of(MAY));
         Care care = Care.on(MAY, s, SPOONS, Working.off());
         Care.Strewn strewn = (Care.Strewn) care.feeding().orElseThrow();
         assertThat(strewn.pot().exact()).isCloseTo(2.9528, within(1e-3));
@@ -387,7 +336,7 @@ class CareTest {
     @Test
     void theWorkingNamesEveryStepFromPotToCan() {
         Working.Recorder working = new Working.Recorder();
-        Care.on(MAY, plain(), SPOONS, working);
+        Care.on(MAY, fed(), SPOONS, working);
         assertThat(working.steps())
                 .extracting(Working.Step::id)
                 .contains(
@@ -422,7 +371,7 @@ class CareTest {
     }
 
     private static int daysIn(Material material) {
-        Situation s = plain();
+        Situation s = fed();
         Pot pot = new Pot(s.pot().shape(), s.pot().headspace(), s.pot().measuredLitres(), material);
         return LotPlan.of(
                         new Situation(
@@ -443,7 +392,7 @@ class CareTest {
     // --- what is strewn by plant and by area ---
 
     private static Care.Strewn strewn(Rate rate) {
-        Situation s = plain();
+        Situation s = fed();
         Feed feed = new Feed(
                 Analysis.npk(10, 5, 15),
                 ProductForm.DRY,
@@ -479,7 +428,7 @@ class CareTest {
         assertThat(strewn(new Rate.PerPlant(0.5, 0.5, Measure.GRAMS)).pot().exact())
                 .isCloseTo(0.5, within(1e-9));
         double surface =
-                Math.PI * Math.pow(plain().pot().shape().widthM(plain().pot().mixHeightM()) / 2, 2);
+                Math.PI * Math.pow(fed().pot().shape().widthM(fed().pot().mixHeightM()) / 2, 2);
         assertThat(strewn(new Rate.PerArea(30, 30, Measure.GRAMS)).pot().exact())
                 .isCloseTo(30 * surface, within(0.01 * 30 * surface));
     }
@@ -493,8 +442,8 @@ class CareTest {
                         e -> assertThat(e.faults())
                                 .singleElement()
                                 .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.LABEL_BY_HEIGHT)));
-        Situation s = plain();
-        Situation tall = Situations.told(s, Particulars.tall(OptionalDouble.of(1.5)));
-        assertThat(Supply.scale(byHeight, tall)).isEqualTo(1.5);
+        Situation s = fed();
+        Situation tall = s.with(Particulars.tall(OptionalDouble.of(1.5)));
+        assertThat(Portion.scale(byHeight, tall)).isEqualTo(1.5);
     }
 }

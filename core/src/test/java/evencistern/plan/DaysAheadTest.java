@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import evencistern.climate.Place;
 import evencistern.feed.Analysis;
 import evencistern.feed.Feed;
+import evencistern.food.Portion;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
+import evencistern.need.Hold;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
@@ -83,7 +87,7 @@ class DaysAheadTest {
         plan.nextFeed().ifPresent(f -> assertThat(f.date()).isAfterOrEqualTo(plan.nextWater()));
         List<LocalDate> feeds = LotYear.of(s, MAY).feeds();
         assertThat(feeds).allMatch(day -> Hold.on(day, s).isEmpty());
-        if (s.feed().map(f -> LotPlan.rhythm(f, s)).orElse(null) instanceof Rhythm.EveryDays every) {
+        if (s.feed().map(f -> Portion.rhythm(f, s)).orElse(null) instanceof Rhythm.EveryDays every) {
             for (int i = 1; i < feeds.size(); i++) {
                 assertThat(feeds.get(i)).isAfterOrEqualTo(feeds.get(i - 1).plusDays(every.min()));
             }
@@ -112,7 +116,7 @@ class DaysAheadTest {
         LotPlan own = LotPlan.of(s, MAY, Working.off());
         LocalDate feed = own.nextFeed().orElseThrow().date();
         LocalDate day = feed.minusDays(1);
-        Situation planned = Situations.told(s, Particulars.NONE.onCalendar(List.of(day)));
+        Situation planned = s.with(Particulars.NONE.onCalendar(List.of(day)));
         LotPlan.FeedDate onIt =
                 LotPlan.of(planned, MAY, Working.off()).nextFeed().orElseThrow();
         assertThat(onIt.date()).isEqualTo(day);
@@ -128,7 +132,7 @@ class DaysAheadTest {
         List<LocalDate> waterings = LotYear.of(s, MAY).waterings();
         List<LocalDate> wet = new ArrayList<>();
         waterings.forEach(w -> wet.add(w.plusDays(1)));
-        Situation planned = Situations.told(s, Particulars.NONE.onCalendar(wet));
+        Situation planned = s.with(Particulars.NONE.onCalendar(wet));
         assertThat(LotYear.of(planned, MAY).feeds()).doesNotContainAnyElementsOf(wet);
     }
 

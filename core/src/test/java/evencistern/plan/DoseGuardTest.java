@@ -17,6 +17,8 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
+import evencistern.need.Note;
+import evencistern.need.Situation;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
@@ -197,7 +199,7 @@ class DoseGuardTest {
         Analysis urea = new Analysis(Map.of(Declared.N, 46.0, Declared.UREA_N, 46.0), Analysis.Basis.BY_WEIGHT);
         Care care = care(pot("fuchsia", 0.2, feed(urea, new Rate.PerMix(1, 1, Measure.GRAMS))), OptionalDouble.empty());
         assertThat(care.feeding()).isEmpty();
-        assertThat(care.notes()).contains(Care.Note.FEED_LEFT_OUT_UREA);
+        assertThat(care.notes()).contains(Note.FEED_LEFT_OUT_UREA);
         assertThat(care.plan().nextFeed()).isEmpty();
     }
 
@@ -212,7 +214,7 @@ class DoseGuardTest {
                 .orElseThrow();
         Care even = care(pot(banksia.key(), 0.2, watered(EVEN, 0.3, 1)), OptionalDouble.empty());
         assertThat(even.feeding()).isEmpty();
-        assertThat(even.notes()).contains(Care.Note.FEED_LEFT_OUT_PHOSPHORUS);
+        assertThat(even.notes()).contains(Note.FEED_LEFT_OUT_PHOSPHORUS);
         Care low = care(pot(banksia.key(), 0.2, watered(Analysis.npk(18, 1, 10), 0.3, 1)), OptionalDouble.empty());
         Care.Watered dose = (Care.Watered) low.feeding().orElseThrow();
         assertThat(dose.can().mgPerL().p()).isLessThanOrEqualTo(5 * 1.01);
@@ -234,21 +236,21 @@ class DoseGuardTest {
         Analysis ammonium = new Analysis(Map.of(Declared.N, 20.0, Declared.AMMONIUM_N, 20.0), Analysis.Basis.BY_WEIGHT);
         assertThat(care(place("fuchsia", 0.2, watered(ammonium, 0.5, 1), 10), OptionalDouble.empty())
                         .notes())
-                .contains(Care.Note.COLD_AMMONIUM);
+                .contains(Note.COLD_AMMONIUM);
         assertThat(care(place("fuchsia", 0.2, watered(ammonium, 0.5, 1), 20), OptionalDouble.empty())
                         .notes())
-                .doesNotContain(Care.Note.COLD_AMMONIUM);
+                .doesNotContain(Note.COLD_AMMONIUM);
     }
 
     @Test
     void aBoneDryPotIsMoistenedFirst() {
         Situation wet = pot("fuchsia", 0.2, watered(EVEN, 0.5, 1));
         Situation dry = wet.past(Optional.of(MAY.minusDays(60)), wet.lastFed(), Optional.empty());
-        assertThat(care(dry, OptionalDouble.empty()).notes()).contains(Care.Note.MOISTEN_FIRST);
-        assertThat(care(wet, OptionalDouble.empty()).notes()).doesNotContain(Care.Note.MOISTEN_FIRST);
+        assertThat(care(dry, OptionalDouble.empty()).notes()).contains(Note.MOISTEN_FIRST);
+        assertThat(care(wet, OptionalDouble.empty()).notes()).doesNotContain(Note.MOISTEN_FIRST);
         Situation cactus = pot("snake_plant", 0.2, watered(EVEN, 0.5, 1))
                 .past(Optional.of(MAY.minusDays(300)), Optional.of(MAY.minusDays(300)), Optional.empty());
-        assertThat(care(cactus, OptionalDouble.empty()).notes()).doesNotContain(Care.Note.MOISTEN_FIRST);
+        assertThat(care(cactus, OptionalDouble.empty()).notes()).doesNotContain(Note.MOISTEN_FIRST);
     }
 
     /** Society practice: carnivores get rain, distilled or reverse-osmosis water, below 0.1 mS/cm. */
@@ -258,7 +260,7 @@ class DoseGuardTest {
         Situation s = pot("pitcher_plant", 0.12, watered(EVEN, 0.5, 1)).with(Optional.<Feed>empty());
         assertThat(care(s, OptionalDouble.empty(), SourceWater.of(msCm, 6.5))
                         .notes()
-                        .contains(Care.Note.PURE_WATER_ONLY))
+                        .contains(Note.PURE_WATER_ONLY))
                 .isEqualTo(refused);
     }
 }

@@ -7,12 +7,23 @@ import evencistern.climate.Place;
 import evencistern.feed.Analysis;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
+import evencistern.food.Portion;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.media.Recipes;
+import evencistern.need.AfterReading;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Flushing;
+import evencistern.need.Hold;
+import evencistern.need.Learned;
+import evencistern.need.Lifted;
+import evencistern.need.Note;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
 import evencistern.plan.LotPlan.Binding;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
@@ -33,6 +44,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Rhythms, holds, flushes and roots in the air. Rules of thumb are common practice, no source. */
 class FeedProgrammeTest {
     private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
+    private static final Care.Tools TOOLS =
+            new Care.Tools(5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
     private static final Rhythm FORTNIGHT = new Rhythm.EveryDays(14, 14);
 
     /** A kind, where it stands, and what is told of the lot; watered and fed two weeks before. */
@@ -125,15 +138,13 @@ class FeedProgrammeTest {
             return FeedProgrammeTest.perLitre(situation());
         }
 
-        List<Care.Note> notes() {
+        List<Note> notes() {
             return care(situation()).notes();
         }
     }
 
     private static Care care(Situation s) {
-        Care.Tools tools = new Care.Tools(
-                5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0, 7), OptionalDouble.empty());
-        return Care.on(MAY, s, tools, Working.off());
+        return Care.on(MAY, s, TOOLS, Working.off());
     }
 
     private static double perLitre(Situation s) {
@@ -164,7 +175,7 @@ class FeedProgrammeTest {
 
     @Test
     void aStrewnFeedKeepsItsLabelsRhythm() {
-        assertThat(LotPlan.rhythm(
+        assertThat(Portion.rhythm(
                         Lot.of("kalanchoe").onTheMix().situation().feed().orElseThrow(),
                         Lot.of("kalanchoe").onTheMix().by(FeedRhythm.WEEKLY).situation()))
                 .isEqualTo(FORTNIGHT);
@@ -201,7 +212,7 @@ class FeedProgrammeTest {
         assertThat(strewn.binding().holds()).isTrue();
         assertThat(strewn.date()).isAfterOrEqualTo(grafted.plusDays(365));
         assertThat(strewn.held()).contains(new LotPlan.Held(Hold.GRAFTED, Optional.of(grafted.plusDays(365))));
-        assertThat(lot.notes()).contains(Care.Note.GRAFTED_LIQUID_ONLY);
+        assertThat(lot.notes()).contains(Note.GRAFTED_LIQUID_ONLY);
     }
 
     @Test
@@ -285,14 +296,14 @@ class FeedProgrammeTest {
                 .isCloseTo(2 * plan.potWater().capacity() * plan.potWater().mixLitres(), within(1e-9));
         assertThat(old.feed().binding()).isEqualTo(Binding.AFTER_FLUSH);
         assertThat(old.feed().date()).isAfter(plan.nextWater());
-        assertThat(old.notes()).contains(Care.Note.FLUSH_FIRST);
+        assertThat(old.notes()).contains(Note.FLUSH_FIRST);
     }
 
     @Test
     void whereNothingDrainsTheFlushComesSoonerAndOverADrain() {
         Lot kept = Lot.of("kalanchoe").since(MAY.minusDays(40), false);
         assertThat(kept.plan().flush().orElseThrow().on()).isEqualTo(MAY.minusDays(12));
-        assertThat(kept.notes()).contains(Care.Note.FLUSH_OVER_A_DRAIN);
+        assertThat(kept.notes()).contains(Note.FLUSH_OVER_A_DRAIN);
         assertThat(Lot.of("pitcher_plant").plan().flush()).isEmpty();
     }
 
@@ -311,8 +322,7 @@ class FeedProgrammeTest {
         Situation s = Lot.of("kalanchoe").since(MAY.minusDays(90), true).situation();
         LocalDate day = MAY.plusDays(33);
         LotPlan.Flush flush = LotPlan.of(
-                        Situations.told(
-                                s, s.particulars().with(new Flushing(true, Optional.of(day), OptionalDouble.of(0.5)))),
+                        s.with(s.particulars().with(new Flushing(true, Optional.of(day), OptionalDouble.of(0.5)))),
                         Working.off())
                 .flush()
                 .orElseThrow();
@@ -321,10 +331,8 @@ class FeedProgrammeTest {
         double available = new PotWater(s.mix(), s.pot()).availableLitres();
         assertThat(flush.litres()).isCloseTo(0.5 + available * s.species().depletion(), within(1e-9));
         assertThat(LotPlan.of(
-                                Situations.told(
-                                        s,
-                                        s.particulars()
-                                                .with(new Flushing(true, Optional.empty(), OptionalDouble.empty()))),
+                                s.with(s.particulars()
+                                        .with(new Flushing(true, Optional.empty(), OptionalDouble.empty()))),
                                 Working.off())
                         .flush())
                 .isEmpty();
@@ -346,17 +354,27 @@ class FeedProgrammeTest {
     @Test
     void rootsInTheAirAreFedWithCare() {
         assertThat(Lot.of("moth_orchid").notes())
-                .contains(Care.Note.VELAMEN_A_MINUTE, Care.Note.VELAMEN_FRESH_EACH)
-                .doesNotContain(Care.Note.VELAMEN_PLAIN_LATER, Care.Note.DRY_AIR_WEAKER);
+                .contains(Note.VELAMEN_A_MINUTE, Note.VELAMEN_FRESH_EACH)
+                .doesNotContain(Note.VELAMEN_PLAIN_LATER, Note.DRY_AIR_WEAKER);
         assertThat(Lot.of("moth_orchid").at(30, 18, 28).notes())
-                .contains(Care.Note.VELAMEN_PLAIN_LATER, Care.Note.DRY_AIR_WEAKER);
-        assertThat(Lot.of("kalanchoe").notes()).doesNotContain(Care.Note.VELAMEN_A_MINUTE);
+                .contains(Note.VELAMEN_PLAIN_LATER, Note.DRY_AIR_WEAKER);
+        assertThat(Lot.of("kalanchoe").notes()).doesNotContain(Note.VELAMEN_A_MINUTE);
     }
 
     @Test
     void aPlaceThatDoesNotSuitIsTold() {
-        assertThat(Lot.of("moth_orchid").at(60, 8, 18).notes()).contains(Care.Note.TOO_COLD_HERE);
-        assertThat(Lot.of("maidenhair").notes()).contains(Care.Note.TOO_BRIGHT_HERE);
+        assertThat(Lot.of("moth_orchid").at(60, 8, 18).notes()).contains(Note.TOO_COLD_HERE);
+        assertThat(Lot.of("maidenhair").notes()).contains(Note.TOO_BRIGHT_HERE);
+    }
+
+    /** Who has grown it there for years knows better than a table, until the day that they named. */
+    @Test
+    void aWarningThatAPersonKnowsIsSetAsideForAWhile() {
+        Situation s = Lot.of("maidenhair").situation();
+        Lifted known = new Lifted(Map.of(), Map.of(Note.TOO_BRIGHT_HERE, MAY));
+        Situation told = s.with(s.particulars().lifting(known));
+        assertThat(Care.on(MAY, told, TOOLS, Working.off()).notes()).doesNotContain(Note.TOO_BRIGHT_HERE);
+        assertThat(Care.on(MAY.plusDays(1), told, TOOLS, Working.off()).notes()).contains(Note.TOO_BRIGHT_HERE);
     }
 
     /** Common practice, no source: first feed at the second true leaf, at a quarter. */
@@ -365,7 +383,7 @@ class FeedProgrammeTest {
         Lot grown = Lot.of("streptocarpus");
         Lot young = grown.in(Condition.SEEDLING, MAY);
         assertThat(young.perLitre()).isCloseTo(grown.perLitre() / 4, within(1e-9));
-        assertThat(young.notes()).contains(Care.Note.SEEDLING_QUARTER);
+        assertThat(young.notes()).contains(Note.SEEDLING_QUARTER);
     }
 
     @Test
@@ -378,7 +396,7 @@ class FeedProgrammeTest {
     }
 
     private static Situation after(Situation s, AfterReading reading) {
-        return Situations.told(s, Particulars.NONE.with(reading));
+        return s.with(Particulars.NONE.with(reading));
     }
 
     @Test
@@ -444,7 +462,7 @@ class FeedProgrammeTest {
                         1,
                         Optional.empty(),
                         Optional.empty()));
-        return LotPlan.of(Situations.told(s, told), Working.off()).flush().map(LotPlan.Flush::on);
+        return LotPlan.of(s.with(told), Working.off()).flush().map(LotPlan.Flush::on);
     }
 
     /** Feed follows growth: common practice, no source. With every watering it is weaker by quarters, and never nothing. */
@@ -453,7 +471,7 @@ class FeedProgrammeTest {
     void inEveryWateringTheFeedFollowsGrowth(double low, double high, double share) {
         Lot weak = Lot.of("streptocarpus").by(FeedRhythm.EVERY_WATERING);
         Lot there = weak.at(60, low, high);
-        assertThat(there.notes().contains(Care.Note.SLOW_GROWTH_WEAKER)).isEqualTo(share < 1);
+        assertThat(there.notes().contains(Note.SLOW_GROWTH_WEAKER)).isEqualTo(share < 1);
         double gapThere = there.plan().days().likely();
         double gap = weak.plan().days().likely();
         // the same food over the weeks, at the days between waterings there, and a share of it by growth

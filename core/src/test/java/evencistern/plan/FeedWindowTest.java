@@ -2,6 +2,13 @@ package evencistern.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Learned;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
+import evencistern.need.Situations;
+import evencistern.round.RoundCalendar;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
@@ -9,7 +16,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class FeedWindowTest {
-    private static final Situation FED = CareTest.fed();
+    private static final Situation FED = Situations.fed();
     private static final LocalDate FED_ON = FED.lastFed().orElseThrow();
 
     private static Situation with(Map<Condition, LocalDate> conditions, FeedRhythm rhythm) {
@@ -58,7 +65,7 @@ class FeedWindowTest {
                 .isZero();
         assertThat(FeedWindow.of("a", with(Map.of(), FeedRhythm.EVERY_WATERING), FED_ON, 0, 40))
                 .isEmpty();
-        assertThat(FeedWindow.of("a", CareTest.situation(Optional.empty()), FED_ON, 0, 40))
+        assertThat(FeedWindow.of("a", Situations.fed(Optional.empty()), FED_ON, 0, 40))
                 .isEmpty();
     }
 }

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.feed.HandMeasure;
+import evencistern.need.AfterReading;
+import evencistern.need.Situation;
+import evencistern.need.Situations;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -26,7 +29,7 @@ class GivenTest {
     /** Arithmetic: half the water carries half the product; the can is as strong as it was. */
     @Test
     void theProductGoesWithTheWater() {
-        Care care = care(CareTest.fed());
+        Care care = care(Situations.fed());
         Given planned = Given.fed(care, OptionalDouble.empty());
         Given half = Given.fed(care, OptionalDouble.of(planned.litres() / 2));
         assertThat(planned.litres()).isCloseTo(care.feedPourLitres(), within(1e-12));
@@ -37,7 +40,7 @@ class GivenTest {
     /** 0.8 of what a flush asks for counts as one; a splash does not, nor does any water where none is asked for. */
     @Test
     void mostOfAFlushIsAFlush() {
-        Situation fed = CareTest.fed();
+        Situation fed = Situations.fed();
         Situation salty = fed.with(fed.particulars()
                 .with(new AfterReading(
                         Optional.of(new AfterReading.Salty(MAY.minusDays(1), OptionalDouble.of(1))),

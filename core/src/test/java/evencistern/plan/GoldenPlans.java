@@ -4,11 +4,18 @@ import evencistern.climate.Place;
 import evencistern.feed.Analysis;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
+import evencistern.food.Portion;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Hold;
+import evencistern.need.Learned;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
@@ -182,7 +189,7 @@ public final class GoldenPlans {
 
     /** Product strewn on one pot, in the label's measure. */
     public static double strewn(Situation s) {
-        return Supply.strewn(s.feed().orElseThrow(), s).perPot();
+        return Portion.strewn(s.feed().orElseThrow(), s).perPot();
     }
 
     /** Whether something holds the feed back on a day. */

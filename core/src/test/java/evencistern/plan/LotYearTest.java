@@ -4,6 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.climate.Place;
 import evencistern.media.PotWater;
+import evencistern.need.AfterReading;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Hold;
+import evencistern.need.Learned;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
+import evencistern.need.Situations;
 import evencistern.plant.SpeciesGuide;
 import java.time.LocalDate;
 import java.time.MonthDay;
@@ -47,7 +54,7 @@ class LotYearTest {
                         south
                                 ? new Place.Frosts(MonthDay.of(5, 15), MonthDay.of(10, 5))
                                 : new Place.Frosts(MonthDay.of(10, 25), MonthDay.of(5, 5))));
-        Situation fed = CareTest.fed();
+        Situation fed = Situations.fed();
         return new Situation(
                 SpeciesGuide.require(species),
                 fed.pot(),
@@ -111,7 +118,7 @@ class LotYearTest {
                 Map.of(),
                 FeedRhythm.LABEL,
                 Optional.of(due.minusDays(42)));
-        LocalDate on = LotPlan.flush(Situations.told(s, told), new PotWater(s.mix(), s.pot()), rest.minusDays(10))
+        LocalDate on = LotPlan.flush(s.with(told), new PotWater(s.mix(), s.pot()), rest.minusDays(10))
                 .orElseThrow()
                 .on();
         assertThat(on).isAfter(due);
@@ -133,7 +140,7 @@ class LotYearTest {
                 1,
                 Optional.empty(),
                 Optional.empty());
-        Situation read = Situations.told(s, s.particulars().with(salty));
+        Situation read = s.with(s.particulars().with(salty));
         assertThat(LotYear.of(read, MAY).flushes()).startsWith(MAY, MAY.plusDays(42));
     }
 
@@ -153,9 +160,7 @@ class LotYearTest {
         Situation s = underARoof("fuchsia");
         AfterReading fine = new AfterReading(
                 Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.of(MAY.minusDays(2)));
-        assertThat(LotYear.of(Situations.told(s, s.particulars().with(fine)), MAY)
-                        .flushes()
-                        .get(0))
+        assertThat(LotYear.of(s.with(s.particulars().with(fine)), MAY).flushes().get(0))
                 .isEqualTo(MAY.plusDays(40));
     }
 

@@ -8,6 +8,15 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
+import evencistern.need.AfterReading;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Flushing;
+import evencistern.need.Hold;
+import evencistern.need.Learned;
+import evencistern.need.Lifted;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
@@ -26,16 +35,16 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Lots of all kinds, in all places, with all that can be known of a lot; the same ones each time. */
-final class SeededSituations {
+public final class SeededSituations {
     static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
 
     private SeededSituations() {}
 
-    static Stream<Situation> two_hundred() {
+    public static Stream<Situation> two_hundred() {
         return IntStream.range(0, 200).mapToObj(SeededSituations::of);
     }
 
-    static Situation of(long seed) {
+    public static Situation of(long seed) {
         Random r = new Random(seed * 7919 + 17);
         List<Species> guide = SpeciesGuide.all();
         Species species = guide.get(r.nextInt(guide.size()));
@@ -91,10 +100,12 @@ final class SeededSituations {
                         : Flushing.BY_RHYTHM,
                 calendar,
                 r.nextInt(6) == 0
-                        ? Map.of(
-                                List.of(Hold.values()).get(r.nextInt(Hold.values().length)),
-                                TODAY.plusDays(r.nextInt(60)))
-                        : Map.of());
+                        ? new Lifted(
+                                Map.of(
+                                        List.of(Hold.values()).get(r.nextInt(Hold.values().length)),
+                                        TODAY.plusDays(r.nextInt(60))),
+                                Map.of())
+                        : Lifted.NOTHING);
     }
 
     private static Feed feed(Random r) {

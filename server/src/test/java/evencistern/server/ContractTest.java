@@ -7,6 +7,7 @@ import evencistern.blend.Goal;
 import evencistern.blend.NitrogenSchool;
 import evencistern.blend.Salt;
 import evencistern.caution.Caution;
+import evencistern.chore.Chore;
 import evencistern.climate.Air;
 import evencistern.climate.Aspect;
 import evencistern.fault.FaultCode;
@@ -16,6 +17,7 @@ import evencistern.feed.Measured;
 import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrient;
 import evencistern.feed.SmallMeasure;
+import evencistern.food.NitrogenBudget;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
 import evencistern.media.Amendment;
@@ -24,15 +26,13 @@ import evencistern.media.Liming;
 import evencistern.media.Recipes;
 import evencistern.meter.MeterLog;
 import evencistern.meter.TdsScale;
-import evencistern.plan.Care;
-import evencistern.plan.Chore;
-import evencistern.plan.Condition;
-import evencistern.plan.FeedRhythm;
-import evencistern.plan.Hold;
-import evencistern.plan.Learning;
+import evencistern.mixlife.Suitability;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Hold;
+import evencistern.need.Learning;
+import evencistern.need.Note;
 import evencistern.plan.LotPlan;
-import evencistern.plan.NitrogenBudget;
-import evencistern.plan.Suitability;
 import evencistern.plant.Poison;
 import evencistern.plant.SpeciesGuide;
 import evencistern.plant.Trait;
@@ -185,7 +185,13 @@ class ContractTest {
         worded("chore_notes", ids(Chore.values()));
         worded("found", names(Tended.Found.values()));
         worded("holds", ids(Hold.values()));
-        worded("care_notes", ids(Care.Note.values()));
+        worded(
+                "holds",
+                Arrays.stream(Note.values())
+                        .filter(Note::mayBeSetAside)
+                        .map(Note::id)
+                        .toList());
+        worded("care_notes", ids(Note.values()));
         worded("dryness", ids(Learning.Dryness.values()));
         worded("airs", ids(Air.values()));
         worded("aspects", ids(Aspect.values()));

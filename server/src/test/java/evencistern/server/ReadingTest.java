@@ -331,7 +331,55 @@ class ReadingTest {
         assertThat(state().path("feedBinding").asString()).isNotEqualTo("hold_salty");
     }
 
+    /** A warning that a person knows is set aside, with its reason in the journal; poison and a plant's limits are not. */
+    @Test
+    void aWarningIsSetAsideForAWhile() {
+        String act = lift("too_bright_here", "2026-06-30", "it has stood there for years")
+                .ok()
+                .path("actId")
+                .asString();
+        assertThat(state().path("lifted").path("too_bright_here").asString()).isEqualTo("2026-06-30");
+        assertThat(api.get(lot + "/journal?limit=5").ok().get(0).path("hold").asString())
+                .isEqualTo("too_bright_here");
+        assertThat(lift("pure_water_only", "2026-06-30", "he likes it").faults())
+                .containsExactly("choice_unknown");
+        assertThat(lift("poison", "2026-06-30", "no cats here").faults()).containsExactly("choice_unknown");
+        api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(state().path("lifted").isEmpty()).isTrue();
+    }
+
+    /** A pH below the band is told of an old mix. */
+    @Test
+    void aPhBelowTheBandSpeaksForFreshMix() {
+        assertThat(signs()).doesNotContain("PH_BELOW_BAND");
+        api.post(
+                        lot + "/readings",
+                        reading(Map.of(
+                                "method",
+                                "runoff",
+                                "ph",
+                                Bodies.typed("4.4", "pH"),
+                                "occurredAt",
+                                "2026-05-12T08:00:00Z")))
+                .ok();
+        assertThat(signs()).contains("PH_BELOW_BAND");
+    }
+
+    private List<String> signs() {
+        List<String> signs = new ArrayList<>();
+        api.get(lot + "/mix-age")
+                .ok()
+                .path("advice")
+                .forEach(a -> a.path("because").forEach(b -> signs.add(b.asString())));
+        return signs;
+    }
+
     private Api.Answer lift(String until, String reason) {
+        return lift("salty", until, reason);
+    }
+
+    private Api.Answer lift(String what, String until, String reason) {
         return api.post(
                 home + "/deeds/lift",
                 Map.of(
@@ -340,7 +388,7 @@ class ReadingTest {
                         "lotId",
                         lot.substring(lot.lastIndexOf('/') + 1),
                         "hold",
-                        "SALTY",
+                        what,
                         "until",
                         until,
                         "reason",

@@ -181,4 +181,156 @@ class RoundTripTest {
         double litres = Math.PI * 7.62 * 7.62 * 15.24 * 0.9 / 1000;
         assertThat(tried.path("water").path("mixLitres").asDouble()).isCloseTo(litres, within(0.005 * litres));
     }
+
+    @Test
+    void aStock() {
+        Map<String, Object> feed = Bodies.feed();
+        api.put(home + "/feeds", feed).ok();
+        Map<String, Object> stock = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "feedId",
+                feed.get("id"),
+                "amount",
+                Bodies.typed("2", "lb"),
+                "pack",
+                Bodies.typed("8", "oz"),
+                "cost",
+                Bodies.typed("9,50", ""),
+                "currency",
+                "crowns",
+                "version",
+                0));
+        api.put(home + "/stock", stock).ok();
+        JsonNode kept = stockOf("feedId", feed.get("id").toString());
+        holds(kept, "amount", 907.18, 0.01);
+        holds(kept, "pack", 226.80, 0.01);
+        holds(kept, "cost", 9.5, 1e-9);
+        assertThat(kept.path("amountTyped").path("unit").asString()).isEqualTo("lb");
+        Map<String, Object> bag = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "component",
+                "perlite_coarse",
+                "amount",
+                Bodies.typed("2", "ft³"),
+                "version",
+                0));
+        api.put(home + "/stock", bag).ok();
+        holds(stockOf("component", "perlite_coarse"), "amount", 56.634, 0.001);
+    }
+
+    private JsonNode stockOf(String of, String key) {
+        return api.get(home + "/stock")
+                .ok()
+                .valueStream()
+                .map(s -> s.path("stock"))
+                .filter(s -> s.path(of).asString("").equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aComponent() {
+        Map<String, Object> fields = new HashMap<>();
+        fields.put("grainFrom", Bodies.typed("0.2", "in"));
+        fields.put("grainTo", Bodies.typed("1", "cm"));
+        fields.put("porosity", Bodies.typed("70", "%"));
+        fields.put("capacity", Bodies.typed("40", "%"));
+        fields.put("capacityColumn", Bodies.typed("4", "in"));
+        fields.put("unavailable", Bodies.typed("15", "%"));
+        fields.put("residual", Bodies.typed("10", "%"));
+        fields.put("n", Bodies.typed("1.6", ""));
+        fields.put("density", Bodies.typed("0.55 kg/L", "kg/L"));
+        fields.put("ph", Bodies.typed("7", "pH"));
+        fields.put("buffer", Bodies.typed("0.05", "g/L"));
+        fields.put("cec", Bodies.typed("5", "meq/100 cm³"));
+        fields.put("ec", Bodies.typed("100", "µS/cm"));
+        fields.put("wetYears", Bodies.typed("10", "yr"));
+        fields.put("cycledYears", Bodies.typed("10", "yr"));
+        fields.put("packPrinted", Bodies.typed("10", "US gal"));
+        fields.put("packLoose", Bodies.typed("1", "ft³"));
+        Map<String, Object> component = named("Crushed slag");
+        component.put("family", "MINERAL");
+        component.put("packKind", "BAG");
+        component.put("fields", fields);
+        api.put(home + "/mixes/components", component).ok();
+        JsonNode kept = api.get(home + "/mixes")
+                .ok()
+                .path("components")
+                .valueStream()
+                .filter(c -> c.path("name").asString().equals("Crushed slag"))
+                .findFirst()
+                .orElseThrow();
+        holds(kept, "grainFrom", 5.08, 1e-6);
+        holds(kept, "grainTo", 10, 1e-9);
+        holds(kept, "capacity", 40, 1e-9);
+        holds(kept, "capacityColumn", 10.16, 1e-6);
+        holds(kept, "density", 0.55, 1e-9);
+        holds(kept, "ec", 0.1, 1e-9);
+        holds(kept, "packPrinted", 37.854, 0.001);
+        holds(kept, "packLoose", 28.317, 0.001);
+        shows(kept, "grainFrom", "0.2", "in");
+        shows(kept, "ec", "100", "µS/cm");
+    }
+
+    /** A batch of so many gallons is so many litres, and its waste a share of them. */
+    @Test
+    void aBatch() {
+        Map<String, Object> batch = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "recipe",
+                "peat_perlite",
+                "fills",
+                List.of(),
+                "litres",
+                Bodies.typed("10", "US gal"),
+                "waste",
+                Bodies.typed("0", "%"),
+                "firstPh",
+                Bodies.typed("5,9", "pH"),
+                "notes",
+                "",
+                "version",
+                0));
+        JsonNode kept = api.put(home + "/batches", batch).ok();
+        holds(kept, "litres", 37.854, 0.001);
+        holds(kept, "firstPh", 5.9, 1e-9);
+        assertThat(kept.path("firstPhTyped").path("text").asString()).isEqualTo("5,9");
+    }
+
+    @Test
+    void aCalibration() {
+        String meter = api.get(home).ok().path("meters").get(0).path("id").asString();
+        Map<String, Object> calibration = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "meterId",
+                meter,
+                "celsius",
+                Bodies.typed("77", "°F"),
+                "ph4",
+                Bodies.typed("4.1", "pH"),
+                "ph7",
+                Bodies.typed("7.0", "pH"),
+                "adjusted",
+                true,
+                "version",
+                0));
+        api.put(home + "/calibrations", calibration).ok();
+        JsonNode kept =
+                find(api.get(home + "/meters").ok(), calibration.get("id").toString());
+        holds(kept, "celsius", 25, 1e-9);
+        holds(kept, "ph4", 4.1, 1e-9);
+        shows(kept, "celsius", "77", "°F");
+    }
+
+    /** The object with this id, however deep it lies. */
+    private static JsonNode find(JsonNode in, String id) {
+        return in.findParents("id").stream()
+                .filter(n -> n.path("id").asString("").equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
 }

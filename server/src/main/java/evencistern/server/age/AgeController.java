@@ -1,6 +1,6 @@
 package evencistern.server.age;
 
-import evencistern.plan.Renewal;
+import evencistern.mixlife.Renewal;
 import evencistern.server.GardenId;
 import java.util.List;
 import java.util.UUID;

@@ -1,9 +1,10 @@
 package evencistern.server.age;
 
+import evencistern.mixlife.MixAge;
+import evencistern.mixlife.Renewal;
+import evencistern.need.Situation;
 import evencistern.plan.LotYear;
-import evencistern.plan.MixAge;
-import evencistern.plan.Renewal;
-import evencistern.plan.Situation;
+import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.garden.GardenWire;
@@ -81,7 +82,8 @@ public class MixAges {
         MixAge age = MixAge.of(situation, told.ofMix(), g.today(), working);
         Set<Renewal.Sign> signs = EnumSet.noneOf(Renewal.Sign.class);
         seen.stream().filter(Renewal.Sign::seen).forEach(signs::add);
-        if ("low".equals(standing.state().phFinding())) {
+        String ph = standing.state().phFinding();
+        if (ph != null && Judgement.Finding.of(ph).low()) {
             signs.add(Renewal.Sign.PH_BELOW_BAND);
         }
         MixAge.Lasts lasts = age.lasts();

@@ -1,12 +1,12 @@
 package evencistern.server.calendar;
 
 import evencistern.fault.Faults;
-import evencistern.plan.Away;
+import evencistern.need.Situation;
 import evencistern.plan.FeedWindow;
 import evencistern.plan.LotPlan;
 import evencistern.plan.LotYear;
-import evencistern.plan.RoundCalendar;
-import evencistern.plan.Situation;
+import evencistern.round.Away;
+import evencistern.round.RoundCalendar;
 import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.lock.RetriedOnLocks;

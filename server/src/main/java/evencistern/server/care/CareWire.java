@@ -5,10 +5,11 @@ import evencistern.feed.Nutrients;
 import evencistern.feed.SmallMeasure;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
+import evencistern.need.Learned;
+import evencistern.need.Note;
 import evencistern.plan.Care;
-import evencistern.plan.Drip;
-import evencistern.plan.Learned;
 import evencistern.plan.LotPlan;
+import evencistern.round.Drip;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.List;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The answer for one pot as it goes over the wire.
  *
+ * @param maySetAside of the notes, those that a person may set aside for a while
  * @param averageFrom the day from which on the average year is used, where the weather of the days before is known
  */
 public record CareWire(
@@ -30,6 +32,7 @@ public record CareWire(
         @Nullable DripWire drip,
         @Nullable LocalDate averageFrom,
         List<String> notes,
+        List<String> maySetAside,
         List<String> cautions,
         @Nullable List<StepWire> working) {
 
@@ -278,8 +281,9 @@ public record CareWire(
                 averageFrom,
                 Stream.concat(
                                 labelOpen ? Stream.of(LABEL_OPEN) : Stream.empty(),
-                                care.notes().stream().map(Care.Note::id))
+                                care.notes().stream().map(Note::id))
                         .toList(),
+                care.notes().stream().filter(Note::mayBeSetAside).map(Note::id).toList(),
                 care.cautions().stream().map(c -> c.id()).toList(),
                 recorder == null ? null : StepWire.all(recorder));
     }

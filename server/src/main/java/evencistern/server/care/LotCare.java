@@ -5,7 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
 import evencistern.plan.Care;
-import evencistern.plan.Carrying;
+import evencistern.round.Carrying;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Standing;

@@ -2,7 +2,7 @@ package evencistern.server.care;
 
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
-import evencistern.plan.Drip;
+import evencistern.round.Drip;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;

@@ -1,6 +1,6 @@
 package evencistern.server.chore;
 
-import evencistern.plan.Chore;
+import evencistern.chore.Chore;
 import evencistern.server.GardenId;
 import java.time.LocalDate;
 import java.util.Arrays;

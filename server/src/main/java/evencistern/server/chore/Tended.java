@@ -1,7 +1,7 @@
 package evencistern.server.chore;
 
+import evencistern.chore.Chore;
 import evencistern.fault.Faults;
-import evencistern.plan.Chore;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,11 +1,12 @@
 package evencistern.server.deed;
 
+import evencistern.chore.Chore;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.plan.Chore;
-import evencistern.plan.Hold;
+import evencistern.mixlife.Renewal;
+import evencistern.need.Lifted;
 import evencistern.server.GardenId;
 import evencistern.server.chore.Tended;
 import evencistern.server.garden.GardenWire;
@@ -42,7 +43,6 @@ public class Deeds {
     private static final int LONGEST_WHY = 200;
     private static final int LONGEST_LIFT_DAYS = 180;
     private static final double ALL = 100;
-    private static final double MOSTLY = 50;
     private static final double MOST_ROOTS = 60;
 
     private final History history;
@@ -113,14 +113,14 @@ public class Deeds {
     }
 
     /**
-     * Feed in spite of a hold.
+     * Feed in spite of a hold, or a warning that is known and need not be told.
      *
-     * @param hold what is lifted, {@code until} and with this day
+     * @param hold the id of the hold that is lifted or of the note that is set aside, {@code until} and with this day
      * @param reason as it is to be found in the journal
      */
-    public record Lifting(String clientKey, UUID lotId, Hold hold, LocalDate until, String reason) {}
+    public record Lifting(String clientKey, UUID lotId, String hold, LocalDate until, String reason) {}
 
-    /** Lifts a hold of one lot for a while. What a label, a plant's limits or poison forbid cannot be lifted. */
+    /** Lifts a hold of one lot, or sets a note aside, for a while. What a label, a plant's limits or poison forbid cannot be lifted. */
     @Transactional
     public Act.Recorded lift(GardenId garden, Lifting lifting) {
         GardenWire g = gardens.require(garden);
@@ -131,6 +131,7 @@ public class Deeds {
             faults.add(new Fault(
                     FaultCode.HOLD_UNTIL, "hold.until", lifting.until().toString(), latest.toString(), ""));
         }
+        faults.attempt(() -> Lifted.of(Map.of(lifting.hold(), lifting.until())));
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, null);
         return history.once(garden, "lift", lifting.clientKey(), act -> {
@@ -312,9 +313,8 @@ public class Deeds {
                                     rootsCut));
                     lots.save(garden, act, lot.with(l -> {
                         l.pot = pot.tidy();
-                        // in a pot renewed in part the old mix is still the greater part
-                        l.mix = fresh < MOSTLY ? lot.mix() : potting.mix();
-                        if (fresh >= MOSTLY || rootsCut > 0) {
+                        l.mix = Renewal.anew(fresh / ALL) ? potting.mix() : lot.mix();
+                        if (Renewal.disturbs(fresh / ALL, rootsCut / ALL)) {
                             l.repottedOn = potting.on();
                         }
                     }));

@@ -1,8 +1,8 @@
 package evencistern.server.demo;
 
+import evencistern.chore.Chore;
 import evencistern.feed.Declared;
 import evencistern.label.Question;
-import evencistern.plan.Chore;
 import evencistern.plan.LotYear;
 import evencistern.pot.Material;
 import evencistern.reading.Method;

@@ -1,12 +1,12 @@
 package evencistern.server.food;
 
 import evencistern.feed.Feed;
+import evencistern.food.NitrogenBudget;
+import evencistern.food.NitrogenBudget.Dressing;
+import evencistern.food.NitrogenBudget.Kind;
 import evencistern.media.Amendment;
+import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
-import evencistern.plan.NitrogenBudget;
-import evencistern.plan.NitrogenBudget.Dressing;
-import evencistern.plan.NitrogenBudget.Kind;
-import evencistern.plan.Situation;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.feed.FeedWire;
@@ -80,7 +80,7 @@ class Foods {
         List<Dressing> stirred = stirredIn(context.mixes(), lot, s.pot().mixLitres());
         List<Dressing> dressings = new ArrayList<>(stirred);
         dressings.addAll(strewn(garden, lot, context.feeds(), ZoneId.of(g.timeZone())));
-        NitrogenBudget budget = NitrogenBudget.of(s, plan, dressings, g.today(), recorder);
+        NitrogenBudget budget = NitrogenBudget.of(s, plan.need(), plan.feedingAmid(), dressings, g.today(), recorder);
         List<String> keys = stirred.stream().map(Dressing::name).toList();
         String can = context.feed(lot).map(FeedWire::name).orElse("");
         return new FoodWire(
@@ -124,7 +124,7 @@ class Foods {
 
     private List<Dressing> strewn(GardenId garden, Lot lot, Map<UUID, FeedWire> all, ZoneId zone) {
         Map<UUID, Feed> onTheMix = new HashMap<>();
-        all.values().forEach(f -> f.settled().filter(LotPlan::strewn).ifPresent(feed -> onTheMix.put(f.id(), feed)));
+        all.values().forEach(f -> f.settled().filter(Feed::strewn).ifPresent(feed -> onTheMix.put(f.id(), feed)));
         List<Dressing> dressings = new ArrayList<>();
         for (FoodStore.Given given : store.listGiven(garden, lot.id(), List.copyOf(onTheMix.keySet()))) {
             Feed feed = Objects.requireNonNull(onTheMix.get(given.feed()));

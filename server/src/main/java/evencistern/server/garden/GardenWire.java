@@ -7,6 +7,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
+import evencistern.media.Batch;
 import evencistern.meter.Calibration;
 import evencistern.meter.Meter;
 import evencistern.meter.MeterLog;
@@ -52,7 +53,17 @@ public record GardenWire(
         List<WaterWire> waters,
         List<MeterWire> meters,
         List<VesselWire> vessels,
-        UUID usualVesselId) {
+        UUID usualVesselId,
+        @Nullable UUID usualWaterId,
+        UsualMeasures usualMeasures) {
+
+    /** Litres that a shovel, a handful and a tub take where nobody has measured their own. */
+    public record UsualMeasures(double shovel, double handful, double tub) {
+        static final UsualMeasures ALL = new UsualMeasures(
+                Batch.Measures.USUAL.shovelLitres(),
+                Batch.Measures.USUAL.handfulLitres(),
+                Batch.Measures.USUAL.tubLitres());
+    }
 
     /** The place of this id, put away or not; refused where there is none. */
     public PlaceWire place(UUID place) {

@@ -7,6 +7,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.HandMeasure;
+import evencistern.pot.Lifting;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.garden.GardenWire.PlaceWire;
@@ -28,6 +29,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +46,6 @@ import org.springframework.transaction.annotation.Transactional;
 @RetriedOnLocks
 public class Gardens {
     private static final double USUAL_CAN_L = 5;
-    private static final double CARRIED_L = 10;
     /** Tap water where nothing is known of it; typical, from memory. */
     private static final Typed USUAL_EC = new Typed("0.45", "mS/cm");
 
@@ -140,6 +141,7 @@ public class Gardens {
         GardenId garden = new GardenId(s.id());
         LocalDate today = today(s);
         List<VesselWire> cans = store.listVessels(garden);
+        List<WaterWire> waters = store.listWaters(garden);
         return new GardenWire(
                 s.id(),
                 s.name(),
@@ -154,17 +156,28 @@ public class Gardens {
                 s.version(),
                 today,
                 store.listPlaces(garden),
-                store.listWaters(garden),
+                waters,
                 store.listMeters(garden),
                 cans,
-                usual(cans).id());
+                usual(cans).id(),
+                usualWater(waters),
+                GardenWire.UsualMeasures.ALL);
     }
 
-    /** The largest that can be carried full: 10 L weigh what one person should lift from the floor. */
+    /** The water that is meant when nobody says which: of the house before what is collected. */
+    private static @Nullable UUID usualWater(List<WaterWire> waters) {
+        return waters.stream()
+                .filter(w -> !w.retired())
+                .min(Comparator.comparing(w -> !w.toWater().kind().ofTheHouse()))
+                .map(WaterWire::id)
+                .orElse(null);
+    }
+
+    /** The largest that can be carried full: what one person should lift from the floor. */
     private static VesselWire usual(List<VesselWire> bySize) {
         List<VesselWire> there = bySize.stream().filter(VesselWire::carries).toList();
         return there.stream()
-                .filter(v -> v.litres() <= CARRIED_L)
+                .filter(v -> Lifting.liftsCan(v.litres()))
                 .reduce((smaller, larger) -> larger)
                 .orElseGet(() -> there.isEmpty() ? bySize.get(0) : there.get(0));
     }

@@ -1,13 +1,13 @@
 package evencistern.server.journal;
 
+import evencistern.chore.Chore;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.need.Learning;
 import evencistern.plan.Care;
-import evencistern.plan.Chore;
 import evencistern.plan.Given;
-import evencistern.plan.Learning;
 import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.LotCare;

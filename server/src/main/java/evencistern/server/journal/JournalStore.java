@@ -1,6 +1,5 @@
 package evencistern.server.journal;
 
-import evencistern.plan.Hold;
 import evencistern.server.GardenId;
 import evencistern.server.typed.Typed;
 import java.sql.ResultSet;
@@ -118,10 +117,10 @@ public class JournalStore {
                         """).params(garden.value(), row, item, reason, until, note).update();
     }
 
-    /** A hold lifted by a person. */
-    public void insertLifting(GardenId garden, long row, Hold hold, LocalDate until, String reason) {
+    /** A hold lifted, or a note set aside, by a person. */
+    public void insertLifting(GardenId garden, long row, String id, LocalDate until, String reason) {
         db.sql("insert into journal_lifting (garden_id, journal_id, hold, until_on, reason) values (?, ?, ?, ?, ?)")
-                .params(garden.value(), row, hold.id(), until, reason)
+                .params(garden.value(), row, id, until, reason)
                 .update();
     }
 

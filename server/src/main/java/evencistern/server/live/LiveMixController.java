@@ -9,7 +9,7 @@ import evencistern.media.Liming;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.media.SoakAndDrain;
-import evencistern.plan.Suitability;
+import evencistern.mixlife.Suitability;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;

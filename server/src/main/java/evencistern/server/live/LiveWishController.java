@@ -4,7 +4,7 @@ import evencistern.fault.Faults;
 import evencistern.media.Component;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
-import evencistern.plan.Suitability.School;
+import evencistern.mixlife.Suitability.School;
 import evencistern.pot.Pot;
 import evencistern.server.lot.PotInput;
 import evencistern.server.mix.ComponentWire;

@@ -2,13 +2,13 @@ package evencistern.server.lot;
 
 import evencistern.climate.Place;
 import evencistern.feed.Feed;
+import evencistern.food.Portion;
 import evencistern.label.Rhythm;
-import evencistern.plan.FeedRhythm;
-import evencistern.plan.Flushing;
-import evencistern.plan.Learned;
-import evencistern.plan.LotPlan;
-import evencistern.plan.Particulars;
-import evencistern.plan.Situation;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Flushing;
+import evencistern.need.Learned;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
 import evencistern.pot.Pot;
 import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
@@ -113,7 +113,7 @@ public record GardenContext(
     public boolean fedEveryWatering(Lot lot) {
         Situation s = told(lot);
         return s.feed()
-                .filter(f -> LotPlan.rhythm(f, s) instanceof Rhythm.EveryWatering)
+                .filter(f -> Portion.rhythm(f, s) instanceof Rhythm.EveryWatering)
                 .isPresent();
     }
 
@@ -130,7 +130,7 @@ public record GardenContext(
                         .with(state.afterReading())
                         .with(lot.flushBy() == null ? Flushing.BY_RHYTHM : state.flushing())
                         .onCalendar(state.calendarDays())
-                        .lifting(state.liftedHolds()))
+                        .lifting(state.inSpite()))
                 .past(
                         Optional.ofNullable(state.lastWateredOn()),
                         Optional.ofNullable(state.lastFedOn()),

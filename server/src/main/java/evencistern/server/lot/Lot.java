@@ -1,6 +1,6 @@
 package evencistern.server.lot;
 
-import evencistern.plan.Condition;
+import evencistern.need.Condition;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;

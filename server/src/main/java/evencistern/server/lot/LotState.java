@@ -1,16 +1,16 @@
 package evencistern.server.lot;
 
-import evencistern.plan.AfterReading;
-import evencistern.plan.Flushing;
-import evencistern.plan.Hold;
-import evencistern.plan.Learned;
-import evencistern.plan.LotNow;
+import evencistern.lot.LotNow;
+import evencistern.need.AfterReading;
+import evencistern.need.Flushing;
+import evencistern.need.Learned;
+import evencistern.need.Lifted;
+import evencistern.need.Particulars;
+import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
-import evencistern.plan.Particulars;
-import evencistern.plan.Situation;
+import evencistern.reading.Judgement;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param accountFlushOn,accountFlushLitres the day on which its salt account passes the band, where a flush goes by that, and
  *     the plain water that brings a pot back
  * @param calendarDays on which the garden's calendar has it fed
- * @param lifted holds that a person has lifted, by their id, each up to a day
+ * @param lifted holds lifted and notes set aside by a person, by their id, each up to a day
  * @param saltInOrderOn the day of the last reading, where that was of no more salt than the band
  * @param feedBinding the rule that set the feed's date
  */
@@ -65,6 +65,16 @@ public record LotState(
         List<LocalDate> calendarDays,
         Map<String, String> lifted,
         @Nullable LocalDate saltInOrderOn) {
+
+    /** Whether the last pH lies off the band. */
+    boolean phOff() {
+        return phFinding != null && Judgement.Finding.of(phFinding).offPh();
+    }
+
+    /** Whether more salt was read than the band allows. */
+    boolean saltsOff() {
+        return ecFinding != null && Judgement.Finding.of(ecFinding).high();
+    }
 
     /** A lot as its journal and its plan have it. */
     static LotState of(LotNow now, RecordStore.Facts facts) {
@@ -111,9 +121,9 @@ public record LotState(
                 told.flushing().on().orElse(null),
                 told.flushing().litres().isPresent() ? told.flushing().litres().getAsDouble() : null,
                 told.calendarDays(),
-                told.lifted().entrySet().stream()
+                told.lifted().byId().entrySet().stream()
                         .collect(Collectors.toMap(
-                                e -> e.getKey().id(), e -> e.getValue().toString())),
+                                Map.Entry::getKey, e -> e.getValue().toString())),
                 told.reading().inOrderOn().orElse(null));
     }
 
@@ -128,11 +138,10 @@ public record LotState(
                 Optional.ofNullable(saltInOrderOn));
     }
 
-    /** Holds that a person has lifted, each up to a day. */
-    Map<Hold, LocalDate> liftedHolds() {
-        return lifted.entrySet().stream()
-                .collect(Collectors.toMap(
-                        e -> Hold.valueOf(e.getKey().toUpperCase(Locale.ROOT)), e -> LocalDate.parse(e.getValue())));
+    /** What a person has decided in spite of the plan. */
+    Lifted inSpite() {
+        return Lifted.of(lifted.entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> LocalDate.parse(e.getValue()))));
     }
 
     Flushing flushing() {

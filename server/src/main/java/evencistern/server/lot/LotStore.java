@@ -3,6 +3,7 @@ package evencistern.server.lot;
 import evencistern.pot.Box;
 import evencistern.pot.Material;
 import evencistern.pot.Oval;
+import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
 import evencistern.server.typed.Told;
 import evencistern.server.typed.Typed;
@@ -18,6 +19,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -234,8 +236,15 @@ class LotStore {
         }
     }
 
-    private static final String OVER_BAND = "s.ph_finding in ('above', 'likely_above', 'below', 'likely_below')"
-            + " or s.ec_finding in ('above', 'likely_above')";
+    private static final String OVER_BAND = "s.ph_finding in (" + ids(Judgement.Finding::offPh)
+            + ") or s.ec_finding in (" + ids(Judgement.Finding::high) + ")";
+
+    private static String ids(Predicate<Judgement.Finding> which) {
+        return Arrays.stream(Judgement.Finding.values())
+                .filter(which)
+                .map(f -> "'" + f.id() + "'")
+                .collect(Collectors.joining(", "));
+    }
 
     /**
      * How many lots of a place are looked at, and how many of each state there are.

@@ -4,8 +4,8 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.plan.Situation;
-import evencistern.plan.WaterLeft;
+import evencistern.need.Situation;
+import evencistern.need.WaterLeft;
 import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.feed.Feeds;
@@ -196,7 +196,12 @@ public class Lots {
     }
 
     public LotWire show(GardenContext context, Standing s) {
-        return new LotWire(s.lot(), s.state(), WaterLeft.share(context.situation(s), context.today()));
+        return new LotWire(
+                s.lot(),
+                s.state(),
+                WaterLeft.share(context.situation(s), context.today()),
+                s.state().phOff(),
+                s.state().saltsOff());
     }
 
     /** The same as its journal has it now, taken for this transaction. */

@@ -1,9 +1,9 @@
 package evencistern.server.lot;
 
-import evencistern.plan.Chore;
-import evencistern.plan.Hold;
-import evencistern.plan.Learning;
-import evencistern.plan.LotRecord;
+import evencistern.chore.Chore;
+import evencistern.lot.LotRecord;
+import evencistern.need.Learning;
+import evencistern.need.Lifted;
 import evencistern.reading.Method;
 import evencistern.server.GardenId;
 import java.sql.ResultSet;
@@ -164,7 +164,7 @@ class RecordStore {
         private final Map<String, LocalDate> days = new HashMap<>();
         private final Map<String, LotRecord.Read> read = new HashMap<>();
         private final Map<String, LocalDate> skips = new LinkedHashMap<>();
-        private final Map<Hold, LocalDate> lifted = new EnumMap<>(Hold.class);
+        private final Map<String, LocalDate> lifted = new HashMap<>();
         private final List<Learning.Watering> waterings = new ArrayList<>();
         private final List<LotRecord.Eased> eased = new ArrayList<>();
         private final List<LocalDate> calendar = new ArrayList<>();
@@ -188,10 +188,7 @@ class RecordStore {
                             new LotRecord.Read(
                                     on(r), Method.require(r.getString("text")), r.getDouble("a"), r.getDouble("b")));
                 case "skipped" -> skips.putIfAbsent(r.getString("text"), r.getObject("day", LocalDate.class));
-                case "lifted" ->
-                    lifted.putIfAbsent(
-                            Hold.valueOf(r.getString("text").toUpperCase(Locale.ROOT)),
-                            r.getObject("day", LocalDate.class));
+                case "lifted" -> lifted.putIfAbsent(r.getString("text"), r.getObject("day", LocalDate.class));
                 case "watering" ->
                     waterings.add(new Learning.Watering(
                             on(r),
@@ -235,7 +232,7 @@ class RecordStore {
                             eased,
                             calendar,
                             tended,
-                            lifted),
+                            Lifted.of(lifted)),
                     rows.getOrDefault("watered", 0L),
                     rows.getOrDefault("fed", 0L),
                     skips,

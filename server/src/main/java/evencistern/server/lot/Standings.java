@@ -1,9 +1,9 @@
 package evencistern.server.lot;
 
-import evencistern.plan.Chore;
-import evencistern.plan.LotNow;
-import evencistern.plan.SaltAccount;
-import evencistern.plan.Situation;
+import evencistern.chore.Chore;
+import evencistern.lot.LotNow;
+import evencistern.need.Situation;
+import evencistern.salt.SaltAccount;
 import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;

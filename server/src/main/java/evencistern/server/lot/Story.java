@@ -5,14 +5,13 @@ import evencistern.feed.MeterForecast;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
 import evencistern.meter.Meter;
-import evencistern.plan.LotPlan;
-import evencistern.plan.MixAge;
-import evencistern.plan.SaltAccount;
-import evencistern.plan.Situation;
-import evencistern.plan.Whereabouts;
+import evencistern.mixlife.MixAge;
+import evencistern.need.Situation;
+import evencistern.need.Whereabouts;
 import evencistern.reading.Band;
 import evencistern.reading.FlushVolume;
 import evencistern.reading.Method;
+import evencistern.salt.SaltAccount;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.units.Uncertain;
@@ -175,7 +174,7 @@ public record Story(
             Happening h, GardenContext context, Function<Method, Band> bands, double waterMsCm) {
         List<SaltAccount.Event> events = new ArrayList<>();
         Optional<Feed> feed = Optional.ofNullable(h.feed()).flatMap(context::feed);
-        boolean strewn = feed.filter(LotPlan::strewn).isPresent();
+        boolean strewn = feed.filter(Feed::strewn).isPresent();
         double litres = h.litres() == null ? 0 : h.litres();
         if (litres > 0) {
             double added =

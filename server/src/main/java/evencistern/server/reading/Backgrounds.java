@@ -2,8 +2,8 @@ package evencistern.server.reading;
 
 import evencistern.feed.Feed;
 import evencistern.media.PotWater;
+import evencistern.need.Situation;
 import evencistern.plan.Care;
-import evencistern.plan.Situation;
 import evencistern.reading.Band;
 import evencistern.reading.Circumstances;
 import evencistern.reading.Method;

@@ -43,11 +43,6 @@ public class ReadingCourse {
     private static final double MONTH = 30;
     private static final int AHEAD_DAYS = 56;
     private static final int STEP_DAYS = 14;
-    /** What pens tell apart, standard deviation: pH; mS/cm. */
-    private static final double PH_SD = 0.05;
-
-    private static final double EC_SD = 0.05;
-
     private final ReadingStore store;
     private final Lots lots;
     private final Clock clock;
@@ -352,8 +347,8 @@ public class ReadingCourse {
                 s.points(),
                 s.phFinding(),
                 s.ecFinding(),
-                differs(s, others, SmallPoint::ph, PH_SD),
-                differs(s, others, SmallPoint::ec, EC_SD),
+                differs(s, others, SmallPoint::ph, Neighbours.PH_SD),
+                differs(s, others, SmallPoint::ec, Neighbours.EC_SD),
                 s.phTrend(),
                 s.ecTrend());
     }

@@ -1,12 +1,12 @@
 package evencistern.server.reading;
 
 import evencistern.media.PotWater;
+import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
-import evencistern.plan.SaltAccount;
-import evencistern.plan.SaltAccount.Estimate;
-import evencistern.plan.Situation;
 import evencistern.reading.Band;
 import evencistern.reading.FlushVolume;
+import evencistern.salt.SaltAccount;
+import evencistern.salt.SaltAccount.Estimate;
 import evencistern.server.GardenId;
 import evencistern.server.care.StepWire;
 import evencistern.server.lot.GardenContext;

@@ -3,6 +3,7 @@ package evencistern.server.reading;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.reading.Taking;
 import evencistern.reading.Verdict.Action;
 import evencistern.server.GardenId;
 import evencistern.server.history.Act;
@@ -14,7 +15,8 @@ import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Set;
+import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -24,21 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @RetriedOnLocks
 class Todos {
-    /** A weaker feed ends with the next reading, and at the latest then. */
-    private static final int WEAK_DAYS = 60;
-
-    /** Said of the state of things, and nothing to be done on a day. */
-    private static final Set<String> NOT_TAKEN = Set.of(
-            Action.CARRY_ON.id(),
-            Action.FEED_AS_PLANNED.id(),
-            Action.NO_FEED_PLANNED.id(),
-            Action.FLUSH.id(),
-            Action.SKIP_NEXT_FEED.id());
-
-    /** What the next reading ends. */
-    private static final Set<String> UNTIL_READ =
-            Set.of(Action.RETEST.id(), Action.RETEST_CALIBRATED.id(), Action.WEAKEN_FEED.id());
-
     private final TodoStore store;
     private final History history;
     private final Keeping<TodoWire> keeping;
@@ -56,7 +43,11 @@ class Todos {
 
     /** Whether an advice can be taken into the plan: a flush, and a feed left out, stand in it of themselves. */
     static boolean canBeTaken(String action) {
-        return !NOT_TAKEN.contains(action);
+        return Taking.possible(action(action));
+    }
+
+    private static Action action(String id) {
+        return Action.valueOf(id.toUpperCase(Locale.ROOT));
     }
 
     /**
@@ -82,18 +73,12 @@ class Todos {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "action", advice.action()));
         }
         Integer in = advice.inDays();
-        LocalDate by = in == null ? null : readOn.plusDays(in);
-        LocalDate due = today;
-        LocalDate until = null;
-        switch (Action.valueOf(advice.action().toUpperCase(java.util.Locale.ROOT))) {
-            case RETEST -> due = by == null ? today : by;
-            case RETEST_CALIBRATED -> due = state.nextWaterOn();
-            case REPOT, PLAN_REPOT -> until = by;
-            case WEAKEN_FEED -> until = readOn.plusDays(WEAK_DAYS);
-            default -> {
-                // to be done today
-            }
-        }
+        Taking taking = Taking.of(
+                action(advice.action()),
+                readOn,
+                in == null ? OptionalInt.empty() : OptionalInt.of(in),
+                state.nextWaterOn(),
+                today);
         return history.edit(
                 garden,
                 keeping,
@@ -105,8 +90,8 @@ class Todos {
                         advice.least(),
                         advice.most(),
                         advice.unit(),
-                        due.isBefore(today) ? today : due,
-                        until,
+                        taking.due(),
+                        taking.until().orElse(null),
                         null,
                         0,
                         false));
@@ -123,7 +108,7 @@ class Todos {
     /** Ends what the next reading ends, as part of recording it. */
     void endByReading(GardenId garden, Act act, UUID lot, LocalDate on) {
         store.listOfLot(garden, lot).stream()
-                .filter(t -> t.doneOn() == null && UNTIL_READ.contains(t.action()))
+                .filter(t -> t.doneOn() == null && Taking.endsWithReading(action(t.action())))
                 .filter(t -> !on.isBefore(t.readOn()))
                 .forEach(t -> history.save(garden, act, keeping, t.done(on, t.version())));
     }

@@ -1,12 +1,13 @@
 package evencistern.server.today;
 
+import evencistern.chore.Chore;
+import evencistern.need.Condition;
+import evencistern.need.Note;
+import evencistern.need.Situation;
 import evencistern.plan.Care;
-import evencistern.plan.Carrying;
-import evencistern.plan.Chore;
-import evencistern.plan.Condition;
-import evencistern.plan.RoundPlace;
-import evencistern.plan.Situation;
 import evencistern.plant.Trait;
+import evencistern.round.Carrying;
+import evencistern.round.RoundPlace;
 import evencistern.server.GardenId;
 import evencistern.server.care.CareWire;
 import evencistern.server.care.CareWire.DoseWire;
@@ -302,10 +303,7 @@ public class Rounds {
         if (context.labelOpen(lot.lot())) {
             notes.add(CareWire.LABEL_OPEN);
         }
-        pot.notes().stream()
-                .filter(n -> n.onTheRound(feeding))
-                .map(Care.Note::id)
-                .forEach(notes::add);
+        pot.notes().stream().filter(n -> n.onTheRound(feeding)).map(Note::id).forEach(notes::add);
         return notes;
     }
 

@@ -1,0 +1,58 @@
+package evencistern.food;
+
+import evencistern.feed.Ceiling;
+import evencistern.feed.Dose;
+import evencistern.feed.Feed;
+import evencistern.feed.Nutrient;
+import evencistern.feed.Nutrients;
+import evencistern.feed.Target;
+import evencistern.label.Rate;
+import evencistern.need.Situation;
+import evencistern.working.Working;
+import java.util.Optional;
+
+/**
+ * Why a lot is not given its feed at all.
+ *
+ * <p><b>Answers</b> can this plant have this feed, or is plain water better?
+ * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what the limits bring below 10 mg/L
+ * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot
+ * <p><b>Units</b> mg/L
+ * <p><b>Valid for</b> feeds with nitrogen; what has none is bounded, and not left out for being weak
+ * <p><b>Source</b> [COMMON] so weak a feed is not worth its salt; urea granules burn the roots of a pot
+ * <p><b>Checked by</b> DoseGuardTest
+ */
+public enum FeedFitness {
+    /** It harms this kind before it feeds it. */
+    PHOSPHORUS,
+    /** What is left of it after the limits feeds nothing. */
+    WEAK,
+    /** Urea granules in a pot. */
+    UREA;
+
+    private static final double UREA_ALONE = 0.95;
+    private static final double UREA_PRODUCT_MG = 400;
+
+    /** What speaks against this feed for this lot; empty where nothing does. */
+    public static Optional<FeedFitness> against(Feed feed, Situation s) {
+        if (!(feed.rate() instanceof Rate.PerWater rate)) {
+            Nutrients contents = feed.contentsPer(feed.rate().measure());
+            boolean urea = contents.n() >= UREA_PRODUCT_MG
+                    && contents.of(Nutrient.UREA_N) >= UREA_ALONE * contents.n()
+                    && feed.coated().isEmpty();
+            return urea ? Optional.of(UREA) : Optional.empty();
+        }
+        Dose dose = Dose.choose(
+                feed,
+                rate,
+                s.species().cap(),
+                new Target.ByAppetite(s.species().appetite().placeInRange())
+                        .weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR),
+                0,
+                Working.off());
+        if (dose.ceiling() == Ceiling.CLASS_P && dose.ceilingPerLitre() < rate.min() / 2) {
+            return Optional.of(PHOSPHORUS);
+        }
+        return dose.tooWeak() ? Optional.of(WEAK) : Optional.empty();
+    }
+}

@@ -1,0 +1,156 @@
+package evencistern.food;
+
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.feed.Ceiling;
+import evencistern.feed.CoatedRelease;
+import evencistern.feed.Dose;
+import evencistern.feed.DoseLimit;
+import evencistern.feed.Feed;
+import evencistern.feed.Target;
+import evencistern.label.Measure;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Growth;
+import evencistern.need.Situation;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * What a pot takes of its feed, and how often.
+ *
+ * <p><b>Answers</b> where in the label's range is this lot's portion, in what rhythm, and how much of it does its mix bear?
+ * <p><b>Formula</b> strength = label by appetite · the least of: air on bare roots, ¼ for a seedling, growth in quarters where
+ * it is fed with every watering, what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
+ * once 80 to 90 % of it is out
+ * <p><b>Units</b> product in the label's measure, g or mL; days
+ * <p><b>Valid for</b> feeds at the roots, watered on or strewn
+ * <p><b>Source</b> [COMMON] appetite places a plant in the label's range; limits by the table of limits
+ * <p><b>Checked by</b> CareTest
+ */
+public final class Portion {
+    private static final double SEEDLING_SHARE = 0.25;
+    private static final int QUARTERS = 4;
+    /** The share of a coated feed that is out when it is given again, and by when at the latest. */
+    private static final double MOSTLY_SPENT = 0.8;
+
+    private static final double SPENT = 0.9;
+    private static final int LONGEST_RELEASE_DAYS = 730;
+
+    private Portion() {}
+
+    /** The rhythm in which a lot is fed: its own where it has one and the feed is watered on. */
+    public static Rhythm rhythm(Feed feed, Situation s) {
+        if (feed.coated().isPresent()) {
+            return spent(feed.coated().get(), s);
+        }
+        return feed.strewn() ? feed.rhythm() : s.particulars().rhythm().over(feed.rhythm());
+    }
+
+    /** Coated feed is given again once it is mostly spent, which heat hastens and cold delays. */
+    private static Rhythm spent(CoatedRelease coated, Situation s) {
+        LocalDate from = s.lastFed().orElse(s.startedOn());
+        ToDoubleFunction<LocalDate> warmth = day -> s.place().on(day).meanC();
+        int mostly = Math.max(1, coated.daysTo(MOSTLY_SPENT, from, warmth, LONGEST_RELEASE_DAYS));
+        return new Rhythm.EveryDays(mostly, Math.max(mostly, coated.daysTo(SPENT, from, warmth, LONGEST_RELEASE_DAYS)));
+    }
+
+    /**
+     * By appetite; the same food where the lot is fed in a rhythm of its own; weaker in dry air on bare roots.
+     *
+     * @param day of the next watering
+     * @param days between two of them
+     */
+    public static Target target(Feed feed, Situation s, LocalDate day, int days) {
+        double place = s.species().appetite().placeInRange();
+        double gap = Math.max(1, days);
+        Target target = s.particulars().rhythm() == FeedRhythm.LABEL
+                ? new Target.ByAppetite(place)
+                : new Target.SameFood(
+                        place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(rhythm(feed, s), gap));
+        boolean seedling = s.particulars().conditions().containsKey(Condition.SEEDLING);
+        return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
+                .weakened(seedling ? SEEDLING_SHARE : 1, Target.Why.SEEDLING)
+                .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
+                .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
+    }
+
+    /**
+     * Of a feed in every watering, the share that growth asks for, in quarters so that lots still share a can; a feed with
+     * days between them comes less often instead.
+     */
+    public static double growthShare(Feed feed, Situation s, LocalDate day) {
+        if (!(rhythm(feed, s) instanceof Rhythm.EveryWatering)) {
+            return 1;
+        }
+        double growth = Growth.on(day, s.species(), s.place()).factor();
+        return Math.max(1, Math.ceil(growth * QUARTERS)) / QUARTERS;
+    }
+
+    /** The dose of a feed that is watered on, from water with nothing in it; days as in {@link #target}. */
+    public static Dose dose(Feed feed, Rate.PerWater rate, Situation s, LocalDate day, int days) {
+        return Dose.choose(feed, rate, s.species().cap(), target(feed, s, day, days), 0, Working.off());
+    }
+
+    /** Product in a litre of the can, in the label's measure; days as in {@link #target}. */
+    public static double perLitre(Feed feed, Rate.PerWater rate, Situation s, LocalDate day, int days) {
+        return dose(feed, rate, s, day, days).perLitre();
+    }
+
+    /**
+     * What one pot gets of a strewn feed, before any hand measures it.
+     *
+     * @param perPot in the label's measure
+     * @param labelPerPot the same as the label alone would have it
+     * @param most of it in this pot, by the label's top and by what its mix may hold
+     * @param ceiling what says so
+     */
+    public record OnTheMix(double perPot, double labelPerPot, double most, Ceiling ceiling) {}
+
+    /** A strewn feed for one pot: as the label has it for this plant, and no more than the pot's mix may get at a time. */
+    public static OnTheMix strewn(Feed feed, Situation s) {
+        Rate rate = feed.rate();
+        double scale = scale(rate, s);
+        double label = (rate.min() + s.species().appetite().placeInRange() * (rate.max() - rate.min())) * scale;
+        double mix = inMix(feed, rate.measure(), s);
+        Ceiling ceiling = mix < rate.max() * scale
+                ? feed.coated().isPresent() ? Ceiling.POT_COATED : Ceiling.POT_QUICK
+                : Ceiling.LABEL_TOP;
+        double most = Math.min(rate.max() * scale, mix);
+        return new OnTheMix(Math.min(label, most), label, most, ceiling);
+    }
+
+    /** Product that the mix of one pot may get at a time, in the label's measure. */
+    private static double inMix(Feed feed, Measure measure, Situation s) {
+        double litres = s.pot().mixLitres();
+        DoseLimit.Stands stands = s.species().stands();
+        double grams = feed.gramsPer(measure).value();
+        if (feed.coated().isPresent()) {
+            return DoseLimit.COATED.of(stands) * litres / grams;
+        }
+        double bySalt = DoseLimit.QUICK_SALT.of(stands) * litres / grams;
+        double nitrogen = feed.contentsPer(measure).n();
+        return nitrogen > 0 ? Math.min(bySalt, DoseLimit.QUICK_N.of(stands) * litres / nitrogen) : bySalt;
+    }
+
+    /**
+     * By how much a strewn label's amount is taken for one pot: widths of the label's pot, litres of mix, plants, m², metres
+     * of height. A label by height is refused for a plant of which nobody has said how tall it is.
+     */
+    public static double scale(Rate rate, Situation s) {
+        if (rate instanceof Rate.PerPotWidth w) {
+            return s.pot().shape().labelWidthM() / w.widthM();
+        }
+        if (rate instanceof Rate.PerPlant) {
+            return 1;
+        }
+        if (rate instanceof Rate.PerHeight) {
+            return s.tallM().orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_BY_HEIGHT, "lot.tall", "")));
+        }
+        return rate instanceof Rate.PerArea ? s.pot().surfaceM2() : s.pot().mixLitres();
+    }
+}

@@ -1,0 +1,215 @@
+package evencistern.mixlife;
+
+import static evencistern.working.Working.Input.earlier;
+import static evencistern.working.Working.Input.table;
+
+import evencistern.media.Mix;
+import evencistern.media.PotWater;
+import evencistern.plant.Species;
+import evencistern.pot.Lifting;
+import evencistern.units.Uncertain;
+import evencistern.units.Unit;
+import evencistern.working.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/**
+ * Whether a mix in a pot suits a plant.
+ *
+ * <p><b>Answers</b> what speaks for and against this mix, in this pot, for this plant?
+ * <p><b>Formula</b> air at container capacity against the least its roots want; days from watering to watering = depletion ·
+ * available/(3 mm/d · crop · canopy · surface); pH, limed or not, against its band; EC of the mix against its cap; share
+ * that rots within a year
+ * <p><b>Units</b> per cent of the mix; days; pH; mS/cm; kg
+ * <p><b>Valid for</b> a middling summer day in the shade, 3 mm of reference evaporation; a plant that fills its pot
+ * <p><b>Source</b> needs of plants [COMMON]; the daily use as in [FAO56], from memory
+ * <p><b>Checked by</b> SuitabilityTest
+ */
+public record Suitability(School school, List<Reason> reasons) {
+    private static final double MIDDLING_MM_PER_DAY = 3;
+    /** Points by which the air of a mix may miss a need and still be near it: the tables are no better. */
+    private static final double NEAR_POINTS = 5;
+
+    private static final double OFTEN_DAYS = 1.5;
+    private static final double TOO_OFTEN_DAYS = 0.7;
+    /** What plain peat has of its own, mS/cm of its saturated extract, and every plant stands; typical, from memory. */
+    private static final double OWN_EC = 0.3;
+
+    private static final double SELDOM_DAYS = 14;
+    private static final double OPEN_AIR = 35;
+    private static final double NO_ORGANIC = 10;
+    private static final double SHORT_LIFE_YEARS = 1.2;
+    private static final double NEAR_THE_CAP = 0.5;
+
+    /** How growers go about it: each works, with its own watering. */
+    public enum School {
+        /** Much air, watered often. */
+        OPEN(
+                OptionalDouble.of(NO_ORGANIC),
+                OptionalDouble.empty(),
+                OptionalDouble.of(OPEN_AIR),
+                OptionalDouble.empty()),
+        /** Holds water, watered seldom. */
+        HOLDING(
+                OptionalDouble.of(NO_ORGANIC),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.of(OPEN_AIR)),
+        /** No organic matter, fed little and often. */
+        MINERAL(OptionalDouble.empty(), OptionalDouble.of(NO_ORGANIC), OptionalDouble.empty(), OptionalDouble.empty());
+
+        private final OptionalDouble organicLow;
+        private final OptionalDouble organicHigh;
+        private final OptionalDouble airLow;
+        private final OptionalDouble airHigh;
+
+        School(OptionalDouble organicLow, OptionalDouble organicHigh, OptionalDouble airLow, OptionalDouble airHigh) {
+            this.organicLow = organicLow;
+            this.organicHigh = organicHigh;
+            this.airLow = airLow;
+            this.airHigh = airHigh;
+        }
+
+        static School of(Mix mix, double airPercent) {
+            if (mix.organicShare() * 100 < NO_ORGANIC) {
+                return MINERAL;
+            }
+            return airPercent >= OPEN_AIR ? OPEN : HOLDING;
+        }
+
+        /** Least organic matter, % of what is put in. */
+        public OptionalDouble organicLow() {
+            return organicLow;
+        }
+
+        public OptionalDouble organicHigh() {
+            return organicHigh;
+        }
+
+        /** Least air in the drained pot, %. */
+        public OptionalDouble airLow() {
+            return airLow;
+        }
+
+        public OptionalDouble airHigh() {
+            return airHigh;
+        }
+
+        public String id() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What is looked at. */
+    public enum Aspect {
+        AIR,
+        DRYING,
+        STAYS_WET,
+        PH,
+        SALT,
+        LIFE,
+        WEIGHT
+    }
+
+    /** Which way it speaks. */
+    public enum Voice {
+        FOR,
+        NEAR,
+        AGAINST
+    }
+
+    /**
+     * One reason.
+     *
+     * @param value of the mix, {@code wanted} by the plant or the person, in {@code unit}
+     */
+    public record Reason(Aspect aspect, Voice voice, double value, double wanted, Unit unit) {}
+
+    /**
+     * The reasons, those against first.
+     *
+     * @param limedTo the pH the mix is brought to, if it is
+     */
+    public static Suitability of(Species species, Mix mix, PotWater water, OptionalDouble limedTo, Working working) {
+        List<Reason> reasons = new ArrayList<>();
+        double air = water.air() * 100;
+        reasons.add(new Reason(
+                Aspect.AIR,
+                air >= species.airPercent()
+                        ? Voice.FOR
+                        : air >= species.airPercent() - NEAR_POINTS ? Voice.NEAR : Voice.AGAINST,
+                air,
+                species.airPercent(),
+                Unit.PER_CENT));
+        double days = days(species, water, working);
+        if (days < OFTEN_DAYS) {
+            Voice voice = days < TOO_OFTEN_DAYS ? Voice.AGAINST : Voice.NEAR;
+            reasons.add(new Reason(Aspect.DRYING, voice, days, OFTEN_DAYS, Unit.DAY));
+        } else if (species.rots() && days > SELDOM_DAYS) {
+            reasons.add(new Reason(Aspect.STAYS_WET, Voice.AGAINST, days, SELDOM_DAYS, Unit.DAY));
+        } else {
+            reasons.add(new Reason(Aspect.DRYING, Voice.FOR, days, OFTEN_DAYS, Unit.DAY));
+        }
+        reasons.add(ph(species, limedTo.isPresent() ? Uncertain.exact(limedTo.getAsDouble()) : mix.ph(Working.off())));
+        double cap = mostEc(species);
+        reasons.add(new Reason(
+                Aspect.SALT,
+                mix.ec() > cap
+                        ? Voice.AGAINST
+                        : mix.ec() > Math.max(OWN_EC, cap * NEAR_THE_CAP) ? Voice.NEAR : Voice.FOR,
+                mix.ec(),
+                cap,
+                Unit.MILLISIEMENS_PER_CM));
+        if (mix.cycledYears() < SHORT_LIFE_YEARS) {
+            reasons.add(new Reason(Aspect.LIFE, Voice.NEAR, mix.cycledYears(), SHORT_LIFE_YEARS, Unit.YEAR));
+        }
+        if (water.wetKg() > Lifting.FROM_FLOOR_KG) {
+            reasons.add(new Reason(
+                    Aspect.WEIGHT,
+                    water.wetKg() > Lifting.BEST_CASE_KG ? Voice.AGAINST : Voice.NEAR,
+                    water.wetKg(),
+                    Lifting.FROM_FLOOR_KG,
+                    Unit.KILOGRAM));
+        }
+        reasons.sort((a, b) -> b.voice().compareTo(a.voice()));
+        return new Suitability(School.of(mix, air), List.copyOf(reasons));
+    }
+
+    /** Most EC of a mix that a plant stands, mS/cm of its saturated extract. */
+    public static double mostEc(Species species) {
+        return OWN_EC + species.cap().ecMsCm();
+    }
+
+    private static double days(Species species, PotWater water, Working working) {
+        double usable = species.depletion() * water.availableLitres();
+        double daily = MIDDLING_MM_PER_DAY
+                * species.cropFactor()
+                * species.canopyRatio()
+                * water.pot().surfaceM2();
+        return working.step(
+                "plan.suits_days",
+                "days = p·AW/(3 mm/d·crop·canopy·surface)",
+                usable / daily,
+                Unit.DAY,
+                "FAO56",
+                table("p", species.depletion() * 100, Unit.PER_CENT, "species:" + species.key()),
+                earlier("AW", water.availableLitres(), Unit.LITRE, "media.available"),
+                table("crop", species.cropFactor(), Unit.ONE, "species:" + species.key()),
+                table("canopy", species.canopyRatio(), Unit.ONE, "species:" + species.key()));
+    }
+
+    private static Reason ph(Species species, Uncertain ph) {
+        double value = ph.value();
+        boolean inside = value >= species.phLow() && value <= species.phHigh();
+        double edge = value < species.phLow() ? species.phLow() : species.phHigh();
+        boolean near = Math.abs(value - edge) <= Math.max(ph.halfWidth95(), 0.2);
+        return new Reason(Aspect.PH, inside ? Voice.FOR : near ? Voice.NEAR : Voice.AGAINST, value, edge, Unit.PH_UNIT);
+    }
+
+    /** Whether nothing speaks against it. */
+    public boolean suits() {
+        return reasons.stream().noneMatch(r -> r.voice() == Voice.AGAINST);
+    }
+}

@@ -1,0 +1,51 @@
+package evencistern.need;
+
+import java.util.Locale;
+
+/** What to mind at a watering. */
+public enum Note {
+    VELAMEN_A_MINUTE,
+    VELAMEN_FRESH_EACH,
+    VELAMEN_PLAIN_LATER,
+    DRY_AIR_WEAKER,
+    FLUSH_FIRST,
+    FLUSH_OVER_A_DRAIN,
+    SAME_FOOD_OTHER_RHYTHM,
+    SEEDLING_QUARTER,
+    SLOW_GROWTH_WEAKER,
+    GRAFTED_LIQUID_ONLY,
+    MOISTEN_FIRST,
+    KEPT_DRY,
+    COLD_AMMONIUM,
+    PURE_WATER_ONLY,
+    FEED_LEFT_OUT_PHOSPHORUS,
+    FEED_LEFT_OUT_WEAK,
+    FEED_LEFT_OUT_UREA,
+    TOO_COLD_HERE,
+    TOO_DARK_HERE,
+    TOO_BRIGHT_HERE;
+
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether it is to be minded can in hand, where feed goes with the water or not. */
+    public boolean onTheRound(boolean feeding) {
+        return switch (this) {
+            case PURE_WATER_ONLY -> true;
+            case VELAMEN_A_MINUTE, VELAMEN_FRESH_EACH, VELAMEN_PLAIN_LATER, MOISTEN_FIRST -> feeding;
+            default -> false;
+        };
+    }
+
+    /**
+     * Whether a person may set it aside for a while: a warning by what is usual, which they can know better. Limits of the
+     * plant, the water of carnivores, and what says how a dose came about stay.
+     */
+    public boolean mayBeSetAside() {
+        return switch (this) {
+            case MOISTEN_FIRST, COLD_AMMONIUM, TOO_COLD_HERE, TOO_DARK_HERE, TOO_BRIGHT_HERE -> true;
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,136 @@
+package evencistern.need;
+
+import evencistern.fault.Faults;
+import evencistern.plant.Species;
+import evencistern.plant.Trait;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is known of one lot beyond its kind, pot, mix and place; {@link #NONE} and then {@code with…} what is known.
+ *
+ * @param tallM how tall the plant stands, m, for labels that go by it
+ * @param learned what its pots drink against the plan
+ * @param drains whether what runs through runs away; from a cachepot, tray or reservoir it does not
+ * @param conditions what it is going through, each since a day
+ * @param rhythm in which it is fed
+ * @param lastFlushed when plain water last ran through in plenty
+ * @param reading what follows from its readings
+ * @param flushing by what a flush is planned
+ * @param lifted what a person has decided in spite of the plan
+ * @param calendarDays on which the calendar of the garden has it fed, in order; none where each lot goes by its own days
+ */
+public record Particulars(
+        OptionalDouble tallM,
+        Learned learned,
+        boolean drains,
+        Map<Condition, LocalDate> conditions,
+        FeedRhythm rhythm,
+        Optional<LocalDate> lastFlushed,
+        AfterReading reading,
+        Flushing flushing,
+        List<LocalDate> calendarDays,
+        Lifted lifted) {
+    private static final int DAYS_PER_WEEK = 7;
+    /** A rest that was told of is that of its year. */
+    private static final int ONE_REST_DAYS = 300;
+
+    /** A lot of which nothing more is known. */
+    public static final Particulars NONE = new Particulars(
+            OptionalDouble.empty(),
+            Learned.NOTHING,
+            true,
+            Map.of(),
+            FeedRhythm.LABEL,
+            Optional.empty(),
+            AfterReading.NOTHING,
+            Flushing.BY_RHYTHM,
+            List.of(),
+            Lifted.NOTHING);
+
+    /** From whose readings nothing follows, flushed as its kind asks, on no calendar. */
+    public Particulars(
+            OptionalDouble tallM,
+            Learned learned,
+            boolean drains,
+            Map<Condition, LocalDate> conditions,
+            FeedRhythm rhythm,
+            Optional<LocalDate> lastFlushed) {
+        this(
+                tallM,
+                learned,
+                drains,
+                conditions,
+                rhythm,
+                lastFlushed,
+                AfterReading.NOTHING,
+                Flushing.BY_RHYTHM,
+                List.of(),
+                Lifted.NOTHING);
+    }
+
+    public Particulars {
+        tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
+        conditions = Map.copyOf(conditions);
+        calendarDays = calendarDays.stream().sorted().toList();
+    }
+
+    public Particulars with(Learned what) {
+        return new Particulars(
+                tallM, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+    }
+
+    public Particulars with(AfterReading what) {
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
+    }
+
+    public Particulars with(Flushing what) {
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
+    }
+
+    /** Last flushed on a day. */
+    public Particulars flushed(Optional<LocalDate> on) {
+        return new Particulars(tallM, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
+    }
+
+    /** Fed on these days, as far as each suits it. */
+    public Particulars onCalendar(List<LocalDate> days) {
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
+    }
+
+    /** With what a person has decided in spite of the plan. */
+    public Particulars lifting(Lifted what) {
+        return new Particulars(
+                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
+    }
+
+    /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */
+    public boolean fedAtRest(LocalDate day) {
+        return lifted.holds().keySet().stream().anyMatch(h -> h.rests() && lifted.on(h, day));
+    }
+
+    /** Whether it was told to rest within the year before a day. */
+    boolean restTold(LocalDate date) {
+        LocalDate since = conditions.get(Condition.RESTING);
+        return since != null && !date.isBefore(since) && date.isBefore(since.plusDays(ONE_REST_DAYS));
+    }
+
+    /** Whether it was told to rest, and its kind's weeks of rest are not over on a day. */
+    boolean restsOn(LocalDate date, Species species) {
+        LocalDate since = conditions.get(Condition.RESTING);
+        return since != null
+                && !date.isBefore(since)
+                && date.isBefore(since.plusDays(Math.round(species.traits().number(Trait.REST_WEEKS) * DAYS_PER_WEEK)));
+    }
+
+    /** These of a lot so tall. */
+    public static Particulars tall(OptionalDouble metres) {
+        return new Particulars(metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+    }
+}

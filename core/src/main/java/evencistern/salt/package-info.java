@@ -1,0 +1,2 @@
+/** How much salt is in the pot, by what went in and out? */
+package evencistern.salt;

@@ -1,0 +1,93 @@
+package evencistern.food;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.climate.Place;
+import evencistern.fault.FaultException;
+import evencistern.feed.Analysis;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.media.Recipes;
+import evencistern.need.Situation;
+import evencistern.plan.LotPlan;
+import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Pot;
+import evencistern.pot.RoundTaper;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.Collections;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class SupplyTest {
+    private static Situation fed(Rate rate, Rhythm rhythm, Optional<LocalDate> repotted) {
+        Place sill = new Place(
+                52.4,
+                Place.Kind.INDOORS,
+                Collections.nCopies(12, 17.0),
+                Collections.nCopies(12, 22.0),
+                50,
+                0.25,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
+        LocalDate may = LocalDate.of(2026, 5, 14);
+        Feed feed = new Feed(
+                Analysis.npk(1, 1, 1), ProductForm.DRY, OptionalDouble.of(0.9), OptionalDouble.empty(), rate, rhythm);
+        return new Situation(
+                SpeciesGuide.require("streptocarpus"),
+                Pot.filled(new RoundTaper(0.12, 0.09, 0.11)),
+                Recipes.require("peat_perlite"),
+                sill,
+                Optional.of(feed),
+                may,
+                repotted,
+                Optional.of(may),
+                Optional.of(may));
+    }
+
+    private static double perDay(Situation s) {
+        LotPlan plan = LotPlan.of(s, Working.off());
+        return Supply.perDay(s, plan.need(), plan.nextWater(), plan.feedingAmid());
+    }
+
+    /** Arithmetic: 0.3 g strewn for each 6 cm of width on 12 cm is 0.6 g, every 20 to 40 days: 0.02 g a day. */
+    @Test
+    void aStrewnFeedIsUsedByWidthAndRhythm() {
+        Situation s = fed(
+                new Rate.PerPotWidth(0.3, 0.3, Measure.GRAMS, 0.06), new Rhythm.EveryDays(20, 40), Optional.empty());
+        assertThat(perDay(s)).isCloseTo(0.02, within(1e-9));
+    }
+
+    /** 1 g/L of a 1-1-1 feed is far below any cap, so each watering takes one gram for each litre poured. */
+    @Test
+    void aFeedWithEveryWateringIsUsedAsWaterIs() {
+        Situation s = fed(new Rate.PerWater(1, 1, Measure.GRAMS), new Rhythm.EveryWatering(), Optional.empty());
+        LotPlan plan = LotPlan.of(s, Working.off());
+        double poured = plan.need().usableLitres() / 0.85;
+        assertThat(perDay(s)).isCloseTo(poured / plan.days().likely(), within(1e-9));
+    }
+
+    @Test
+    void whileAFeedIsHeldNothingIsUsed() {
+        Situation s = fed(
+                new Rate.PerWater(1, 1, Measure.GRAMS),
+                new Rhythm.EveryWatering(),
+                Optional.of(LocalDate.of(2026, 5, 13)));
+        assertThat(perDay(s)).isZero();
+        assertThat(Supply.weeks(500, perDay(s))).isEmpty();
+    }
+
+    /** Arithmetic: 140 g at 2 g a day is 70 days, ten weeks. */
+    @Test
+    void weeksAreWhatIsLeftByWhatIsUsed() {
+        assertThat(Supply.weeks(140, 2)).hasValue(10);
+        assertThatThrownBy(() -> Supply.weeks(Double.NaN, 1)).isInstanceOf(FaultException.class);
+    }
+}

@@ -1,0 +1,95 @@
+package evencistern.mixlife;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.media.Mix;
+import evencistern.media.PotWater;
+import evencistern.media.Recipes;
+import evencistern.mixlife.Suitability.Aspect;
+import evencistern.mixlife.Suitability.School;
+import evencistern.mixlife.Suitability.Voice;
+import evencistern.plant.Species;
+import evencistern.plant.SpeciesGuide;
+import evencistern.pot.Pot;
+import evencistern.pot.RoundTaper;
+import evencistern.working.Working;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SuitabilityTest {
+    private static final Pot POT = Pot.filled(new RoundTaper(0.13, 0.09, 0.12));
+
+    private static Suitability of(String species, String recipe, OptionalDouble limedTo, Pot pot) {
+        Mix mix = Recipes.require(recipe);
+        return Suitability.of(SpeciesGuide.require(species), mix, new PotWater(mix, pot), limedTo, Working.off());
+    }
+
+    private static Suitability.Reason reason(Suitability s, Aspect aspect) {
+        return s.reasons().stream()
+                .filter(r -> r.aspect() == aspect)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Orchids on bark want 40 % of air and more; peat chokes them. Common practice, no source. */
+    @Test
+    void anOrchidWantsBarkAndNotPeat() {
+        assertThat(reason(of("rock_dendrobium", "bark_charcoal", OptionalDouble.empty(), POT), Aspect.AIR)
+                        .voice())
+                .isEqualTo(Voice.FOR);
+        Suitability peat = of("rock_dendrobium", "peat_perlite", OptionalDouble.of(5.7), POT);
+        assertThat(reason(peat, Aspect.AIR).voice()).isEqualTo(Voice.AGAINST);
+        assertThat(peat.suits()).isFalse();
+        assertThat(peat.reasons().get(0).voice()).isEqualTo(Voice.AGAINST);
+    }
+
+    /** Trumpet pitchers stand in sour, salt-free peat and sand; compost kills them. Common practice, no source. */
+    @Test
+    void aBogPlantWantsSourPeatWithoutSalt() {
+        assertThat(of("pitcher_plant", "bog_peat_sand", OptionalDouble.empty(), POT)
+                        .suits())
+                .isTrue();
+        Suitability compost = of("pitcher_plant", "compost_bark_patio", OptionalDouble.empty(), POT);
+        assertThat(reason(compost, Aspect.SALT).voice()).isEqualTo(Voice.AGAINST);
+        assertThat(reason(compost, Aspect.PH).voice()).isEqualTo(Voice.AGAINST);
+    }
+
+    @Test
+    void limeMakesPeatFitAPlantThatUnlimedPeatDoesNot() {
+        assertThat(reason(of("streptocarpus", "peat_perlite", OptionalDouble.empty(), POT), Aspect.PH)
+                        .voice())
+                .isEqualTo(Voice.AGAINST);
+        assertThat(reason(of("streptocarpus", "peat_perlite", OptionalDouble.of(5.8), POT), Aspect.PH)
+                        .voice())
+                .isEqualTo(Voice.FOR);
+    }
+
+    /** Arithmetic from the guide's own row and the pot: p·AW over 3 mm/d times crop, canopy and surface. */
+    @Test
+    void dryingIsReckonedForAMiddlingSummerDay() {
+        Species fern = SpeciesGuide.require("maidenhair");
+        PotWater water = new PotWater(Recipes.require("peat_perlite"), POT);
+        double radius = (0.09 + 0.04 * 0.88) / 2;
+        double daily = 3 * 0.8 * 1.8 * Math.PI * radius * radius;
+        Suitability.Reason drying =
+                reason(of("maidenhair", "peat_perlite", OptionalDouble.of(5.8), POT), Aspect.DRYING);
+        assertThat(drying.value()).isCloseTo(fern.depletion() * water.availableLitres() / daily, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"bark_charcoal, OPEN", "peat_perlite, HOLDING", "clay_pumice_lava, MINERAL"})
+    void theSchoolIsToldByWhatTheMixIs(String recipe, School school) {
+        assertThat(of("hoya", recipe, OptionalDouble.empty(), POT).school()).isEqualTo(school);
+    }
+
+    @Test
+    void aTubTooHeavyToLiftIsSaidSo() {
+        Pot tub = Pot.filled(new RoundTaper(0.45, 0.4, 0.4));
+        assertThat(reason(of("olive", "peat_pumice_sand", OptionalDouble.of(6.5), tub), Aspect.WEIGHT)
+                        .voice())
+                .isEqualTo(Voice.AGAINST);
+    }
+}

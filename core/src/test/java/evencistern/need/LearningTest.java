@@ -1,0 +1,187 @@
+package evencistern.need;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.media.PotWater;
+import evencistern.need.Learning.Dryness;
+import evencistern.need.Learning.Watering;
+import evencistern.plan.LotPlan;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Pots are simulated whose truth is known: learning must find it through forgotten and doubled entries. */
+class LearningTest {
+    private static final int SEEDS = 200;
+    private static final int WATERINGS = 8;
+    private static final LocalDate START = LocalDate.of(2026, 5, 1);
+    private static final Situation PLAIN = Situations.fed(Optional.empty());
+    private static final PotWater WATER = new PotWater(PLAIN.mix(), PLAIN.pot());
+    private static final WaterNeed NEED =
+            new WaterNeed(WATER, PLAIN.pot(), PLAIN.species(), PLAIN.place(), Particulars.NONE, Working.off());
+
+    /** What the simulated grower tells beside the day. */
+    enum Tells {
+        THE_HOUR,
+        A_TOUCH,
+        A_WEIGHT,
+        ALL
+    }
+
+    private record Run(double truth, Learned learned) {
+        boolean within15() {
+            return Math.abs(learned.factor() / truth - 1) <= 0.15;
+        }
+
+        boolean covered() {
+            return truth >= learned.low() && truth <= learned.high();
+        }
+    }
+
+    /** One pot: drinks truth times the plan with noise day by day, is watered about when due; 15 % of entries are wrong. */
+    private static Run run(int seed, double truth, Tells tells) {
+        Random random = new Random(seed);
+        List<Watering> log = new ArrayList<>();
+        LocalDate day = START;
+        double missing = 0;
+        log.add(new Watering(day, true, Optional.empty(), OptionalDouble.empty(), OptionalDouble.of(WATER.wetKg())));
+        double patience = 1 + 0.15 * random.nextGaussian();
+        while (log.size() <= WATERINGS) {
+            day = day.plusDays(1);
+            missing += truth * NEED.plannedOn(day) * Math.exp(0.1 * random.nextGaussian());
+            if (missing >= NEED.usableLitres() * patience) {
+                double chance = random.nextDouble();
+                if (chance > 0.075) {
+                    log.add(watering(day, missing, tells, random));
+                }
+                if (chance > 0.925) {
+                    log.add(watering(day.plusDays(random.nextInt(3)), missing, tells, random));
+                }
+                missing = 0;
+                patience = 1 + 0.15 * random.nextGaussian();
+            }
+        }
+        log.sort(Comparator.comparing(Watering::on));
+        return new Run(truth, Learning.from(log, NEED, WATER.wetKg()));
+    }
+
+    private static Watering watering(LocalDate day, double missing, Tells tells, Random random) {
+        boolean touch = tells == Tells.A_TOUCH || (tells == Tells.ALL && random.nextBoolean());
+        boolean weight = tells == Tells.A_WEIGHT || (tells == Tells.ALL && random.nextBoolean());
+        double felt = missing / NEED.usableLitres() * Math.exp(0.15 * random.nextGaussian());
+        Dryness nearest = Arrays.stream(Dryness.values())
+                .min(Comparator.comparingDouble(d -> Math.abs(Math.log(d.share() / felt))))
+                .orElseThrow();
+        double kg = WATER.wetKg() - missing;
+        return new Watering(
+                day,
+                true,
+                touch ? Optional.of(nearest) : Optional.empty(),
+                weight ? OptionalDouble.of(kg * (1 + 0.005 * random.nextGaussian())) : OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    private static double truth(int seed) {
+        return Math.exp(0.24 * new Random(1000 + seed).nextGaussian());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Tells.class)
+    void eightWateringsComeWithin15PerCentInNineOfTenPots(Tells tells) {
+        long near = 0;
+        for (int seed = 0; seed < SEEDS; seed++) {
+            near += run(seed, truth(seed), tells).within15() ? 1 : 0;
+        }
+        assertThat(near / (double) SEEDS).isGreaterThanOrEqualTo(0.9);
+    }
+
+    /** The interval is said to hold in four lots of five; the span allowed is four standard errors of 200 draws. */
+    @ParameterizedTest
+    @EnumSource(Tells.class)
+    void theIntervalCoversAtLeastAtItsStatedRate(Tells tells) {
+        long covered = 0;
+        for (int seed = 0; seed < SEEDS; seed++) {
+            covered += run(seed, truth(seed), tells).covered() ? 1 : 0;
+        }
+        assertThat(covered / (double) SEEDS).isBetween(0.8 - 4 * Math.sqrt(0.8 * 0.2 / SEEDS), 1.0);
+    }
+
+    @Test
+    void aThirstyAndAThriftyPotAreToldApart() {
+        assertThat(run(1, 1.6, Tells.ALL).learned().low()).isGreaterThan(1.1);
+        assertThat(run(1, 0.6, Tells.ALL).learned().high()).isLessThan(0.9);
+    }
+
+    @Test
+    void whatFollowedTheListSaysNothingByItsHour() {
+        List<Watering> ticked = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            ticked.add(new Watering(
+                    START.plusDays(3L * i), false, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty()));
+        }
+        assertThat(Learning.from(ticked, NEED, WATER.wetKg())).isEqualTo(Learned.NOTHING);
+    }
+
+    /** Arithmetic: a pot that lost by weight exactly what was planned, time after time, is as planned. */
+    @Test
+    void aPotThatLosesWhatWasPlannedIsAsPlanned() {
+        List<Watering> log = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            LocalDate on = START.plusDays(4L * i);
+            double lost = 0;
+            for (LocalDate d = on.minusDays(3); !d.isAfter(on); d = d.plusDays(1)) {
+                lost += NEED.plannedOn(d);
+            }
+            log.add(new Watering(
+                    on,
+                    false,
+                    Optional.empty(),
+                    OptionalDouble.of(WATER.wetKg() - lost),
+                    OptionalDouble.of(WATER.wetKg())));
+        }
+        Learned learned = Learning.from(log, NEED, WATER.wetKg());
+        assertThat(learned.factor()).isCloseTo(1, within(0.01));
+        assertThat(learned.from()).isEqualTo(7);
+        assertThat(learned.high() / learned.low()).isLessThan(1.3);
+    }
+
+    @Test
+    void learningChangesTheDaysAndNarrowsThem() {
+        Situation thirsty = new Situation(
+                PLAIN.species(),
+                PLAIN.pot(),
+                PLAIN.mix(),
+                PLAIN.place(),
+                PLAIN.feed(),
+                PLAIN.startedOn(),
+                PLAIN.repottedOn(),
+                PLAIN.lastWatered(),
+                PLAIN.lastFed(),
+                Particulars.NONE.with(new Learned(1.5, 1.4, 1.6, 8)));
+        LotPlan learned = LotPlan.of(thirsty, Working.off());
+        LotPlan planned = LotPlan.of(PLAIN, Working.off());
+        assertThat(learned.days().likely()).isLessThan(planned.days().likely());
+        assertThat(learned.days().longest() - learned.days().shortest())
+                .isLessThan(planned.days().longest() - planned.days().shortest());
+    }
+
+    /** A cachepot holds back what runs through: nothing is poured to run away. */
+    @Test
+    void whereNothingDrainsNothingIsPouredToRunThrough() {
+        Particulars kept = new Particulars(
+                OptionalDouble.empty(), Learned.NOTHING, false, java.util.Map.of(), FeedRhythm.LABEL, Optional.empty());
+        WaterNeed need = new WaterNeed(WATER, PLAIN.pot(), PLAIN.species(), PLAIN.place(), kept, Working.off());
+        assertThat(need.fullPour(Working.off())).isEqualTo(need.usableLitres());
+        assertThat(NEED.fullPour(Working.off())).isCloseTo(NEED.usableLitres() / 0.85, within(1e-9));
+    }
+}
