@@ -53,15 +53,23 @@ function send(method, path, body) {
 }
 const json = async (...a) => JSON.parse(await send(...a));
 
-async function measure(name, times, request) {
+/** The times of requests, by so many users of whom each asks again once they are answered. */
+async function measure(name, times, request, { users = 1, before = 300 } = {}) {
   // as of a server that has been running: by then it has compiled what it uses
-  for (let i = 0; i < 300; i++) await request(i);
+  for (let i = 0; i < before; i++) await request(i);
   const taken = [];
-  for (let i = 0; i < times; i++) {
-    const start = performance.now();
-    await request(i);
-    taken.push(performance.now() - start);
-  }
+  let next = 0;
+  const user = async () => {
+    while (next < times) {
+      const i = next++;
+      const start = performance.now();
+      await request(i);
+      taken.push(performance.now() - start);
+    }
+  };
+  agent.maxSockets = users;
+  await Promise.all(Array.from({ length: users }, user));
+  agent.maxSockets = 1;
   taken.sort((a, b) => a - b);
   const at = (share) => taken[Math.min(taken.length - 1, Math.floor(share * taken.length))].toFixed(1).padStart(8);
   console.log(`${name.padEnd(44)} median ${at(0.5)}   p99 ${at(0.99)} ms`);
@@ -129,7 +137,7 @@ await measure("readings side by side, anywhere", 400, (i) =>
   send("GET", `/api/gardens/${garden}/readings?method=runoff&offset=${(i % pages) * PAGE}`),
 );
 
-await measure("calendar of eight weeks", 10, () => send("GET", `/api/gardens/${garden}/calendar`));
+await measure("calendar of eight weeks", 100, () => send("GET", `/api/gardens/${garden}/calendar`));
 
 const g = await json("GET", `/api/gardens/${seed.id}`);
 const mixes = await json("GET", `/api/gardens/${seed.id}/mixes`);
@@ -138,6 +146,7 @@ const guide = await json("GET", `/api/gardens/${seed.id}/species`);
 const kind = (key) => ({ kind: guide.kinds.find((k) => k.key === key) });
 const wide = (i) => ({ ...pot, top: typed(String(11 + (i % 40) / 10), "cm") });
 const tried = (await json("GET", `${lots}?limit=1`)).lots[0];
+const shown = (await json("GET", `${lots}?limit=200`)).lots;
 const attempt = (i) => ({
   draft: {
     id: tried.id,
@@ -156,6 +165,69 @@ const attempt = (i) => ({
 });
 await measure("a try of a lot with its working", 1000, (i) =>
   send("POST", `${lots}/${tried.id}/try`, attempt(i)),
+);
+const judged = (i) => ({
+  reading: {
+    clientKey: randomUUID(),
+    method: "runoff",
+    meterId: seed.meters[0].id,
+    ec: typed(String(1 + (i % 30) / 10), "mS/cm"),
+    ph: typed(String(5 + (i % 20) / 10), "pH"),
+  },
+  working: false,
+});
+const verdict = (i) => send("POST", `${lots}/${shown[i % shown.length].id}/verdict`, judged(i));
+await measure("a verdict on a reading", 400, verdict);
+await measure("the same by fifty users at once", 2000, verdict, { users: 50 });
+const ticked = (await json("GET", `/api/gardens/${garden}/today`)).groups.flatMap((g) => g.due).slice(0, 120);
+if (ticked.length > 0)
+  await measure(
+    "a tick",
+    Math.min(100, ticked.length - 20),
+    (i) =>
+      send("POST", `/api/gardens/${garden}/ticks`, {
+        clientKey: randomUUID(),
+        items: [{ lotId: ticked[20 + i].lot.id, item: ticked[20 + i].item }],
+      }),
+    { before: 0 },
+  );
+const all = (await json("GET", `${lots}?limit=200`)).lots.concat(
+  (await json("GET", `${lots}?limit=200&offset=200`)).lots,
+  (await json("GET", `${lots}?limit=200&offset=400`)).lots,
+);
+const five = all.slice(0, 500).map((l) => l.id);
+await measure(
+  `a deed on ${five.length} lots`,
+  6,
+  (i) =>
+    send("POST", `/api/gardens/${garden}/deeds/move`, {
+      clientKey: randomUUID(),
+      lotIds: five,
+      placeId: seed.places[i % seed.places.length].id,
+      on: seed.today,
+    }),
+  { before: 2 },
+);
+const place = seed.places[0];
+let version = place.version;
+const inputs = (values, unit) => values.map((v) => typed(String(v), unit));
+await measure(
+  "a place edited under half of all lots",
+  6,
+  async (i) => {
+    const now = await json("PUT", `/api/gardens/${garden}/places`, {
+      id: place.id,
+      name: place.name,
+      kind: place.kind,
+      lows: inputs(place.lows, "°C"),
+      highs: inputs(place.highs, "°C"),
+      humidity: typed(String(45 + i), "%"),
+      lightShare: typed(String(place.lightShare * 100), "%"),
+      version: version,
+    });
+    version = now.version ?? version + 1;
+  },
+  { before: 2 },
 );
 const label = (i) => ({ sentence: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`, form: "dry", answers: [] });
 await measure("live reading of a label", 1000, (i) => send("POST", "/api/live/label", label(i)));

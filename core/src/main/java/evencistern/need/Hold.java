@@ -42,6 +42,7 @@ public enum Hold {
     SALTY;
 
     private static final List<Hold> ALL = List.of(values());
+    private static final List<Hold> STILL = ALL.stream().filter(Hold::rests).toList();
 
     private static final double WARMTH_NEEDED = 0.1;
     /** For kinds of which nothing else is told. */
@@ -78,6 +79,17 @@ public enum Hold {
             }
         }
         return holds;
+    }
+
+    /** Whether the plant stands still on a day, unless a person has lifted what keeps it so. */
+    public static boolean standsStill(LocalDate date, Situation s) {
+        Growth growth = Growth.on(date, s.species(), s.place());
+        for (Hold hold : STILL) {
+            if (hold.holds(date, s, growth) && !s.particulars().lifted().on(hold, date)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean holds(LocalDate date, Situation s, Growth growth) {

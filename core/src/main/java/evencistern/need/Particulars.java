@@ -112,7 +112,12 @@ public record Particulars(
 
     /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */
     public boolean fedAtRest(LocalDate day) {
-        return lifted.holds().keySet().stream().anyMatch(h -> h.rests() && lifted.on(h, day));
+        for (Hold hold : lifted.holds().keySet()) {
+            if (hold.rests() && lifted.on(hold, day)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether it was told to rest within the year before a day. */

@@ -245,7 +245,7 @@ public record LotPlan(
                 .map(every -> afterGranules(lastFlushed(s).plusDays(every), s))
                 .map(due -> {
                     LocalDate day = due.isBefore(earliest) ? earliest : due;
-                    return restsOn(day, s) ? awake(day, s) : due;
+                    return Hold.standsStill(day, s) ? awake(day, s) : due;
                 })
                 .map(on -> new Flush(on, litres, Flush.Asker.RHYTHM));
     }
@@ -255,15 +255,11 @@ public record LotPlan(
         return drained.isPresent() ? drained.getAsDouble() + dried : usual;
     }
 
-    private static boolean restsOn(LocalDate day, Situation s) {
-        return Hold.on(day, s).stream().anyMatch(Hold::rests);
-    }
-
     /** The first day from one on at which the plant does not rest: wet roots in the cold do more harm than a little salt. */
     static LocalDate awake(LocalDate from, Situation s) {
         for (int i = 0; i < LOOK_AHEAD_DAYS; i++) {
             LocalDate day = from.plusDays(i);
-            if (!restsOn(day, s)) {
+            if (!Hold.standsStill(day, s)) {
                 return day;
             }
         }
@@ -318,13 +314,18 @@ public record LotPlan(
         Map<Hold, LocalDate> until = new EnumMap<>(Hold.class);
         Hold last = longest(holds);
         for (LocalDate day = free; !holds.isEmpty() && day.isBefore(next.on()); ) {
-            last = longest(holds);
             day = day.plusDays(1);
             Set<Hold> still = Hold.on(day, s);
+            if (still.equals(holds)) {
+                continue;
+            }
             LocalDate ends = day;
             holds.stream().filter(h -> !still.contains(h)).forEach(h -> until.put(h, ends));
             still.forEach(until::remove);
             holds = still;
+            if (!holds.isEmpty() && day.isBefore(next.on())) {
+                last = longest(holds);
+            }
         }
         List<Held> held = Hold.on(free, s).stream()
                 .map(h -> new Held(h, Optional.ofNullable(until.get(h))))

@@ -18,6 +18,7 @@ final class App {
                 "server.port", "0",
                 "EVEN_CISTERN_PORT", "0",
                 "EVEN_CISTERN_TODAY", TODAY));
+        application.addInitializers(context -> context.getBeanFactory().addBeanPostProcessor(Statements.COUNTED));
         return application.run();
     }
 

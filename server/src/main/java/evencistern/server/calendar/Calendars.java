@@ -133,11 +133,7 @@ public class Calendars {
         Map<String, Standing> standing = new HashMap<>();
         List<RoundCalendar.Lot> found = new ArrayList<>();
         int everyWatering = 0;
-        for (Standing s : lots.listAll(context)) {
-            FeedWire feed = context.feed(s.lot()).orElse(null);
-            if (feed == null) {
-                continue;
-            }
+        for (Standing s : lots.listFed(context)) {
             Situation situation = context.situation(s);
             LocalDate next = s.state().nextFeedOn();
             boolean onTodaysList = next != null && !next.isAfter(today);

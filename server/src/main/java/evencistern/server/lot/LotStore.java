@@ -360,6 +360,15 @@ class LotStore {
                 .list();
     }
 
+    /** Of them those that have a feed. */
+    List<Kept> listFed(GardenId garden) {
+        return db.sql(LOTS + " where l.garden_id = ? and not l.retired and l.feed_id is not null order by l.id limit "
+                        + MOST_LOTS)
+                .param(garden.value())
+                .query(LotStore::kept)
+                .list();
+    }
+
     /** When the next lot falls due, if any does. */
     Optional<LocalDate> findNextDue(GardenId garden) {
         return db.sql("""

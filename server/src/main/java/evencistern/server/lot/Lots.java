@@ -160,6 +160,11 @@ public class Lots {
         return standings.current(context, store.listAll(context.id()));
     }
 
+    /** Every lot on the bench that has a feed. */
+    public List<Standing> listFed(GardenContext context) {
+        return standings.current(context, store.listFed(context.id()));
+    }
+
     /** Of these lots those that stand on the bench. */
     public Map<UUID, Standing> onBench(GardenContext context, List<UUID> ids) {
         return standings.current(context, store.listLots(context.id(), ids)).stream()
