@@ -1,8 +1,5 @@
 package evencistern.server.care;
 
-import evencistern.fault.Fault;
-import evencistern.fault.FaultCode;
-import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
 import evencistern.plan.Care;
 import evencistern.round.Carrying;
@@ -16,8 +13,6 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 
 /** The care of a lot as it stands, so that the list of the day and the journal say the same. */
 public final class LotCare {
@@ -43,7 +38,7 @@ public final class LotCare {
                         canLitres,
                         HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
                         Set.copyOf(g.spoons()),
-                        water(g, lot.lot().waterId()).toWater(),
+                        g.water(lot.lot().waterId()).toWater(),
                         share),
                 working);
     }
@@ -52,7 +47,7 @@ public final class LotCare {
     public static Care inItsCan(
             GardenContext context, Standing lot, LocalDate day, OptionalDouble share, Working working) {
         GardenWire g = context.garden();
-        Care usual = on(context, lot, day, can(g, null), share, Working.off());
+        Care usual = on(context, lot, day, g.can(null).litres(), share, Working.off());
         double litres = (usual.feeding().isPresent() ? usual.feedPourLitres() : usual.nextPourLitres())
                 * lot.lot().pots();
         return on(context, lot, day, vessel(g, litres).litres(), share, working);
@@ -60,10 +55,7 @@ public final class LotCare {
 
     /** What so much water is carried in: the smallest can that takes it all, or else the usual one. */
     public static GardenWire.VesselWire vessel(GardenWire g, double litres) {
-        GardenWire.VesselWire usual = g.vessels().stream()
-                .filter(v -> v.id().equals(g.usualVesselId()))
-                .findFirst()
-                .orElseThrow();
+        GardenWire.VesselWire usual = g.can(null);
         List<GardenWire.VesselWire> cans =
                 g.vessels().stream().filter(GardenWire.VesselWire::carries).toList();
         OptionalInt fits = Carrying.fitting(
@@ -74,22 +66,5 @@ public final class LotCare {
     /** The same as it is planned, without its working. */
     public static Care on(GardenContext context, Standing lot, LocalDate day, double canLitres) {
         return on(context, lot, day, canLitres, OptionalDouble.empty(), Working.off());
-    }
-
-    /** The source a lot is watered from. */
-    public static GardenWire.WaterWire water(GardenWire g, UUID id) {
-        return g.waters().stream()
-                .filter(w -> w.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "water", id.toString())));
-    }
-
-    /** Litres of the vessel asked for, or of the usual one where none was. */
-    public static double can(GardenWire g, @Nullable UUID vessel) {
-        return g.vessels().stream()
-                .filter(v -> v.id().equals(vessel == null ? g.usualVesselId() : vessel) && v.carries())
-                .findFirst()
-                .map(GardenWire.VesselWire::litres)
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "vessel", String.valueOf(vessel))));
     }
 }

@@ -52,7 +52,7 @@ class TryController {
         Care care = LotCare.inItsCan(context, standing, g.today(), part, recorder == null ? Working.off() : recorder);
         return CareWire.of(
                 care,
-                LotCare.water(g, standing.lot().waterId()).ec(),
+                g.water(standing.lot().waterId()).ec(),
                 g.today(),
                 context.averageFrom().orElse(null),
                 context.labelOpen(standing.lot()),

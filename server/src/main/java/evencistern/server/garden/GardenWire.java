@@ -66,11 +66,27 @@ public record GardenWire(
     }
 
     /** The place of this id, put away or not; refused where there is none. */
-    public PlaceWire place(UUID place) {
-        return places.stream()
-                .filter(p -> p.id().equals(place))
+    public PlaceWire place(UUID id) {
+        return require(places, "place", id);
+    }
+
+    /** The water of this id, put away or not; refused where there is none. */
+    public WaterWire water(UUID id) {
+        return require(waters, "water", id);
+    }
+
+    /** What carries water of this id, or the usual can where none is named; refused where there is none such. */
+    public VesselWire can(@Nullable UUID id) {
+        return id == null
+                ? require(vessels, "vessel", usualVesselId)
+                : require(vessels.stream().filter(VesselWire::carries).toList(), "vessel", id);
+    }
+
+    private static <T extends Owned> T require(List<T> things, String kind, UUID id) {
+        return things.stream()
+                .filter(t -> t.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "place", place.toString())));
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, kind, id.toString())));
     }
 
     /** Which units a person thinks in; every number of the page follows. */

@@ -146,7 +146,7 @@ public class Acts {
         checkCount(tick.items().size());
         Moment moment = moment(tick.occurredAt());
         return history.once(garden, "tick", tick.clientKey(), act -> {
-            double can = LotCare.can(context.garden(), tick.vesselId());
+            double can = context.garden().can(tick.vesselId()).litres();
             Map<UUID, Standing> taken =
                     lots.lock(garden, tick.items().stream().map(Item::lotId).toList());
             Set<UUID> watered = new HashSet<>();
@@ -283,7 +283,7 @@ public class Acts {
         faults.throwIfAny();
         Moment moment = momentOn(g, gift.on());
         return history.once(garden, "given", gift.clientKey(), act -> {
-            double can = LotCare.can(g, null);
+            double can = g.can(null).litres();
             Map<UUID, Standing> taken = lots.lock(garden, gift.lotIds());
             gift.lotIds().stream().distinct().forEach(id -> {
                 Standing lot = require(taken, id);

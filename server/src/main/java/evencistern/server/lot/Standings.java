@@ -156,7 +156,7 @@ public class Standings {
                 new LotNow.Told(
                         told,
                         Story.waterEc(context.garden(), lot),
-                        Story.water(context.garden(), lot).toWater().alkalinity(),
+                        context.garden().water(lot.waterId()).toWater().alkalinity(),
                         context.coated(lot),
                         Optional.ofNullable(lot.wateredBefore()),
                         Optional.ofNullable(lot.fedBefore()),

@@ -210,14 +210,6 @@ public record Story(
     }
 
     static double waterEc(GardenWire g, Lot lot) {
-        return water(g, lot).ec();
-    }
-
-    /** The source it is watered from. */
-    static GardenWire.WaterWire water(GardenWire g, Lot lot) {
-        return g.waters().stream()
-                .filter(w -> w.id().equals(lot.waterId()))
-                .findFirst()
-                .orElseThrow();
+        return g.water(lot.waterId()).ec();
     }
 }

@@ -44,7 +44,7 @@ class Backgrounds {
                 situation.species(),
                 situation.mix(),
                 new PotWater(situation.mix(), situation.pot()),
-                LotCare.water(g, lot.waterId()).toWater(),
+                g.water(lot.waterId()).toWater(),
                 feed.flatMap(f -> f.settled().map(read -> fed(context, standing, f, read))),
                 new Circumstances.Days(
                         days(fedOn, today),
@@ -59,7 +59,7 @@ class Backgrounds {
 
     private static Circumstances.Fed fed(GardenContext context, Standing standing, FeedWire wire, Feed feed) {
         GardenWire g = context.garden();
-        Care care = LotCare.on(context, standing, g.today(), LotCare.can(g, null));
+        Care care = LotCare.on(context, standing, g.today(), g.can(null).litres());
         return new Circumstances.Fed(
                 care.feeding()
                         .filter(Care.Watered.class::isInstance)

@@ -227,7 +227,11 @@ public class Readings {
         GardenContext context = lots.context(garden);
         Standing standing = lots.require(garden, lotId);
         var situation = context.situation(standing);
-        double pour = LotCare.on(context, standing, context.garden().today(), LotCare.can(context.garden(), null))
+        double pour = LotCare.on(
+                        context,
+                        standing,
+                        context.garden().today(),
+                        context.garden().can(null).litres())
                 .fullPourLitres();
         return Arrays.stream(Method.values())
                 .map(m -> new ProcedureWire(

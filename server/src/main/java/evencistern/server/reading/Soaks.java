@@ -8,7 +8,6 @@ import evencistern.reading.Soak;
 import evencistern.server.GardenId;
 import evencistern.server.batch.BatchWire;
 import evencistern.server.batch.Batches;
-import evencistern.server.care.LotCare;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.units.Uncertain;
@@ -44,7 +43,7 @@ class Soaks {
                 mix,
                 band.phLow(),
                 band.phHigh(),
-                LotCare.water(context.garden(), lot.waterId()).toWater().alkalinity(),
+                context.garden().water(lot.waterId()).toWater().alkalinity(),
                 first);
         return new VerdictWire.SoakedWire(
                 soak.standingLow(),

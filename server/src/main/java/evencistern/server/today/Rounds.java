@@ -197,7 +197,7 @@ public class Rounds {
         GardenContext context = lots.context(id);
         GardenWire g = context.garden();
         LocalDate today = g.today();
-        LotCare.can(g, vessel); // a vessel that is not there is refused before any work is done
+        g.can(vessel).litres(); // a vessel that is not there is refused before any work is done
         List<UUID> walk = lots.listDue(id, today, MOST);
         Map<UUID, Standing> standing = lots.onBench(context, walk);
         List<Found> due = walk.stream()
@@ -279,7 +279,7 @@ public class Rounds {
 
     private Found due(GardenContext context, Standing lot, LocalDate today, UUID vessel) {
         GardenWire g = context.garden();
-        Care pot = LotCare.on(context, lot, today, LotCare.can(g, vessel));
+        Care pot = LotCare.on(context, lot, today, g.can(vessel).litres());
         FeedWire feed = pot.feedDue(today) ? context.feed(lot.lot()).orElse(null) : null;
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
@@ -343,7 +343,7 @@ public class Rounds {
                 at.kind().id(),
                 at.sick(),
                 feed == null ? null : feed.name(),
-                LotCare.water(g, found.get(0).standing().lot().waterId()).name(),
+                g.water(found.get(0).standing().lot().waterId()).name(),
                 litres,
                 vessel,
                 CarryingWire.of(Carrying.of(
@@ -359,8 +359,8 @@ public class Rounds {
         GardenWire g = context.garden();
         Care pot = LotCare.on(context, first.standing(), g.today(), vessel.litres());
         return pot.feeding()
-                .map(f -> DoseWire.of(
-                        f, LotCare.water(g, first.standing().lot().waterId()).ec()))
+                .map(f ->
+                        DoseWire.of(f, g.water(first.standing().lot().waterId()).ec()))
                 .orElse(null);
     }
 }
