@@ -29,6 +29,9 @@ import evencistern.reading.Method;
 import evencistern.reading.Verdict;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
+import evencistern.tank.Injector;
+import evencistern.tank.StockTanks;
+import evencistern.tank.Stocked;
 import evencistern.units.Uncertain;
 import evencistern.water.Dissolved;
 import evencistern.water.PhCorrection;
@@ -41,6 +44,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -119,6 +123,7 @@ final class GoldenAnswers {
         answers.put("S05", Answer.of(GoldenPlans.nitrogen(monstera)));
         Situation cactus = GoldenPlans.lot("mammillaria", 9, 6.5, 8, "gritty_succulent", GoldenPlans.sill(0.4), EVEN);
         answers.put("S10", Answer.of(GoldenPlans.nitrogen(cactus)));
+        answers.put("S14", Answer.of(SpeciesGuide.require("petunia").cap().ecMsCm() + 0.35));
         answers.put("S15", Answer.of(SpeciesGuide.require("boston_fern").cap().ecMsCm() + 0.03));
     }
 
@@ -182,12 +187,58 @@ final class GoldenAnswers {
                 yard,
                 Optional.of(
                         strewn(Analysis.npk(5, 5, 10), new Rate.PerPlant(100, 100, Measure.GRAMS), Optional.empty())));
+        Situation hydrangea = GoldenPlans.lot(
+                "hydrangea",
+                28,
+                22,
+                20,
+                "acid_peat_pumice",
+                GoldenPlans.place(52, Place.Kind.OUTDOORS, 0.5, 2, 7, 13, 22, 75),
+                Optional.of(strewn(Analysis.npk(16, 9, 12), new Rate.PerMix(3, 6, Measure.GRAMS), coated)));
+        answers.put(
+                "F27n",
+                Answer.of(GoldenPlans.feedsOfAnAverageYear(hydrangea)
+                        * GoldenPlans.strewn(hydrangea)
+                        * hydrangea
+                                .feed()
+                                .orElseThrow()
+                                .contentsPer(Measure.GRAMS)
+                                .n()
+                        / litres(hydrangea)));
+        answers.put("S29", Answer.of(stock(Analysis.npk(20, 10, 20), 150)));
         answers.put("S24", Answer.of(GoldenPlans.strewn(lemon)));
         answers.put("S26", Answer.of(liquid(Analysis.npk(7, 3, 6)).n()));
         answers.put("S27", Answer.of(liquid(Analysis.npk(4, 3, 8)).k()));
         answers.put(
                 "S28", Answer.of(GoldenPlans.even().contentsPer(Measure.GRAMS).p()));
         answers.put("S30", Answer.of(spoonOfPowder()));
+    }
+
+    /** Grams of a powder in a litre of stock for so much nitrogen, mg/L, behind an injector of 1 in 100. */
+    private static double stock(Analysis analysis, double nitrogen) {
+        Rate.PerWater label = new Rate.PerWater(0.5, 1, Measure.GRAMS);
+        Feed feed = new Feed(
+                analysis,
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                label,
+                new Rhythm.EveryWatering());
+        double perLitre = Dose.choose(
+                        feed,
+                        label,
+                        SpeciesGuide.require("petunia").cap(),
+                        new Target.Nitrogen(nitrogen),
+                        0,
+                        Working.off())
+                .perLitre();
+        Stocked powder = new Stocked("powder", feed, perLitre, Measure.GRAMS, Optional.empty(), OptionalDouble.empty());
+        return StockTanks.of(List.of(powder), Injector.oneIn(100), true, 10, 20, OptionalDouble.empty(), Working.off())
+                .tanks()
+                .get(0)
+                .puts()
+                .get(0)
+                .perLitre();
     }
 
     /** N in the can of a powder that weighs 0.995 g/mL in the spoon, so that half a US teaspoon of it is 2.45 g. */
@@ -353,8 +404,11 @@ final class GoldenAnswers {
         answers.put("H02", Answer.of(last.getMonthValue() + (last.getDayOfMonth() - 1) / 30.0));
     }
 
-    private static double lime(double ph, double target, String mix, Liming.Fineness fineness) {
-        Mix m = Recipes.require(mix);
+    private static Mix mixOf(Mix.Part... parts) {
+        return Mix.of("golden", List.of(parts));
+    }
+
+    private static double lime(double ph, double target, Mix m, Liming.Fineness fineness) {
         return Liming.to(
                         target,
                         new Liming.Start(Uncertain.exact(ph), Uncertain.exact(m.buffer())),
@@ -364,13 +418,19 @@ final class GoldenAnswers {
     }
 
     private static void liming(Map<String, Answer> answers) {
-        answers.put("L01", Answer.of(lime(3.9, 5.8, "peat_perlite", Liming.Fineness.POWDER)));
+        Mix bark = mixOf(new Mix.Part(Recipes.component("pine_bark_aged"), 1));
+        answers.put("L02", Answer.of(lime(4.5, 5.8, bark, Liming.Fineness.GROUND)));
+        Mix acid = mixOf(
+                new Mix.Part(Recipes.component("peat_medium"), 3),
+                new Mix.Part(Recipes.component("pine_bark_aged"), 1));
+        answers.put("L03", Answer.of(lime(acid.ph(Working.off()).value(), 4.5, acid, Liming.Fineness.GROUND)));
+        answers.put("L01", Answer.of(lime(3.9, 5.8, PEAT, Liming.Fineness.POWDER)));
         OptionalDouble flytrap = SpeciesGuide.require("flytrap").limeTo();
         answers.put("L05", Answer.of(flytrap.orElse(Double.NaN)));
         double most = 0;
         for (double target = 4; target < 7.5; target += 0.01) {
             try {
-                most = Math.max(most, lime(3.9, target, "peat_perlite", Liming.Fineness.COARSE));
+                most = Math.max(most, lime(3.9, target, PEAT, Liming.Fineness.COARSE));
             } catch (FaultException refused) {
                 break;
             }

@@ -157,6 +157,12 @@ public final class GoldenPlans {
         return LotYear.of(s, SPRING).feeds().size();
     }
 
+    /** Feeds of an average year, of a feed that is given again when it is spent. */
+    public static double feedsOfAnAverageYear(Situation s) {
+        Rhythm.EveryDays days = (Rhythm.EveryDays) Portion.rhythm(s.feed().orElseThrow(), s);
+        return 365.25 / ((days.min() + days.max()) / 2.0);
+    }
+
     /** Feeds from one day up to another, of the year from spring on. */
     public static double feeds(Situation s, LocalDate from, LocalDate to) {
         return LotYear.of(s, SPRING).feeds().stream()

@@ -176,6 +176,25 @@ class GrowersPathTest extends AtTheDesk {
         assertThat(page).hasURL(Pattern.compile("can="));
     }
 
+    @Test
+    void aWarningThatTheGrowerKnowsIsSetAsideWithAReason() {
+        var lot = Plants.lot(garden, "Olive by the north window", 1);
+        lot.put("species", "olive");
+        String id = CISTERN.api().put(data + "/lots", lot).ok().path("id").asString();
+        page.navigate(home + "/bench/" + id);
+        assertThat(page.getByText("Darker here than it wants.")).isVisible();
+        page.getByText("Set aside …").click();
+        button("Set aside").click();
+        assertThat(page.getByText("Fill it in").first()).isVisible();
+        field("Because").fill("it summers outside next week");
+        button("Set aside").click();
+        assertThat(page.getByText("Darker here than it wants.")).hasCount(0);
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Journal"))
+                .click();
+        assertThat(page.getByText(Pattern.compile("too dark here, up to .*: it summers outside next week")))
+                .isVisible();
+    }
+
     /** The list that is asked for anew takes its time: meanwhile nothing stands there to be pressed twice. */
     @Test
     void whatWasTickedDoesNotComeBackWhileTheListIsFetched() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
+import com.google.zxing.NotFoundException;
 import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
@@ -140,18 +141,26 @@ class PaperTest {
             "letter_30", List.of(new Spot(4.76, 12.7, 66.7, 25.4), new Spot(74.6, 12.7, 66.7, 25.4)),
             "strips", List.of(new Spot(37.5, 19, 135, 24), new Spot(37.5, 43, 135, 24)));
 
-    /** The code on a label, as a phone's camera reads it. */
+    /** The code on a label, as a phone's camera reads it: nearer and farther, until one picture will do. */
     private static String code(PDDocument pdf, int page, Spot spot) throws Exception {
-        double dots = 300 / 25.4;
-        var image = new PDFRenderer(pdf)
-                .renderImageWithDPI(page, 300)
-                .getSubimage((int) (spot.left() * dots), (int) (spot.top() * dots), (int) (spot.width() * dots), (int)
-                        (spot.height() * dots));
-        return new QRCodeReader()
-                .decode(
-                        new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(image))),
-                        Map.of(DecodeHintType.TRY_HARDER, true))
-                .getText();
+        for (int dotsPerInch : List.of(300, 400, 250)) {
+            double dots = dotsPerInch / 25.4;
+            var image = new PDFRenderer(pdf)
+                    .renderImageWithDPI(page, dotsPerInch)
+                    .getSubimage(
+                            (int) (spot.left() * dots), (int) (spot.top() * dots), (int) (spot.width() * dots), (int)
+                                    (spot.height() * dots));
+            try {
+                return new QRCodeReader()
+                        .decode(
+                                new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(image))),
+                                Map.of(DecodeHintType.TRY_HARDER, true))
+                        .getText();
+            } catch (NotFoundException unread) {
+                // the next picture
+            }
+        }
+        return "no code found";
     }
 
     private String page(JsonNode lot) {
