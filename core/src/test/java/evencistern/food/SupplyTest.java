@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import evencistern.climate.Place;
 import evencistern.fault.FaultException;
 import evencistern.feed.Analysis;
 import evencistern.feed.Feed;
@@ -14,29 +13,19 @@ import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
 import evencistern.need.Situation;
+import evencistern.need.Situations;
 import evencistern.plan.LotPlan;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.working.Working;
 import java.time.LocalDate;
-import java.util.Collections;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class SupplyTest {
     private static Situation fed(Rate rate, Rhythm rhythm, Optional<LocalDate> repotted) {
-        Place sill = new Place(
-                52.4,
-                Place.Kind.INDOORS,
-                Collections.nCopies(12, 17.0),
-                Collections.nCopies(12, 22.0),
-                50,
-                0.25,
-                0.4,
-                Optional.empty(),
-                Optional.empty());
         LocalDate may = LocalDate.of(2026, 5, 14);
         Feed feed = new Feed(
                 Analysis.npk(1, 1, 1), ProductForm.DRY, OptionalDouble.of(0.9), OptionalDouble.empty(), rate, rhythm);
@@ -44,7 +33,7 @@ class SupplyTest {
                 SpeciesGuide.require("streptocarpus"),
                 Pot.filled(new RoundTaper(0.12, 0.09, 0.11)),
                 Recipes.require("peat_perlite"),
-                sill,
+                Situations.SILL,
                 Optional.of(feed),
                 may,
                 repotted,
