@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 
 /**
  * A compound as its formula is written.
@@ -23,6 +24,7 @@ public final class Formula {
     private static final int LONGEST = 80;
     private static final double MOST_ATOMS = 10_000;
     private static final String DOTS = "·.*•";
+    private static final Pattern BLEACH = Pattern.compile("Cl\\)?\\d*O|O\\d*\\)?Cl");
 
     /** How nitrogen is bound. */
     public enum Bound {
@@ -142,6 +144,11 @@ public final class Formula {
             throw unreadable(text.substring(start)); // a nought for the letter O
         }
         return at == start ? 1 : Double.parseDouble(text.substring(start, at));
+    }
+
+    /** Whether chlorine is bound to oxygen in it: a bleach or a weedkiller, which frees gas from acid and ammonium. */
+    public boolean bleaches() {
+        return BLEACH.matcher(text).find();
     }
 
     public double gramsPerMole() {

@@ -74,6 +74,9 @@ public record Analysis(Map<Declared, Double> stated, Basis basis) {
      */
     public static Analysis ofSalt(String formula, double purityPercent) {
         Formula salt = Formula.of(formula);
+        if (salt.bleaches()) {
+            throw new FaultException(Fault.of(FaultCode.FORMULA_BLEACHES, "feed.formula", formula));
+        }
         Faults.require("feed.purity", purityPercent, 20, 100, "%");
         double pure = purityPercent / 100;
         Map<Declared, Double> stated = new EnumMap<>(Declared.class);

@@ -22,7 +22,7 @@ import java.util.List;
  *
  * <p><b>Answers</b> how strong may and should I mix this feed for this plant, and what does that give?
  * <p><b>Formula</b> ceiling = min(label's top, cap(EC), cap(N), cap(P), cap(B)); wanted = label's low + appetite·(top − low),
- * the label's top, so much nitrogen, or the same food in another rhythm, c₂ = c₁·days₂/days₁; strength = min(wanted,
+ * the label's top, so much nitrogen, or the same food in another rhythm, c₂ = min(c₁, ceiling)·days₂/days₁; strength = min(wanted,
  * ceiling)·Π shares, dry air and slow growth counting once; mg/L = g/L · % · 10
  * <p><b>Units</b> g/L or mL/L of product; mg/L of elements
  * <p><b>Valid for</b> rates per volume of water; a target above the label's top is refused
@@ -59,9 +59,9 @@ public record Dose(
     public static Dose choose(
             Feed feed, Rate.PerWater rate, StrengthCap cap, Target target, double waterMsCm, Working working) {
         Nutrients contents = feed.contentsPer(rate.measure());
-        Wanted goal = wanted(Target.base(target), rate, contents);
         Limit limit = limit(feed, rate, cap, contents, waterMsCm);
         double top = limit.perLitre();
+        Wanted goal = wanted(Target.base(target), rate, contents, top);
         double wanted = goal.perLitre();
         double share = Target.share(target);
         double strength = Math.min(wanted, top) * share;
@@ -148,7 +148,7 @@ public record Dose(
     /** What the target asks for, before any ceiling, and how it came about. */
     private record Wanted(double perLitre, String formula, List<Working.Input> inputs) {}
 
-    private static Wanted wanted(Target target, Rate.PerWater rate, Nutrients contents) {
+    private static Wanted wanted(Target target, Rate.PerWater rate, Nutrients contents, double top) {
         Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
         Working.Input label = typed("label", rate.max(), per, "feed.label");
         Working.Input low = typed("low", rate.min(), per, "feed.label");
@@ -180,10 +180,10 @@ public record Dose(
                             typed("N of one", contents.n(), Unit.MILLIGRAM, "feed.n")));
         }
         Target.SameFood food = (Target.SameFood) target;
-        double once = within(rate, food.place());
+        double once = Math.min(within(rate, food.place()), top); // what it would get in the label's own rhythm
         return new Wanted(
                 once * food.days() / food.labelDays(),
-                "(low + appetite·(label − low))·days/days(label)",
+                "min(low + appetite·(label − low), top)·days/days(label)",
                 List.of(
                         appetite(food.place()),
                         low,

@@ -4,6 +4,8 @@ import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
+import evencistern.chemistry.AtomicWeights;
+import evencistern.chemistry.Formula;
 import evencistern.fault.Faults;
 import evencistern.label.Measure;
 import evencistern.solution.Conductance;
@@ -20,19 +22,23 @@ import java.util.Locale;
  *
  * <p><b>Answers</b> what conductivity does this strength add, and what will the pen show over my water?
  * <p><b>Formula</b> EC = EC(water) + added; added is c·f where the label states f; else by the ions, where the label tells
- * how all nitrogen is bound; else c · 0.018 · (N + P2O5 + K2O)
+ * how all nitrogen is bound; else by the salts that the three numbers are commonly made of: phosphorus as ammonium
+ * phosphate, potassium as nitrate, and what is left of the nitrogen as ammonium nitrate as far as 95 % of the weight has
+ * room for it, the rest as urea
  * <p><b>Units</b> c in g/L of product; f in mS/cm per g/L; EC in mS/cm at 25 °C
  * <p><b>Valid for</b> up to about 4 mS/cm; 95 % of what the feed adds: label ± 10 %, ions ± 7 % and a quarter of what had to
- * be filled in, three numbers ± 20 %; urea does not conduct
- * <p><b>Source</b> ions as in {@link Conductance}; [TYPICAL] the factor of the three numbers, from memory; a factor stated
- * on the label takes the place of both
+ * be filled in, three numbers besides as far as all ammonium nitrate and all urea lie apart; urea does not conduct
+ * <p><b>Source</b> ions as in {@link Conductance}; [TYPICAL] the salts behind three numbers and the 5 % of other things, from
+ * memory; a factor stated on the label takes the place of both
  * <p><b>Checked by</b> MeterForecastTest
  */
 public final class MeterForecast {
-    static final double PER_PERCENT = 0.018;
     private static final double LABEL_PLUS_MINUS = 0.10;
     private static final double IONS_PLUS_MINUS = 0.07;
-    private static final double NUMBERS_PLUS_MINUS = 0.20;
+    /** Of the weight, what is not dye, chelate and moisture. */
+    private static final double SALTS = 0.95;
+
+    private static final double UREA_GRAMS_PER_MOLE_N = Formula.of("CO(NH2)2").gramsPerMole() / 2;
     private static final double FILLED_PLUS_MINUS = 0.25;
     private static final double Z95 = 1.959963984540054;
     private static final int ROUNDS = 12;
@@ -79,14 +85,36 @@ public final class MeterForecast {
                 yield new Uncertain(value, value * Math.hypot(plusMinus / Z95, feed.contentsSpread(measure)));
             }
             case THREE_NUMBERS -> {
-                Nutrients unit = feed.contentsPer(measure);
-                double percents = (unit.n() + unit.p() / Declared.P2O5.element() + unit.k() / Declared.K2O.element())
-                        / 10
-                        * perLitre;
-                double value = PER_PERCENT * percents;
-                yield new Uncertain(value, value * Math.hypot(NUMBERS_PLUS_MINUS / Z95, feed.contentsSpread(measure)));
+                Nutrients told = feed.contentsPer(measure).times(perLitre);
+                double mass = SALTS * 1000 * feed.gramsPer(measure).value() * perLitre;
+                double value = Conductance.over(filled(saltsOf(told, mass)), waterMsCm);
+                double least = Conductance.over(filled(saltsOf(told, 0)), waterMsCm);
+                double most = Conductance.over(filled(saltsOf(told, Double.MAX_VALUE)), waterMsCm);
+                double apart = value > 0 ? (most - least) / value / Math.sqrt(12) : 0;
+                double plusMinus = Math.hypot(IONS_PLUS_MINUS / Z95, apart);
+                yield new Uncertain(value, value * Math.hypot(plusMinus, feed.contentsSpread(measure)));
             }
         };
+    }
+
+    /**
+     * The ions of a feed that does not tell how its nitrogen is bound.
+     *
+     * @param told mg/L
+     * @param mass of all salts, mg/L; 0 where all that may be is urea
+     */
+    private static Ions saltsOf(Nutrients told, double mass) {
+        Ions ions = told.ions();
+        double nitrogen = told.n() / AtomicWeights.N;
+        double phosphate = Math.min(nitrogen, ions.of(Ion.DIHYDROGEN_PHOSPHATE));
+        ions = ions.plus(Ion.AMMONIUM, phosphate);
+        double nitrate = Math.min(nitrogen - phosphate, Math.max(0, ions.chargeLeft()));
+        ions = ions.plus(Ion.NITRATE, nitrate);
+        double left = nitrogen - phosphate - nitrate;
+        double room = mass - filled(ions).mass() - left * UREA_GRAMS_PER_MOLE_N;
+        double heavier = (Ion.AMMONIUM.gramsPerMole() + Ion.NITRATE.gramsPerMole()) / 2 - UREA_GRAMS_PER_MOLE_N;
+        double half = Math.min(left, Math.max(0, room / heavier)) / 2;
+        return ions.plus(Ion.AMMONIUM, half).plus(Ion.NITRATE, half);
     }
 
     /** What labels leave out is what balances the charges: sulfate for missing anions, sodium for missing cations. */

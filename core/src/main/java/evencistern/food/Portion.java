@@ -24,8 +24,8 @@ import java.util.function.ToDoubleFunction;
  * What a pot takes of its feed, and how often.
  *
  * <p><b>Answers</b> where in the label's range is this lot's portion, in what rhythm, and how much of it does its mix bear?
- * <p><b>Formula</b> strength = label by appetite · the least of: air on bare roots, ¼ for a seedling, growth in quarters where
- * it is fed with every watering, what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
+ * <p><b>Formula</b> strength = label by appetite · air on bare roots or growth in quarters where it is fed with every
+ * watering, whichever is less · ¼ for a seedling in its first two weeks, then ½ · what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
  * once 80 to 90 % of it is out
  * <p><b>Units</b> product in the label's measure, g or mL; days
  * <p><b>Valid for</b> feeds at the roots, watered on or strewn
@@ -33,7 +33,11 @@ import java.util.function.ToDoubleFunction;
  * <p><b>Checked by</b> CareTest
  */
 public final class Portion {
-    private static final double SEEDLING_SHARE = 0.25;
+    /** A seedling begins with a quarter at its second true leaf and gets half once it has rooted into its cell. */
+    private static final double FIRST_SHARE = 0.25;
+
+    private static final double ROOTED_SHARE = 0.5;
+    private static final int ROOTED_DAYS = 14;
     private static final int QUARTERS = 4;
     /** The share of a coated feed that is out when it is given again, and by when at the latest. */
     private static final double MOSTLY_SPENT = 0.8;
@@ -72,11 +76,18 @@ public final class Portion {
                 ? new Target.ByAppetite(place)
                 : new Target.SameFood(
                         place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(rhythm(feed, s), gap));
-        boolean seedling = s.particulars().conditions().containsKey(Condition.SEEDLING);
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
-                .weakened(seedling ? SEEDLING_SHARE : 1, Target.Why.SEEDLING)
+                .weakened(seedlingShare(s, day), Target.Why.SEEDLING)
                 .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
                 .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
+    }
+
+    private static double seedlingShare(Situation s, LocalDate day) {
+        LocalDate since = s.particulars().conditions().get(Condition.SEEDLING);
+        if (since == null) {
+            return 1;
+        }
+        return day.isBefore(since.plusDays(ROOTED_DAYS)) ? FIRST_SHARE : ROOTED_SHARE;
     }
 
     /**

@@ -6,7 +6,7 @@ import java.util.Locale;
 public enum Condition {
     FLOWERING,
     FRUIT_SET,
-    /** From its second true leaf until it is grown: fed at a quarter of the strength. */
+    /** From its second true leaf until it is grown: fed at a quarter of the strength, later at half. */
     SEEDLING,
     GRAFTED,
     /** Sick or kept apart: not fed, and done last on the round. */

@@ -236,7 +236,7 @@ public record Care(
             notes.add(Note.SAME_FOOD_OTHER_RHYTHM);
         }
         if (watered && s.particulars().conditions().containsKey(Condition.SEEDLING)) {
-            notes.add(Note.SEEDLING_QUARTER);
+            notes.add(Note.SEEDLING);
         }
         if (watered && Portion.growthShare(s.feed().get(), s, plan.nextWater()) < 1) {
             notes.add(Note.SLOW_GROWTH_WEAKER);

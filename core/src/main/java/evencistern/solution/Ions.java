@@ -6,12 +6,12 @@ import java.util.EnumMap;
 import java.util.Map;
 
 /**
- * What is dissolved, in mmol/L of each ion, each 0–2 000.
+ * What is dissolved, in mmol/L of each ion, each 0–20 000.
  *
  * @param mmolPerL by ion; absent is none
  */
 public record Ions(Map<Ion, Double> mmolPerL) {
-    private static final double MOST = 2000;
+    private static final double MOST = 20_000;
 
     public Ions {
         Map<Ion, Double> own = new EnumMap<>(Ion.class);
@@ -39,6 +39,13 @@ public record Ions(Map<Ion, Double> mmolPerL) {
                         .mapToDouble(e -> Math.max(0, e.getValue() * e.getKey().charge()))
                         .sum()
                 + Math.max(0, -chargeLeft());
+    }
+
+    /** mg/L of all of them. */
+    public double mass() {
+        return mmolPerL.entrySet().stream()
+                .mapToDouble(e -> e.getValue() * e.getKey().gramsPerMole())
+                .sum();
     }
 
     public Ions plus(Ion ion, double mmol) {

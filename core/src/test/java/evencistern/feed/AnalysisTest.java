@@ -2,12 +2,15 @@ package evencistern.feed;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowable;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class AnalysisTest {
     private static Analysis byWeight(Map<Declared, Double> stated) {
@@ -111,5 +114,22 @@ class AnalysisTest {
                 .contents();
         assertThat(untold.n()).isCloseTo(put.n() + 5, within(1e-9));
         assertThat(untold.of(Nutrient.NITRATE_N)).isZero();
+    }
+
+    /** Bleach frees chlorine from acid and chloramine from ammonium (product safety norms); chlorides are feeds. */
+    @ParameterizedTest
+    @CsvSource({
+        "NaOCl, true",
+        "NaClO, true",
+        "Ca(ClO)2, true",
+        "Ca(OCl)2, true",
+        "KClO3, true",
+        "CaCl2·2H2O, false",
+        "KCl, false"
+    })
+    void aBleachIsNoFeed(String formula, boolean refused) {
+        Throwable thrown = catchThrowable(() -> Analysis.ofSalt(formula, 100));
+        assertThat(thrown instanceof FaultException f && f.faults().get(0).code() == FaultCode.FORMULA_BLEACHES)
+                .isEqualTo(refused);
     }
 }

@@ -7,6 +7,7 @@ import evencistern.feed.Analysis;
 import evencistern.feed.CoatedRelease;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
+import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.LabelReader;
@@ -17,11 +18,14 @@ import evencistern.label.Rhythm;
 import evencistern.media.Liming;
 import evencistern.media.Mix;
 import evencistern.media.Recipes;
+import evencistern.need.FeedRhythm;
 import evencistern.need.Hold;
 import evencistern.need.Situation;
+import evencistern.need.Whereabouts;
 import evencistern.plan.GoldenPlans;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
+import evencistern.pot.RoundTaper;
 import evencistern.reading.Band;
 import evencistern.reading.Equivalence;
 import evencistern.reading.GoldenVerdicts;
@@ -29,6 +33,7 @@ import evencistern.reading.Method;
 import evencistern.reading.Verdict;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
+import evencistern.salt.SaltAccount;
 import evencistern.tank.Injector;
 import evencistern.tank.StockTanks;
 import evencistern.tank.Stocked;
@@ -43,11 +48,13 @@ import evencistern.working.Working;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.time.LocalDate;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /** What the core says to the golden scenarios. */
 final class GoldenAnswers {
@@ -96,8 +103,99 @@ final class GoldenAnswers {
         liming(answers);
         waters(answers);
         cautions(answers);
+        uses(answers);
+        constantly(answers);
+        flushes(answers);
         answers.put("D19", Answer.of(GoldenPlans.shownDaysOverExactDays()));
         return answers;
+    }
+
+    /** Ratios of what one plant uses at two times or in two airs, or two plants at one: the size of the plant falls out. */
+    private static void uses(Map<String, Answer> answers) {
+        LocalDate january = LocalDate.of(2027, 1, 15);
+        LocalDate july = LocalDate.of(2026, 7, 15);
+        Situation fern = inRoom("boston_fern", 0.18, 17, 21, 40);
+        answers.put(
+                "D04",
+                Answer.of(GoldenPlans.use(fern, january)
+                        / GoldenPlans.use(inRoom("boston_fern", 0.18, 17, 21, 70), january)));
+        answers.put(
+                "D18",
+                Answer.of(GoldenPlans.use(inRoom("boston_fern", 0.25, 19, 27, 52), july)
+                        / GoldenPlans.use(inRoom("snake_plant", 0.25, 19, 27, 52), july)));
+        Situation monstera = GoldenPlans.lot("monstera", 20, 15, 18, "peat_perlite", GoldenPlans.sill(0.18), EVEN);
+        answers.put("D10", Answer.of(GoldenPlans.use(monstera, july) / GoldenPlans.use(monstera, january)));
+        answers.put(
+                "D11",
+                Answer.of(GoldenPlans.use(inRoom("pelargonium", 0.25, 19, 27, 52), july)
+                        / GoldenPlans.use(inRoom("pelargonium", 0.45, 14, 19, 45), january)));
+        Place equator = GoldenPlans.place(2, Place.Kind.OUTDOORS, 1, 23, 31, 23, 31, 80);
+        Situation bougainvillea = GoldenPlans.lot("bougainvillea", 28, 22, 20, "loam_potting", equator, EVEN);
+        DoubleSummaryStatistics months = IntStream.rangeClosed(1, 12)
+                .mapToDouble(m -> GoldenPlans.use(bougainvillea, LocalDate.of(2026, m, 15)))
+                .summaryStatistics();
+        answers.put("D15", Answer.of(months.getMax() / months.getMin()));
+    }
+
+    private static Situation inRoom(String species, double light, double low, double high, double humidity) {
+        Place room = GoldenPlans.place(52, Place.Kind.INDOORS, light, low, high, low, high, humidity);
+        return GoldenPlans.lot(species, 15, 11, 13.5, "peat_perlite", room, EVEN);
+    }
+
+    /** Feeds with every watering, by labels as such feeds have them: 100 to 150 mg/L N, and one that asks for too much. */
+    private static void constantly(Map<String, Answer> answers) {
+        LocalDate april = LocalDate.of(2026, 4, 1);
+        Place glass = GoldenPlans.place(52, Place.Kind.UNDER_GLASS, 0.6, 14, 20, 17, 24, 70);
+        Analysis low = Analysis.npk(13, 2, 13);
+        Situation plugs = GoldenPlans.lot("petunia", 3, 2, 4, "peat_perlite", glass, everyWatering(low, 1, 1.5));
+        answers.put("S01", Answer.of(GoldenPlans.nitrogen(GoldenPlans.seedlings(plugs, april))));
+        Situation most = GoldenPlans.lot("petunia", 3, 2, 4, "peat_perlite", glass, everyWatering(low, 3, 3));
+        answers.put("S02", Answer.of(GoldenPlans.nitrogen(GoldenPlans.seedlings(most, april.minusDays(30)))));
+        Optional<Feed> usual = everyWatering(Analysis.npk(20, 10, 20), 0.5, 0.75);
+        answers.put(
+                "S03",
+                Answer.of(GoldenPlans.nitrogen(GoldenPlans.lot("petunia", 11, 8, 9.5, "peat_perlite", glass, usual))));
+        Place yard = GoldenPlans.place(52, Place.Kind.OUTDOORS, 1, 12, 22, 13, 23, 70);
+        answers.put(
+                "S13",
+                Answer.of(GoldenPlans.nitrogen(
+                        GoldenPlans.lot("escallonia", 19, 15, 13, "compost_bark_patio", yard, usual))));
+        Situation fern = GoldenPlans.lot("boston_fern", 15, 11, 13.5, "peat_perlite", GoldenPlans.sill(0.18), EVEN);
+        answers.put(
+                "D24",
+                Answer.of(GoldenPlans.nitrogen(GoldenPlans.every(fern, FeedRhythm.WEEKLY))
+                        / GoldenPlans.nitrogen(GoldenPlans.every(fern, FeedRhythm.FORTNIGHTLY))));
+    }
+
+    private static Optional<Feed> everyWatering(Analysis analysis, double least, double most) {
+        return Optional.of(new Feed(
+                analysis,
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                new Rate.PerWater(least, most, Measure.GRAMS),
+                new Rhythm.EveryWatering()));
+    }
+
+    private static void flushes(Map<String, Answer> answers) {
+        answers.put("R10", Answer.of(leftOf(1)));
+        answers.put("R11", Answer.of(leftOf(2)));
+    }
+
+    /** The share of the salt that so many container volumes of water with nothing in it leave behind. */
+    private static double leftOf(double containers) {
+        Situation pot = GoldenPlans.lot("pelargonium", 14, 10, 12.5, "peat_perlite", GoldenPlans.sill(0.25), EVEN);
+        LocalDate day = LocalDate.of(2026, 6, 1);
+        double litres = containers * litres(pot);
+        List<SaltAccount.Event> events = List.of(
+                new SaltAccount.Read(day, Uncertain.exact(4)),
+                new SaltAccount.Poured(day, litres, 0, 0, OptionalDouble.of(litres)));
+        SaltAccount.Story story =
+                new SaltAccount.Story(day, Uncertain.exact(4), events, List.of(new Whereabouts.Stay(day, pot.place())));
+        return SaltAccount.of(pot, story, new SaltAccount.Given(0, 0), 3, day, Working.off())
+                        .msCm()
+                        .value()
+                / 4;
     }
 
     private static void feeds(Map<String, Answer> answers) {
@@ -212,6 +310,21 @@ final class GoldenAnswers {
         answers.put(
                 "S28", Answer.of(GoldenPlans.even().contentsPer(Measure.GRAMS).p()));
         answers.put("S30", Answer.of(spoonOfPowder()));
+        Situation olive = GoldenPlans.lot(
+                "olive",
+                36,
+                30,
+                32,
+                "loam_potting",
+                GoldenPlans.place(43, Place.Kind.OUTDOORS, 1, 3, 11, 18, 30, 65),
+                EVEN);
+        answers.put("F19n", Answer.of(GoldenPlans.nitrogenOfAYear(olive, OptionalDouble.empty())));
+        Situation lavender = GoldenPlans.lot("lavender", 20, 16, 18.5, "gritty_succulent", yard, EVEN);
+        answers.put("F26n", Answer.of(GoldenPlans.nitrogenOfAYear(lavender, OptionalDouble.empty())));
+        Feed powder = weekly(Analysis.npk(20, 10, 20));
+        answers.put(
+                "S18",
+                Answer.of(MeterForecast.added(powder, 0.75, Measure.GRAMS, 0).value()));
     }
 
     /** Grams of a powder in a litre of stock for so much nitrogen, mg/L, behind an injector of 1 in 100. */
@@ -370,15 +483,20 @@ final class GoldenAnswers {
                         .isBefore(LocalDate.of(2027, 2, 20))));
     }
 
-    private static void rests(Map<String, Answer> answers) {
-        Place cool = GoldenPlans.place(52, Place.Kind.UNDER_GLASS, 0.5, 8, 16, 14, 26, 65);
-        Feed weekly = new Feed(
-                Analysis.npk(20, 10, 20),
+    /** A powder, "0.5 g per litre weekly in growth". */
+    private static Feed weekly(Analysis analysis) {
+        return new Feed(
+                analysis,
                 ProductForm.DRY,
                 OptionalDouble.of(0.9),
                 OptionalDouble.empty(),
                 new Rate.PerWater(0.5, 0.5, Measure.GRAMS),
                 new Rhythm.EveryDays(7, 7));
+    }
+
+    private static void rests(Map<String, Answer> answers) {
+        Place cool = GoldenPlans.place(52, Place.Kind.UNDER_GLASS, 0.5, 8, 16, 14, 26, 65);
+        Feed weekly = weekly(Analysis.npk(20, 10, 20));
         Situation nobile =
                 GoldenPlans.lot("nobile_dendrobium", 12, 8.5, 10.5, "bark_charcoal", cool, Optional.of(weekly));
         answers.put("F10f", Answer.of(GoldenPlans.feeds(nobile)));
@@ -552,6 +670,8 @@ final class GoldenAnswers {
                                 "feed the plant every week", ProductForm.LIQUID, Map.of(), OptionalDouble.empty())
                         .rate()
                         .isEmpty()));
+        answers.put("Y16", Answer.of(asksFor("pot.", () -> new RoundTaper(0, 0, 0))));
+        answers.put("Y18", Answer.of(asksFor("feed.formula", () -> Analysis.ofSalt("NaOCl", 100))));
         answers.put(
                 "Y19",
                 Answer.of(Treatment.of(
@@ -568,6 +688,16 @@ final class GoldenAnswers {
                                 Working.off())
                         .notes()
                         .contains(Treatment.Note.FOOD_INTERVAL)));
+    }
+
+    /** Whether what was asked is refused for the sake of a field. */
+    private static boolean asksFor(String field, Runnable asked) {
+        try {
+            asked.run();
+            return false;
+        } catch (FaultException e) {
+            return e.faults().stream().allMatch(f -> f.field().startsWith(field));
+        }
     }
 
     private static boolean refused(Runnable asked) {

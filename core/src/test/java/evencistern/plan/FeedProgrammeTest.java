@@ -377,13 +377,15 @@ class FeedProgrammeTest {
         assertThat(Care.on(MAY.plusDays(1), told, TOOLS, Working.off()).notes()).contains(Note.TOO_BRIGHT_HERE);
     }
 
-    /** Common practice, no source: first feed at the second true leaf, at a quarter. */
+    /** Common practice, no source: first feed at the second true leaf, at a quarter; half once the cell is rooted. */
     @Test
-    void aSeedlingIsFedAtAQuarter() {
+    void aSeedlingIsFedAtAQuarterAndLaterAtHalf() {
         Lot grown = Lot.of("streptocarpus");
         Lot young = grown.in(Condition.SEEDLING, MAY);
         assertThat(young.perLitre()).isCloseTo(grown.perLitre() / 4, within(1e-9));
-        assertThat(young.notes()).contains(Note.SEEDLING_QUARTER);
+        Lot rooted = grown.in(Condition.SEEDLING, MAY.minusDays(30));
+        assertThat(rooted.perLitre()).isCloseTo(grown.perLitre() / 2, within(1e-9));
+        assertThat(young.notes()).contains(Note.SEEDLING);
     }
 
     @Test

@@ -101,13 +101,33 @@ public final class GoldenPlans {
 
     /** The same told to be at rest since a day. */
     public static Situation resting(Situation s, LocalDate since) {
+        return in(s, Condition.RESTING, since);
+    }
+
+    /** The same as seedlings since a day. */
+    public static Situation seedlings(Situation s, LocalDate since) {
+        return in(s, Condition.SEEDLING, since);
+    }
+
+    private static Situation in(Situation s, Condition condition, LocalDate since) {
         return s.with(new Particulars(
                 OptionalDouble.empty(),
                 Learned.NOTHING,
                 true,
-                Map.of(Condition.RESTING, since),
+                Map.of(condition, since),
                 FeedRhythm.LABEL,
                 Optional.empty()));
+    }
+
+    /** The same fed in a rhythm of its own. */
+    public static Situation every(Situation s, FeedRhythm rhythm) {
+        return s.with(
+                new Particulars(OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), rhythm, Optional.empty()));
+    }
+
+    /** Litres a day that a lot uses on a day. */
+    public static double use(Situation s, LocalDate day) {
+        return LotPlan.of(s, SPRING, Working.off()).need().useOn(day);
     }
 
     /** Weeks from a day, on which it was watered, to the next watering. */

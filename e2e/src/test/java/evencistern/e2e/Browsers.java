@@ -47,8 +47,8 @@ final class Browsers {
                 .setLocale("en-GB")
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setBaseURL(address));
-        context.setDefaultTimeout(15_000);
-        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        context.setDefaultTimeout(60_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(60_000);
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onPageError(complaints::add);

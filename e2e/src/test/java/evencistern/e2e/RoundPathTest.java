@@ -107,9 +107,7 @@ class RoundPathTest {
             Instant ticked = Instant.now();
             Cistern.pause(3000);
             try (Cistern cistern = Cistern.startEmpty(database, TODAY, port)) {
-                assertThat(page.getByText("waiting to be sent").first())
-                        .isHidden(new com.microsoft.playwright.assertions.LocatorAssertions.IsHiddenOptions()
-                                .setTimeout(30_000));
+                assertThat(page.getByText("waiting to be sent").first()).isHidden();
                 List<JsonNode> waterings = waterings(cistern.api(), home);
                 assertThat(waterings).hasSize(LOTS);
                 assertThat(waterings)
