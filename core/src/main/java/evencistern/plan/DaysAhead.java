@@ -105,7 +105,7 @@ final class DaysAhead {
         this.lastFed = s.lastFed();
         this.counted = s.lastFed().orElse(s.startedOn());
         WaterNeed.Dry dry = dryDown();
-        this.flushOn = LotPlan.flush(s, water, dry.on()).map(LotPlan.Flush::on);
+        this.flushOn = LotPlan.flush(s, water, need, dry.on()).map(LotPlan.Flush::on);
         this.needMgPerL = s.species().appetite().nitrogenMgPerL();
         this.nitrogenMgPerL = s.feed()
                 .filter(f -> fed && f.rate() instanceof Rate.PerWater)
@@ -150,8 +150,7 @@ final class DaysAhead {
         if (next.kind() == Kind.FLUSH) {
             flushOn = s.particulars().flushing().byAccount()
                     ? Optional.empty()
-                    : LotPlan.flushEvery(s, water)
-                            .map(every -> LotPlan.awake(next.on().plusDays(every), s));
+                    : LotPlan.flushAfter(next.on(), s, water, need).map(due -> LotPlan.awake(due, s));
         }
         if (next.kind() == Kind.FEED) {
             lastFed = Optional.of(next.on());

@@ -36,8 +36,8 @@ import java.util.stream.Stream;
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: at once
  * after a reading above the band, or once the salt account passes it; by the calendar only under a roof and up to 10 L: the
- * kind's weeks from the last flush or reading in order, where nothing drains at most 4, not while the plant rests nor within 6
- * weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
+ * kind's weeks from the last flush or reading in order, where nothing drains at most 4, and four waterings at least, not while
+ * the plant rests nor within 6 weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
  * <p><b>Source</b> [COMMON] feed on a watering day, not oftener than the label, as growth and need ask
@@ -57,6 +57,8 @@ public record LotPlan(
         Optional<Flush> flush) {
     private static final int FLUSH_UNDRAINED_DAYS = 28;
     private static final double FLUSH_WATERS = 2;
+    /** So many waterings lie between two flushes by the calendar: salt comes with water, not with weeks; common practice. */
+    private static final int FLUSH_WATERINGS = 4;
     /** More than this nobody pours through one pot by the calendar; common practice, no source. */
     private static final double MOST_BY_CALENDAR_LITRES = 10;
     /** So long quick granules feed. */
@@ -169,7 +171,7 @@ public record LotPlan(
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
         Optional<FeedDate> nextFeed = s.feed().filter(f -> ahead.fed()).map(f -> feedDate(f, s, ahead, next, working));
         return new LotPlan(
-                potWater, need, days, nextWater, next.missingLitres(), nextFeed, flush(s, potWater, nextWater));
+                potWater, need, days, nextWater, next.missingLitres(), nextFeed, flush(s, potWater, need, nextWater));
     }
 
     /** Whether it was told that the pot dried right out and it has not been watered since. */
@@ -179,18 +181,23 @@ public record LotPlan(
     }
 
     /**
-     * Days between flushes by the calendar; empty for kinds that want none, under the open sky, for coated feed alone, and for
-     * pots that take too much water for it: there a reading or the account says.
+     * When plain water in plenty is due by the calendar: after the weeks of the kind, and no sooner than a pot that seldom
+     * drinks has had a few waterings; empty for kinds that want none, under the open sky, for coated feed alone, and for pots
+     * that take too much water for it: there a reading or the account says.
      */
-    static Optional<Integer> flushEvery(Situation s, PotWater water) {
+    static Optional<LocalDate> flushAfter(LocalDate flushed, Situation s, PotWater water, WaterNeed need) {
         int days = s.species().flushDays();
         boolean byCalendar = days > 0
                 && s.place().kind() != Place.Kind.OUTDOORS
                 && s.feed().flatMap(Feed::coated).isEmpty()
                 && usualFlush(water) <= MOST_BY_CALENDAR_LITRES;
-        return byCalendar
-                ? Optional.of(s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS))
-                : Optional.empty();
+        if (!byCalendar) {
+            return Optional.empty();
+        }
+        LocalDate due = flushed.plusDays(s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS));
+        double waterings = FLUSH_WATERINGS * need.usableLitres() / need.useOn(due);
+        LocalDate drunk = flushed.plusDays((long) Math.min(LOOK_AHEAD_DAYS, waterings));
+        return Optional.of(drunk.isAfter(due) ? drunk : due);
     }
 
     private static double usualFlush(PotWater water) {
@@ -220,7 +227,7 @@ public record LotPlan(
     }
 
     /** The next flush, if one is planned; by the weeks of its kind it is not before a day. */
-    static Optional<Flush> flush(Situation s, PotWater water, LocalDate earliest) {
+    static Optional<Flush> flush(Situation s, PotWater water, WaterNeed need, LocalDate earliest) {
         double litres = usualFlush(water);
         // a reading of too much salt is answered at once, unless plain water or fresh mix came since
         Optional<AfterReading.Salty> salty = s.particulars()
@@ -241,8 +248,8 @@ public record LotPlan(
         if (by.byAccount()) {
             return by.on().map(on -> new Flush(on, asked(by.litres(), dried, litres), Flush.Asker.ACCOUNT));
         }
-        return flushEvery(s, water)
-                .map(every -> afterGranules(lastFlushed(s).plusDays(every), s))
+        return flushAfter(lastFlushed(s), s, water, need)
+                .map(due -> afterGranules(due, s))
                 .map(due -> {
                     LocalDate day = due.isBefore(earliest) ? earliest : due;
                     return Hold.standsStill(day, s) ? awake(day, s) : due;

@@ -3,7 +3,6 @@ package evencistern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.climate.Place;
-import evencistern.media.PotWater;
 import evencistern.need.AfterReading;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Hold;
@@ -12,12 +11,14 @@ import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.Situations;
 import evencistern.plant.SpeciesGuide;
+import evencistern.working.Working;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -118,12 +119,32 @@ class LotYearTest {
                 Map.of(),
                 FeedRhythm.LABEL,
                 Optional.of(due.minusDays(42)));
-        LocalDate on = LotPlan.flush(s.with(told), new PotWater(s.mix(), s.pot()), rest.minusDays(10))
-                .orElseThrow()
-                .on();
+        LocalDate on = flush(s.with(told), rest.minusDays(10)).orElseThrow().on();
         assertThat(on).isAfter(due);
         assertThat(rests(on, s)).isFalse();
         assertThat(due.datesUntil(on)).allMatch(day -> rests(day, s));
+    }
+
+    private static Optional<LotPlan.Flush> flush(Situation s, LocalDate earliest) {
+        LotPlan plan = LotPlan.of(s, earliest, Working.off());
+        return LotPlan.flush(s, plan.potWater(), plan.need(), earliest);
+    }
+
+    /** Salt comes with water: what drinks once in six weeks is not flushed at every second watering; common practice. */
+    @Test
+    void aPotThatSeldomDrinksIsSeldomFlushed() {
+        Situation s = GoldenPlans.lot(
+                "snake_plant", 15, 11, 13.5, "peat_perlite", GoldenPlans.sill(0.18), Optional.of(GoldenPlans.even()));
+        DaysAhead ahead = DaysAhead.of(s, LocalDate.of(2026, 4, 1));
+        List<DaysAhead.Kind> kinds = Stream.generate(ahead::next)
+                .limit(16)
+                .map(DaysAhead.Watering::kind)
+                .toList();
+        for (int i = 0; i < 13; i++) {
+            assertThat(kinds.subList(i, i + 3).stream().filter(k -> k == DaysAhead.Kind.FLUSH))
+                    .hasSizeLessThanOrEqualTo(1);
+        }
+        assertThat(kinds).contains(DaysAhead.Kind.FLUSH);
     }
 
     private static boolean rests(LocalDate day, Situation s) {
