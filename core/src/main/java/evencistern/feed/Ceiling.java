@@ -7,6 +7,8 @@ public enum Ceiling {
     CLASS_N,
     CLASS_P,
     BORON,
+    /** Ammonium and urea in cool roots. */
+    SLOW_N,
     /** Quick nitrogen, or salt, in the pot's mix. */
     POT_QUICK,
     /** Coated feed in the pot's mix. */

@@ -21,7 +21,7 @@ import java.util.List;
  * The strength of a feed to be watered on.
  *
  * <p><b>Answers</b> how strong may and should I mix this feed for this plant, and what does that give?
- * <p><b>Formula</b> ceiling = min(label's top, cap(EC), cap(N), cap(P), cap(B)); wanted = label's low + appetite·(top − low),
+ * <p><b>Formula</b> ceiling = min(label's top, cap(EC), cap(N), cap(P), cap(B), cap(ammonium and urea)); wanted = label's low + appetite·(top − low),
  * the label's top, so much nitrogen, or the same food in another rhythm, c₂ = min(c₁, ceiling)·days₂/days₁; strength = min(wanted,
  * ceiling)·Π shares, dry air and slow growth counting once; mg/L = g/L · % · 10
  * <p><b>Units</b> g/L or mL/L of product; mg/L of elements
@@ -68,7 +68,7 @@ public record Dose(
         Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
         working.step(
                 "feed.ceiling",
-                "top = min(label, c at cap(EC), c at cap(N), c at cap(P), c at cap(B))",
+                "top = min(label, c at cap(EC), c at cap(N), c at cap(P), c at cap(B), c at cap(slow N))",
                 top,
                 per,
                 "COMMON",
@@ -76,7 +76,8 @@ public record Dose(
                 table("cap(EC)", cap.ecMsCm(), Unit.MILLISIEMENS_PER_CM, "species:cap_ec"),
                 table("cap(N)", cap.nMgPerL(), Unit.MILLIGRAM_PER_LITRE, "species:cap_n"),
                 table("cap(P)", cap.pMgPerL(), Unit.MILLIGRAM_PER_LITRE, "species:phosphorus"),
-                table("cap(B)", cap.bMgPerL(), Unit.MILLIGRAM_PER_LITRE, "limits:boron"));
+                table("cap(B)", cap.bMgPerL(), Unit.MILLIGRAM_PER_LITRE, "limits:boron"),
+                table("cap(slow N)", cap.slowMgPerL(), Unit.MILLIGRAM_PER_LITRE, "limits:cold_ammonium"));
         List<Working.Input> inputs = new ArrayList<>(goal.inputs());
         inputs.add(earlier("top", top, per, "feed.ceiling"));
         StringBuilder shares = new StringBuilder();
@@ -131,7 +132,8 @@ public record Dose(
                 .or(Ceiling.CLASS_EC, MeterForecast.strengthAdding(feed, rate.measure(), cap.ecMsCm(), waterMsCm))
                 .or(Ceiling.CLASS_N, at(cap.nMgPerL(), contents.n()))
                 .or(Ceiling.CLASS_P, at(cap.pMgPerL(), contents.p()))
-                .or(Ceiling.BORON, at(cap.bMgPerL(), contents.of(Nutrient.B)));
+                .or(Ceiling.BORON, at(cap.bMgPerL(), contents.of(Nutrient.B)))
+                .or(Ceiling.SLOW_N, at(cap.slowMgPerL(), contents.n() * feed.slowShare()));
     }
 
     /** Product in a litre at which so much of something is in it; no limit where none is in the product. */

@@ -1,5 +1,6 @@
 package evencistern.feed;
 
+import evencistern.chemistry.AtomicWeights;
 import evencistern.fault.Faults;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
@@ -95,6 +96,18 @@ public record Feed(
      */
     public Nutrients contentsPer(Measure measure) {
         return analysis.contents().times(unitsPer(measure).value());
+    }
+
+    /**
+     * The share of its nitrogen that is ammonium or urea, 0–1. Where a label tells nothing of it, all that is not the nitrate
+     * of its potassium may be.
+     */
+    public double slowShare() {
+        Nutrients contents = analysis.contents();
+        double untold = contents.of(Nutrient.UNTOLD_N);
+        double nitrate = contents.k() / AtomicWeights.K * AtomicWeights.N;
+        double slow = contents.of(Nutrient.AMMONIUM_N) + contents.of(Nutrient.UREA_N) + Math.max(0, untold - nitrate);
+        return contents.n() > 0 ? slow / contents.n() : 0;
     }
 
     /** Standard deviation of the contents of a unit, as a share of them. */

@@ -9,8 +9,9 @@ import evencistern.fault.Faults;
  * @param nMgPerL nitrogen, capped apart because urea does not conduct, 0–500 mg/L
  * @param pMgPerL phosphorus, 0–500 mg/L; for plants that it harms
  * @param bMgPerL boron, 0–5 mg/L
+ * @param slowMgPerL nitrogen as ammonium and urea, 0–500 mg/L; less than all of it where the roots are cool
  */
-public record StrengthCap(double ecMsCm, double nMgPerL, double pMgPerL, double bMgPerL) {
+public record StrengthCap(double ecMsCm, double nMgPerL, double pMgPerL, double bMgPerL, double slowMgPerL) {
     /** What a plant takes of phosphorus that it does not mind: no label comes near it. */
     private static final double ANY_P = 500;
 
@@ -23,12 +24,18 @@ public record StrengthCap(double ecMsCm, double nMgPerL, double pMgPerL, double 
                 ecMsCm,
                 nMgPerL,
                 harmedByP ? DoseLimit.PHOSPHORUS_HATER_P.of(stands) : ANY_P,
-                DoseLimit.BORON.of(stands));
+                DoseLimit.BORON.of(stands),
+                slowMgPerL);
+    }
+
+    /** The same for roots that bear so much ammonium and urea. */
+    public StrengthCap withAmmonium(double mgPerL) {
+        return new StrengthCap(ecMsCm, nMgPerL, pMgPerL, bMgPerL, mgPerL);
     }
 
     /** For plants that do not mind phosphorus, and of boron stand as much as most. */
     public StrengthCap(double ecMsCm, double nMgPerL) {
-        this(ecMsCm, nMgPerL, ANY_P, DoseLimit.BORON.of(DoseLimit.Stands.MEDIUM));
+        this(ecMsCm, nMgPerL, ANY_P, DoseLimit.BORON.of(DoseLimit.Stands.MEDIUM), nMgPerL);
     }
 
     public StrengthCap {
@@ -37,6 +44,7 @@ public record StrengthCap(double ecMsCm, double nMgPerL, double pMgPerL, double 
         faults.within("cap.n", nMgPerL, 0, 500, "mg/L");
         faults.within("cap.p", pMgPerL, 0, 500, "mg/L");
         faults.within("cap.b", bMgPerL, 0, 5, "mg/L");
+        faults.within("cap.slow_n", slowMgPerL, 0, 500, "mg/L");
         faults.throwIfAny();
     }
 }

@@ -104,7 +104,7 @@ public final class Portion {
 
     /** The dose of a feed that is watered on, from water with nothing in it; days as in {@link #target}. */
     public static Dose dose(Feed feed, Rate.PerWater rate, Situation s, LocalDate day, int days) {
-        return Dose.choose(feed, rate, s.species().cap(), target(feed, s, day, days), 0, Working.off());
+        return Dose.choose(feed, rate, RootWarmth.cap(s, day), target(feed, s, day, days), 0, Working.off());
     }
 
     /** Product in a litre of the can, in the label's measure; days as in {@link #target}. */

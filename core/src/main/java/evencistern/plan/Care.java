@@ -13,15 +13,14 @@ import evencistern.fault.Faults;
 import evencistern.feed.CanDose;
 import evencistern.feed.Ceiling;
 import evencistern.feed.Dose;
-import evencistern.feed.DoseLimit;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
-import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.food.FeedFitness;
 import evencistern.food.Portion;
+import evencistern.food.RootWarmth;
 import evencistern.food.RootsInAir;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
@@ -122,13 +121,9 @@ public record Care(
 
     /** Of the water that roots can take, the share that is gone from a pot that is bone dry; common practice, no source. */
     private static final double BONE_DRY = 0.95;
-    /** Below this roots turn ammonium over slowly; greenhouse extension guides, from memory. */
-    private static final double COLD_ROOTS_C = 15;
 
     /** Above this bare roots are rinsed with plain water later; common practice, no source. */
     private static final double HOT_AIR_C = 25;
-
-    private static final int WEEK = 7;
 
     /**
      * The tools at hand.
@@ -225,7 +220,7 @@ public record Care(
             notes.add(Note.MOISTEN_FIRST);
         }
         s.feed()
-                .filter(f -> unfit.isEmpty() && coldAmmonium(f, s, today))
+                .filter(f -> unfit.isEmpty() && RootWarmth.tooCoolFor(f, s, today))
                 .ifPresent(f -> notes.add(Note.COLD_AMMONIUM));
         notes.addAll(rootsInAir(s, today));
         if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
@@ -289,21 +284,6 @@ public record Care(
                 && missing >= BONE_DRY * plan.potWater().availableLitres();
     }
 
-    /** Most of its nitrogen as ammonium and urea, which cold roots turn over slowly: by the mean air of the last week. */
-    private static boolean coldAmmonium(Feed feed, Situation s, LocalDate today) {
-        Nutrients contents = feed.contentsPer(feed.rate().measure());
-        double slow = contents.of(Nutrient.AMMONIUM_N) + contents.of(Nutrient.UREA_N);
-        double warmth = today.minusDays(WEEK)
-                .datesUntil(today)
-                .mapToDouble(d -> s.place().on(d).meanC())
-                .average()
-                .orElseThrow();
-        return warmth < COLD_ROOTS_C
-                && contents.n() > 0
-                && slow / contents.n() * 100
-                        > DoseLimit.COLD_AMMONIUM.of(s.species().stands());
-    }
-
     /** Litres that carry the feed, and the step of the working they come from. */
     private record Poured(double litres, String step) {}
 
@@ -318,8 +298,13 @@ public record Care(
             Feed feed, Rate.PerWater rate, Situation s, LotPlan plan, Poured poured, Tools tools, Working working) {
         Target target = Target.byPerson(
                 Portion.target(feed, s, plan.nextWater(), plan.days().likely()), tools.share());
-        Dose dose =
-                Dose.choose(feed, rate, s.species().cap(), target, tools.water().ecMsCm(), working);
+        Dose dose = Dose.choose(
+                feed,
+                rate,
+                RootWarmth.cap(s, plan.nextWater()),
+                target,
+                tools.water().ecMsCm(),
+                working);
         CanDose mixed = CanDose.of(feed, dose, tools.canLitres(), tools.hand(), tools.spoons(), tools.water(), working);
         Measured can = mixed.hand();
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;

@@ -36,7 +36,7 @@ import java.util.stream.Stream;
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: at once
  * after a reading above the band, or once the salt account passes it; by the calendar only under a roof and up to 10 L: the
- * kind's weeks from the last flush or reading in order, where nothing drains at most 4, and four waterings at least, not while
+ * kind's weeks from the last flush or reading in order, and four waterings at least; where nothing drains at most 4 weeks; not while
  * the plant rests nor within 6 weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
@@ -194,7 +194,10 @@ public record LotPlan(
         if (!byCalendar) {
             return Optional.empty();
         }
-        LocalDate due = flushed.plusDays(s.particulars().drains() ? days : Math.min(days, FLUSH_UNDRAINED_DAYS));
+        if (!s.particulars().drains()) {
+            return Optional.of(flushed.plusDays(Math.min(days, FLUSH_UNDRAINED_DAYS)));
+        }
+        LocalDate due = flushed.plusDays(days);
         double waterings = FLUSH_WATERINGS * need.usableLitres() / need.useOn(due);
         LocalDate drunk = flushed.plusDays((long) Math.min(LOOK_AHEAD_DAYS, waterings));
         return Optional.of(drunk.isAfter(due) ? drunk : due);

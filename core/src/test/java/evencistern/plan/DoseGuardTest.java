@@ -231,6 +231,38 @@ class DoseGuardTest {
         assertThat(dose.dose().ceiling()).isEqualTo(Ceiling.BORON);
     }
 
+    /** Common practice, no source: cold roots turn ammonium over slowly; at 10 °C two fifths of the nitrogen, at 15 °C all. */
+    @Test
+    void ammoniumAtColdRootsIsBounded() {
+        Analysis ammonium = new Analysis(Map.of(Declared.N, 20.0, Declared.AMMONIUM_N, 20.0), Analysis.Basis.BY_WEIGHT);
+        Analysis nitrate = new Analysis(Map.of(Declared.N, 20.0, Declared.NITRATE_N, 20.0), Analysis.Basis.BY_WEIGHT);
+        double cap =
+                pot("fuchsia", 0.2, watered(ammonium, 1, 1)).species().cap().nMgPerL();
+        Dose cold = dose(place("fuchsia", 0.2, watered(ammonium, 1, 1), 10));
+        assertThat(cold.ceiling()).isEqualTo(Ceiling.SLOW_N);
+        assertThat(cold.mgPerL().n()).isCloseTo(0.4 * cap, within(1e-6));
+        assertThat(dose(place("fuchsia", 0.2, watered(ammonium, 1, 1), 12.5))
+                        .mgPerL()
+                        .n())
+                .isCloseTo(0.7 * cap, within(1e-6));
+        assertThat(dose(place("fuchsia", 0.2, watered(ammonium, 1, 1), 15)).ceiling())
+                .isNotEqualTo(Ceiling.SLOW_N);
+        assertThat(dose(place("fuchsia", 0.2, watered(nitrate, 1, 1), 10)).ceiling())
+                .isNotEqualTo(Ceiling.SLOW_N);
+    }
+
+    /** Where the label does not tell, what is not the nitrate of its potassium may be ammonium: 20-20-20 has 70 % of it. */
+    @Test
+    void nitrogenThatIsNotToldCountsAsWhatItMayBe() {
+        Feed untold = watered(Analysis.npk(20, 20, 20), 1, 1);
+        assertThat(untold.slowShare()).isCloseTo(0.70, within(0.01));
+        assertThat(dose(place("fuchsia", 0.2, untold, 10)).ceiling()).isEqualTo(Ceiling.SLOW_N);
+    }
+
+    private static Dose dose(Situation s) {
+        return ((Care.Watered) care(s, OptionalDouble.empty()).feeding().orElseThrow()).dose();
+    }
+
     @Test
     void ammoniumAtColdRootsIsTold() {
         Analysis ammonium = new Analysis(Map.of(Declared.N, 20.0, Declared.AMMONIUM_N, 20.0), Analysis.Basis.BY_WEIGHT);
