@@ -46,6 +46,11 @@ export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; show
             ? " Leave the can plain until what is in the mix is spent."
             : ` Mix the can at ${figures(f.canShare)} % of its strength.`)}
       </p>
+      {f.against.map((fault) => (
+        <p key={fault.code} role="alert" className="my-1 border-l-4 border-stop pl-3 text-stop">
+          ▲ In its mix: {fault.detail}
+        </p>
+      ))}
       <Bar food={f} />
       {f.sources.length === 0 ? (
         <p className="note">

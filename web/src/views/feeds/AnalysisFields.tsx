@@ -171,6 +171,12 @@ function Comes({ input }: { input: FeedInput }) {
       <span className="fig">
         {a.contents.map((c) => `${words("nutrients", c.nutrient)} ${figures(c.feed)}`).join(" · ")}
       </span>
+      {a.untold.length > 0 && (
+        <>
+          <br />
+          The label does not tell {a.untold.map((u) => words("untold", u)).join(" It does not tell ")}
+        </>
+      )}
     </p>
   );
 }

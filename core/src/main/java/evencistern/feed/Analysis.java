@@ -9,6 +9,7 @@ import evencistern.fault.Faults;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -180,6 +181,31 @@ public record Analysis(Map<Declared, Double> stated, Basis basis) {
 
     public double k2o() {
         return k() / Declared.K2O.element();
+    }
+
+    /** What a label may leave out that bears on the dose. */
+    public enum Untold {
+        /** How its nitrogen is bound. */
+        NITROGEN_FORMS,
+        /** Boron, of which most feeds with traces hold some. */
+        BORON;
+
+        public String id() {
+            return name().toLowerCase(java.util.Locale.ROOT);
+        }
+    }
+
+    /** What the label does not tell: it is neither taken as none nor a reason to refuse the feed. */
+    public Set<Untold> untold() {
+        EnumSet<Untold> untold = EnumSet.noneOf(Untold.class);
+        if (!formsTold()) {
+            untold.add(Untold.NITROGEN_FORMS);
+        }
+        boolean salt = n() == 0 || (p() == 0 && k() == 0);
+        if (!salt && !stated.containsKey(Declared.B)) {
+            untold.add(Untold.BORON);
+        }
+        return untold;
     }
 
     /** Whether it is told how all of the nitrogen is bound. */

@@ -76,22 +76,6 @@ public record Amendment(
         return adds;
     }
 
-    /**
-     * Refuses what would harm: food for a plant that takes none at its roots, phosphorus for one that cannot stand it.
-     *
-     * @param takesFeed whether the plant takes food at its roots
-     * @param standsPhosphorus whether it stands phosphorus at the rates of other plants
-     */
-    public void refuseFor(boolean takesFeed, boolean standsPhosphorus) {
-        boolean feeds = kind == Kind.FEED || contents.containsKey("p") || contents.containsKey("n");
-        if (!takesFeed && feeds) {
-            throw new FaultException(Fault.of(FaultCode.NO_ROOT_FEED, "amendment", key));
-        }
-        if (!standsPhosphorus && contents.containsKey("p")) {
-            throw new FaultException(Fault.of(FaultCode.PHOSPHORUS_HATED, "amendment", key));
-        }
-    }
-
     private static Map<String, Amendment> read() {
         Map<String, Amendment> all = new LinkedHashMap<>();
         for (DataFile.Row row : DataFile.read(Amendment.class, "amendments.csv")) {

@@ -132,4 +132,14 @@ class AnalysisTest {
         assertThat(thrown instanceof FaultException f && f.faults().get(0).code() == FaultCode.FORMULA_BLEACHES)
                 .isEqualTo(refused);
     }
+
+    @Test
+    void whatALabelLeavesOutIsTold() {
+        assertThat(Analysis.npk(20, 20, 20).untold())
+                .containsExactly(Analysis.Untold.NITROGEN_FORMS, Analysis.Untold.BORON);
+        assertThat(byWeight(Map.of(Declared.N, 12.0, Declared.NITRATE_N, 12.0, Declared.K2O, 10.0, Declared.B, 0.02))
+                        .untold())
+                .isEmpty();
+        assertThat(Analysis.ofSalt("Ca(NO3)2·4H2O", 100).untold()).isEmpty();
+    }
 }

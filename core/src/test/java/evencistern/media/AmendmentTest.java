@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import org.junit.jupiter.api.Test;
 
@@ -32,32 +31,9 @@ class AmendmentTest {
     }
 
     @Test
-    void aPlantThatTakesNoFoodAtItsRootsIsGivenNone() {
-        for (String feeding : new String[] {"coated_feed", "starter_phosphate", "kelp_meal"}) {
-            assertThatThrownBy(() -> Amendment.require(feeding).refuseFor(false, true))
-                    .isInstanceOf(FaultException.class);
-            Amendment.require(feeding).refuseFor(true, true);
-        }
-        Amendment.require("gypsum").refuseFor(false, true);
-        Amendment.require("wetting_agent").refuseFor(false, true);
-    }
-
-    @Test
     void farMoreThanTheHighRateIsRefused() {
         assertThatThrownBy(() -> Amendment.require("coated_feed").adds(12.1)).isInstanceOf(FaultException.class);
         assertThat(Amendment.require("wetting_agent").adds(1)).isEmpty();
         assertThatThrownBy(() -> Amendment.require("moon_dust")).isInstanceOf(FaultException.class);
-    }
-
-    /** Protea kin are poisoned by phosphorus; common practice, no source. */
-    @Test
-    void phosphorusIsRefusedToAPlantThatHatesIt() {
-        assertThatThrownBy(() -> Amendment.require("starter_phosphate").refuseFor(true, false))
-                .isInstanceOfSatisfying(
-                        FaultException.class,
-                        e -> assertThat(e.faults())
-                                .singleElement()
-                                .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.PHOSPHORUS_HATED)));
-        Amendment.require("gypsum").refuseFor(true, false);
     }
 }

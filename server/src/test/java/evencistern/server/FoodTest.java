@@ -116,6 +116,17 @@ class FoodTest {
         JsonNode food = food(lot(feed(Map.of()), key));
         assertThat(food.path("sources").valueStream().map(s -> s.path("name").asString()))
                 .contains("coated_feed");
+        assertThat(food.path("against").valueStream()).isEmpty();
+        recipe.put("id", UUID.randomUUID().toString());
+        recipe.put("name", "Overfed mix");
+        recipe.put("amendments", List.of(Map.of("key", "coated_feed", "grams", "6.9")));
+        String strong = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
+        assertThat(food(lot(feed(Map.of()), strong))
+                        .path("against")
+                        .get(0)
+                        .path("field")
+                        .asString())
+                .isEqualTo("amendment.grams");
         JsonNode stirred = food.path("sources").get(1);
         assertThat(stirred.path("amendment").asBoolean()).isTrue();
         assertThat(stirred.path("leftPercent").asDouble()).isBetween(20.0, 99.0);

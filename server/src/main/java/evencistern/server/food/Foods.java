@@ -5,6 +5,7 @@ import evencistern.food.NitrogenBudget;
 import evencistern.food.NitrogenBudget.Dressing;
 import evencistern.food.NitrogenBudget.Kind;
 import evencistern.media.Amendment;
+import evencistern.mixlife.StirredIn;
 import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
 import evencistern.server.GardenId;
@@ -17,6 +18,8 @@ import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.RecipeWire;
+import evencistern.server.problem.FaultWire;
+import evencistern.server.problem.Words;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -25,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -34,10 +38,12 @@ import org.springframework.stereotype.Service;
 class Foods {
     private final FoodStore store;
     private final Lots lots;
+    private final Words words;
 
-    Foods(FoodStore store, Lots lots) {
+    Foods(FoodStore store, Lots lots, Words words) {
         this.store = store;
         this.lots = lots;
+        this.words = words;
     }
 
     /**
@@ -60,6 +66,7 @@ class Foods {
      * The budget of one pot for the coming week.
      *
      * @param canShare % of the can's strength that would make the sum fit, where it is over
+     * @param against what speaks against that which is stirred into its mix
      */
     record FoodWire(
             double needMg,
@@ -67,6 +74,7 @@ class Foods {
             String standing,
             @Nullable Double canShare,
             List<FoodSourceWire> sources,
+            List<FaultWire> against,
             List<StepWire> working) {}
 
     FoodWire of(GardenId garden, UUID id) {
@@ -77,7 +85,8 @@ class Foods {
         Situation s = context.situation(standing);
         Working.Recorder recorder = new Working.Recorder();
         LotPlan plan = LotPlan.of(s, g.today(), recorder);
-        List<Dressing> stirred = stirredIn(context.mixes(), lot, s.pot().mixLitres());
+        List<RecipeWire.Added> added = stirredIn(context.mixes(), lot);
+        List<Dressing> stirred = dressings(added, lot, s.pot().mixLitres());
         List<Dressing> dressings = new ArrayList<>(stirred);
         dressings.addAll(strewn(garden, lot, context.feeds(), ZoneId.of(g.timeZone())));
         NitrogenBudget budget = NitrogenBudget.of(s, plan.need(), plan.feedingAmid(), dressings, g.today(), recorder);
@@ -97,26 +106,38 @@ class Foods {
                                 x.leftByMonth(),
                                 keys.contains(x.name())))
                         .toList(),
+                added.stream()
+                        .flatMap(a ->
+                                StirredIn.against(a.amendment(), a.gramsPerLitre(), Optional.of(s.species())).stream())
+                        .map(fault -> FaultWire.of(fault, words))
+                        .toList(),
                 StepWire.all(recorder));
     }
 
-    /** What the recipe of the lot's mix, or of its batch, says is stirred in: since the pot was filled. */
-    private static List<Dressing> stirredIn(MixShelf shelf, Lot lot, double mixLitres) {
-        LocalDate since = lot.repottedOn() == null ? lot.startedOn() : lot.repottedOn();
-        List<RecipeWire.AddedWire> added = shelf.recipe(lot.mix())
+    /** What the recipe of the lot's mix, or of its batch, says is stirred in. */
+    private static List<RecipeWire.Added> stirredIn(MixShelf shelf, Lot lot) {
+        return shelf
+                .recipe(lot.mix())
                 .or(() -> shelf.made().stream()
                         .filter(m -> m.key().equals(lot.mix()))
                         .findFirst()
                         .flatMap(m -> shelf.recipe(m.recipe())))
                 .map(RecipeWire::amendments)
-                .orElse(List.of());
+                .orElse(List.of())
+                .stream()
+                .map(RecipeWire.AddedWire::read)
+                .toList();
+    }
+
+    /** What feeds of it: since the pot was filled. */
+    private static List<Dressing> dressings(List<RecipeWire.Added> added, Lot lot, double mixLitres) {
+        LocalDate since = lot.repottedOn() == null ? lot.startedOn() : lot.repottedOn();
         List<Dressing> dressings = new ArrayList<>();
-        for (RecipeWire.AddedWire a : added) {
-            RecipeWire.Added read = a.read();
-            Amendment amendment = read.amendment();
-            double nitrogen = read.adds().getOrDefault("n", 0.0) * mixLitres;
+        for (RecipeWire.Added a : added) {
+            Amendment amendment = a.amendment();
+            double nitrogen = a.adds().getOrDefault("n", 0.0) * mixLitres;
             if (nitrogen > 0 && amendment.months() >= 1) {
-                dressings.add(Dressing.meal(a.key(), since, nitrogen, amendment.months()));
+                dressings.add(Dressing.meal(amendment.key(), since, nitrogen, amendment.months()));
             }
         }
         return dressings;

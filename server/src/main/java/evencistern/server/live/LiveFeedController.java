@@ -61,10 +61,10 @@ class LiveFeedController {
      * What an analysis comes to.
      *
      * @param contents mg of each element in 1 g, or in 1 mL where the per cents are by volume
-     * @param formsTold whether all nitrogen is told by form, so that the meter's reading follows from the ions
+     * @param untold what the label leaves out that bears on the dose
      */
     record AnalysisAnswer(
-            double n, double p2o5, double k2o, boolean byVolume, boolean formsTold, List<NutrientWire> contents) {}
+            double n, double p2o5, double k2o, boolean byVolume, List<String> untold, List<NutrientWire> contents) {}
 
     @PostMapping("/analysis")
     AnalysisAnswer readAnalysis(@RequestBody FeedInput input) {
@@ -74,7 +74,7 @@ class LiveFeedController {
                 analysis.p2o5(),
                 analysis.k2o(),
                 analysis.basis() == Analysis.Basis.BY_VOLUME,
-                analysis.formsTold(),
+                analysis.untold().stream().map(Analysis.Untold::id).toList(),
                 nutrients(analysis.contents(), Nutrients.NONE));
     }
 

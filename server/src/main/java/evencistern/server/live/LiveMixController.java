@@ -1,6 +1,7 @@
 package evencistern.server.live;
 
 import evencistern.caution.Caution;
+import evencistern.fault.Fault;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.Batch;
@@ -9,10 +10,9 @@ import evencistern.media.Liming;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.media.SoakAndDrain;
+import evencistern.mixlife.StirredIn;
 import evencistern.mixlife.Suitability;
-import evencistern.plant.Appetite;
 import evencistern.plant.Species;
-import evencistern.plant.Trait;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.SquareTaper;
@@ -274,7 +274,10 @@ class LiveMixController {
         try {
             RecipeWire.Added a = wire.read();
             Map<String, Double> adds = a.adds();
-            species.ifPresent(s -> a.amendment().refuseFor(s.appetite() != Appetite.NONE, !s.hates(Trait.PHOSPHORUS)));
+            List<Fault> against = StirredIn.against(a.amendment(), a.gramsPerLitre(), species);
+            if (!against.isEmpty()) {
+                throw new FaultException(against);
+            }
             return new AddedLive(
                     wire.key(),
                     a.gramsPerLitre(),
