@@ -97,7 +97,21 @@ await send("PUT", `/api/gardens/${seed.id}/lots`, {
   version: 0,
 });
 
-// the same garden under another name, its one lot many times over
+const fed = randomUUID();
+await send("PUT", `/api/gardens/${seed.id}/feeds`, {
+  id: fed,
+  name: "Bench salts",
+  form: "dry",
+  n: typed("20", "%"),
+  p2o5: typed("20", "%"),
+  k2o: typed("20", "%"),
+  label: "1 g per litre every two weeks",
+  answers: [],
+  wordsSeen: false,
+  version: 0,
+});
+
+// the same garden under another name, its one lot many times over, one in twenty of them fed
 const file = JSON.parse(await send("GET", `/api/gardens/${seed.id}/file`));
 const garden = randomUUID();
 const today = new Date(file.lot[0].started_on);
@@ -110,6 +124,7 @@ file.lot = Array.from({ length: many }, (_, i) => ({
   id: randomUUID(),
   name: `Batch ${String(i).padStart(5, "0")} ${species[i % species.length]}`,
   species: species[i % species.length],
+  feed_id: i % 20 === 0 ? fed : null,
   place_id: file.place[i % file.place.length].id,
   watered_before: new Date(today - (i % 40) * 86_400_000).toISOString().slice(0, 10),
 }));
@@ -179,7 +194,9 @@ const judged = (i) => ({
 const verdict = (i) => send("POST", `${lots}/${shown[i % shown.length].id}/verdict`, judged(i));
 await measure("a verdict on a reading", 400, verdict);
 await measure("the same by fifty users at once", 2000, verdict, { users: 50 });
-const ticked = (await json("GET", `/api/gardens/${garden}/today`)).groups.flatMap((g) => g.due).slice(0, 120);
+const onTheRound = (await json("GET", `/api/gardens/${garden}/today`)).groups.flatMap((g) => g.due);
+// one item of each lot: a feed is a watering too
+const ticked = [...new Map(onTheRound.map((d) => [d.lot.id, d])).values()].slice(0, 120);
 if (ticked.length > 0)
   await measure(
     "a tick",

@@ -30,9 +30,12 @@ public final class Place {
      * Average days by the day of the year, common and leap, worked out when first asked for. Threads may both work one out;
      * days never change, so that does no harm.
      */
-    private final @Nullable Day[] common = new Day[LONGEST_YEAR + 1];
+    private final Averages averages;
 
-    private final @Nullable Day[] leap = new Day[LONGEST_YEAR + 1];
+    private static final class Averages {
+        private final @Nullable Day[] common = new Day[LONGEST_YEAR + 1];
+        private final @Nullable Day[] leap = new Day[LONGEST_YEAR + 1];
+    }
 
     /** Under a roof water use follows light and dry air; outdoors the weather. */
     public enum Kind {
@@ -123,7 +126,19 @@ public final class Place {
             Optional<Lamps> lamps,
             Optional<Frosts> frosts,
             Exposure exposure) {
-        this(latitude, kind, lows, highs, humidityPercent, lightShare, sunshine, lamps, frosts, exposure, Map.of());
+        this(
+                latitude,
+                kind,
+                lows,
+                highs,
+                humidityPercent,
+                lightShare,
+                sunshine,
+                lamps,
+                frosts,
+                exposure,
+                Map.of(),
+                new Averages());
         Faults faults = new Faults();
         faults.within("place.latitude", latitude, -66, 66, "°");
         faults.within("place.humidity", humidityPercent, 5, 100, "%");
@@ -151,7 +166,8 @@ public final class Place {
             Optional<Lamps> lamps,
             Optional<Frosts> frosts,
             Exposure exposure,
-            Map<LocalDate, Weather> weather) {
+            Map<LocalDate, Weather> weather,
+            Averages averages) {
         this.latitude = latitude;
         this.kind = kind;
         this.lows = List.copyOf(lows);
@@ -163,12 +179,24 @@ public final class Place {
         this.frosts = frosts;
         this.exposure = exposure;
         this.weather = Map.copyOf(weather);
+        this.averages = averages;
     }
 
     /** The same place on days of which the weather is known; under a roof only its sun counts. */
     public Place knowing(Map<LocalDate, Weather> days) {
         return new Place(
-                latitude, kind, lows, highs, humidityPercent, lightShare, sunshine, lamps, frosts, exposure, days);
+                latitude,
+                kind,
+                lows,
+                highs,
+                humidityPercent,
+                lightShare,
+                sunshine,
+                lamps,
+                frosts,
+                exposure,
+                days,
+                averages);
     }
 
     public double latitude() {
@@ -235,7 +263,7 @@ public final class Place {
 
     /** An average day here; temperatures run straight from the middle of one month to the middle of the next. */
     private Day average(LocalDate date) {
-        @Nullable Day[] days = date.isLeapYear() ? leap : common;
+        @Nullable Day[] days = date.isLeapYear() ? averages.leap : averages.common;
         Day known = days[date.getDayOfYear()];
         if (known == null) {
             known = reckon(date);

@@ -84,9 +84,8 @@ public class GardenContexts {
                 g.places().stream()
                         .collect(Collectors.toMap(
                                 PlaceWire::id,
-                                p -> known.isEmpty()
-                                        ? places.computeIfAbsent(p, PlaceWire::toPlace)
-                                        : p.toPlace().knowing(known))),
+                                p -> places.computeIfAbsent(p, PlaceWire::toPlace)
+                                        .knowing(known))),
                 kinds.shelf(garden),
                 mixes.shelf(garden),
                 feeds.list(garden).stream().collect(Collectors.toMap(FeedWire::id, f -> f)),

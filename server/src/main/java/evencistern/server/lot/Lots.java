@@ -384,9 +384,8 @@ public class Lots {
      * @param readings whether what was read of the roots is wanted too
      */
     public Story story(GardenContext context, Lot lot, boolean readings) {
-        GardenWire g = context.garden();
         return Story.of(
-                g,
+                context,
                 lot,
                 stories.listHappenings(context.id(), List.of(lot.id()), readings)
                         .getOrDefault(lot.id(), List.of()));

@@ -150,8 +150,8 @@ public class Standings {
         Situation told = context.told(lot);
         Optional<SaltAccount.Story> account = lot.flushBy() == null
                 ? Optional.empty()
-                : Optional.of(Story.of(context.garden(), lot, happenings.orElse(List.of()))
-                        .ofSalt(context, lot, told));
+                : Optional.of(
+                        Story.of(context, lot, happenings.orElse(List.of())).ofSalt(context, lot, told));
         LotNow now = LotNow.of(
                 new LotNow.Told(
                         told,

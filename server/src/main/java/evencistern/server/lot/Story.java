@@ -61,8 +61,8 @@ public record Story(
             @Nullable Double ec,
             @Nullable Double ecPlusMinus) {}
 
-    static Story of(GardenWire g, Lot lot, List<Happening> all) {
-        ZoneId zone = ZoneId.of(g.timeZone());
+    static Story of(GardenContext context, Lot lot, List<Happening> all) {
+        ZoneId zone = context.zone();
         Optional<LocalDate> filled = all.stream()
                 .filter(h -> h.fresh() != null && h.fresh() >= ALL)
                 .reduce((a, b) -> b)
@@ -86,16 +86,15 @@ public record Story(
             LocalDate on = LocalDate.ofInstant(h.at(), zone);
             if (h.from() != null && h.to() != null) {
                 if (stays.isEmpty()) {
-                    stays.add(new Whereabouts.Stay(
-                            LocalDate.MIN, g.place(h.from()).toPlace()));
+                    stays.add(new Whereabouts.Stay(LocalDate.MIN, context.place(h.from())));
                 }
-                stays.add(new Whereabouts.Stay(on, g.place(h.to()).toPlace()));
+                stays.add(new Whereabouts.Stay(on, context.place(h.to())));
             } else if (h.fresh() == null ? !on.isBefore(begun) : on.isAfter(begun) && h.fresh() < ALL) {
                 own.add(h);
             }
         }
         if (stays.isEmpty()) {
-            stays.add(new Whereabouts.Stay(LocalDate.MIN, g.place(lot.placeId()).toPlace()));
+            stays.add(new Whereabouts.Stay(LocalDate.MIN, context.place(lot.placeId())));
         }
         return new Story(begun, since.isPresent(), stays, own, zone);
     }

@@ -97,12 +97,13 @@ public class Readings {
     @Transactional
     public Act.Recorded log(GardenId garden, UUID lotId, NewReading reading) {
         Acts.Moment moment = acts.moment(reading.occurredAt());
-        ReadingStore.Stored stored = reader(garden).read(reading, moment.at()).stored();
+        GardenWire g = gardens.require(garden);
+        ReadingStore.Stored stored = reader(g).read(reading, moment.at()).stored();
         return history.once(garden, "reading", reading.clientKey(), act -> {
             lots.lock(garden, lotId);
             store.insertReading(garden, acts.row(garden, act, lotId, "reading", moment), stored);
             if (Method.require(stored.method()).judged()) {
-                todos.endByReading(garden, act, lotId, day(garden, moment.at()));
+                todos.endByReading(garden, act, lotId, day(g, moment.at()));
             }
             lots.touch(garden, List.of(lotId));
         });
@@ -111,19 +112,17 @@ public class Readings {
     /** Puts a reading in the place of one that was mistyped, on its day. */
     @Transactional
     public Act.Recorded amend(GardenId garden, long row, NewReading reading) {
+        GardenWire g = gardens.require(garden);
         return acts.replace(
-                gardens.require(garden),
+                g,
                 row,
                 reading.clientKey(),
                 null,
                 (old, again) -> store.insertReading(
-                        garden,
-                        again,
-                        reader(garden).read(reading, old.occurredAt()).stored()));
+                        garden, again, reader(g).read(reading, old.occurredAt()).stored()));
     }
 
-    private ReadingReader reader(GardenId garden) {
-        GardenWire g = gardens.require(garden);
+    private ReadingReader reader(GardenWire g) {
         return new ReadingReader(g, meters.logs(g));
     }
 
@@ -131,19 +130,20 @@ public class Readings {
         return gardens.today(garden);
     }
 
-    private LocalDate day(GardenId garden, Instant at) {
-        return LocalDate.ofInstant(at, ZoneId.of(gardens.require(garden).timeZone()));
+    private static LocalDate day(GardenWire g, Instant at) {
+        return LocalDate.ofInstant(at, ZoneId.of(g.timeZone()));
     }
 
     /** What a reading would say of this lot today; nothing is recorded. */
     public VerdictWire judge(GardenId garden, UUID lotId, NewReading reading, boolean working) {
-        Standing standing = lots.require(garden, lotId);
-        Acts.Moment moment = acts.moment(reading.occurredAt());
-        ReadingReader.Read read = reader(garden).read(reading, moment.at());
-        Working.Recorder recorder = new Working.Recorder();
         GardenContext context = lots.context(garden);
+        GardenWire g = context.garden();
+        Standing standing = lots.require(context, lotId);
+        Acts.Moment moment = acts.moment(reading.occurredAt());
+        ReadingReader.Read read = reader(g).read(reading, moment.at());
+        Working.Recorder recorder = new Working.Recorder();
         Verdict verdict = Verdict.of(read.sample(), backgrounds.of(context, standing), recorder);
-        VerdictWire.SoakedWire soak = soaks.of(context, standing.lot(), read.sample(), day(garden, moment.at()));
+        VerdictWire.SoakedWire soak = soaks.of(context, standing.lot(), read.sample(), day(g, moment.at()));
         return VerdictWire.of(
                 soak != null && soak.spent() ? verdict.ofSpentMix() : verdict,
                 read.shown(),
@@ -165,14 +165,15 @@ public class Readings {
 
     /** What the last reading says that says anything of the roots. */
     public LastVerdict last(GardenId garden, UUID lotId) {
-        Standing standing = lots.require(garden, lotId);
+        GardenContext context = lots.context(garden);
+        Standing standing = lots.require(context, lotId);
         List<TodoWire> taken = todos.of(garden, lotId);
         return store.findLastJudged(garden, lotId)
                 .map(p -> {
                     Meter asItWas = new Meter(null, p.phPlusMinus(), p.ecPlusMinus());
-                    LocalDate on = day(garden, p.at());
+                    LocalDate on = day(context.garden(), p.at());
                     MeterLog.Standing pen = Objects.requireNonNull(
-                                    meters.logs(gardens.require(garden)).get(p.meter()))
+                                    meters.logs(context.garden()).get(p.meter()))
                             .on(on);
                     Sample sample = new Sample(
                             Method.require(p.method()),
@@ -180,7 +181,6 @@ public class Readings {
                             Optional.ofNullable(p.ec()).map(asItWas::ec),
                             pen.phBy().isPresent(),
                             pen.ecBy().isPresent());
-                    GardenContext context = lots.context(garden);
                     Verdict verdict = Verdict.of(sample, backgrounds.of(context, standing), Working.off());
                     VerdictWire.SoakedWire soak = soaks.of(context, standing.lot(), sample, on);
                     return new LastVerdict(
