@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -147,5 +148,24 @@ class WeatherTest {
                                         1))
                         .faults())
                 .containsExactly("too_large");
+    }
+
+    /** One who asks the service anew must not bring back what another has just chosen. */
+    @Test
+    void whoFetchesDoesNotUndoWhatAnotherChose() {
+        boolean use = false;
+        for (int round = 0; round < 20; round++) {
+            use = !use;
+            boolean chosen = use;
+            List<CompletableFuture<Integer>> both = List.of(
+                    CompletableFuture.supplyAsync(() ->
+                            App.api().post(home + "/weather/fetch", Map.of()).status()),
+                    CompletableFuture.supplyAsync(() -> App.api()
+                            .put(home + "/weather", Map.of("inUse", chosen))
+                            .status()));
+            assertThat(both.stream().map(CompletableFuture::join)).containsOnly(200);
+            assertThat(api.get(home + "/weather").ok().path("inUse").asBoolean())
+                    .isEqualTo(chosen);
+        }
     }
 }

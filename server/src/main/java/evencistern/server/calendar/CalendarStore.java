@@ -30,6 +30,14 @@ class CalendarStore {
                 .orElse(new State(false, null));
     }
 
+    /** Takes it upon this transaction to choose the days anew; false where that is done already, or nobody goes by them. */
+    boolean claim(GardenId garden, LocalDate today) {
+        return db.sql("""
+                        update calendar_state set made_on = ?
+                        where garden_id = ? and in_use and (made_on is null or made_on < ?)
+                        """).params(today, garden.value(), today).update() > 0;
+    }
+
     void saveState(GardenId garden, State state) {
         db.sql("""
                         insert into calendar_state (garden_id, in_use, made_on) values (?, ?, ?)

@@ -82,10 +82,11 @@ public class Calendars {
     @Transactional
     public CalendarWire use(GardenId garden, boolean inUse) {
         GardenContext context = lots.context(garden);
-        List<UUID> before = store.listLots(garden);
-        store.clear(garden);
+        // the row is taken first: days that are being chosen elsewhere are there to be cleared then
         store.saveState(
                 garden, new CalendarStore.State(inUse, inUse ? context.garden().today() : null));
+        List<UUID> before = store.listLots(garden);
+        store.clear(garden);
         if (inUse) {
             choose(garden, context);
         }
@@ -102,11 +103,7 @@ public class Calendars {
     /** Chooses anew, once a day; nothing of what is due by then changes. */
     @Transactional
     public void renew(GardenId garden) {
-        LocalDate today = lots.today(garden);
-        CalendarStore.State state = store.findState(garden);
-        LocalDate made = state.madeOn();
-        if (state.inUse() && (made == null || made.isBefore(today))) {
-            store.saveState(garden, new CalendarStore.State(true, today));
+        if (store.claim(garden, lots.today(garden))) {
             choose(garden, lots.context(garden));
         }
     }

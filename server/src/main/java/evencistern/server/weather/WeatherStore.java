@@ -52,13 +52,22 @@ class WeatherStore {
         return at == null ? null : at.toInstant();
     }
 
-    void saveState(GardenId garden, State state) {
+    /** Whether the plan goes by the weather; what was told stays as it is. */
+    void saveUse(GardenId garden, boolean inUse) {
         db.sql("""
-                        insert into weather_state (garden_id, in_use, told_at, failed_at) values (?, ?, ?, ?)
+                        insert into weather_state (garden_id, in_use) values (?, ?)
+                        on conflict (garden_id) do update set in_use = excluded.in_use
+                        """).params(garden.value(), inUse).update();
+    }
+
+    /** When the service last answered, or last did not; whether the plan goes by it stays as it is. */
+    void saveTold(GardenId garden, @Nullable Instant toldAt, @Nullable Instant failedAt) {
+        db.sql("""
+                        insert into weather_state (garden_id, in_use, told_at, failed_at) values (?, false, ?, ?)
                         on conflict (garden_id) do update
-                        set in_use = excluded.in_use, told_at = excluded.told_at, failed_at = excluded.failed_at
+                        set told_at = excluded.told_at, failed_at = excluded.failed_at
                         """)
-                .params(Arrays.asList(garden.value(), state.inUse(), offset(state.toldAt()), offset(state.failedAt())))
+                .params(Arrays.asList(garden.value(), offset(toldAt), offset(failedAt)))
                 .update();
     }
 

@@ -113,22 +113,22 @@ public class Weathers {
     @Transactional
     public WeatherWire fetch(GardenId garden) {
         GardenWire g = gardens.require(garden);
-        WeatherStore.State state = store.findState(garden);
         Instant now = clock.instant();
         try {
-            service.days(
-                            new WeatherService.Site(g.id(), g.latitude()),
-                            g.today().minusDays(DAYS_BACK),
-                            g.today().plusDays(DAYS_AHEAD),
-                            g.today())
-                    .forEach(day -> store.saveDay(garden, day));
-            store.saveState(garden, new WeatherStore.State(state.inUse(), now, null));
-            if (state.inUse()) {
+            List<WeatherService.Told> told = service.days(
+                    new WeatherService.Site(g.id(), g.latitude()),
+                    g.today().minusDays(DAYS_BACK),
+                    g.today().plusDays(DAYS_AHEAD),
+                    g.today());
+            // the row is taken first: who changes its use meanwhile waits, and then plans by these days
+            store.saveTold(garden, now, null);
+            told.forEach(day -> store.saveDay(garden, day));
+            if (store.findState(garden).inUse()) {
                 events.publishEvent(new Changed(garden, "weather", garden.value(), false));
             }
         } catch (WeatherService.NoAnswerException e) {
             LOG.info("no weather: {}", e.getMessage());
-            store.saveState(garden, new WeatherStore.State(state.inUse(), state.toldAt(), now));
+            store.saveTold(garden, store.findState(garden).toldAt(), now);
         }
         return wire(garden, g);
     }
@@ -139,7 +139,7 @@ public class Weathers {
         GardenWire g = gardens.require(garden);
         WeatherStore.State state = store.findState(garden);
         if (state.inUse() != inUse) {
-            store.saveState(garden, new WeatherStore.State(inUse, state.toldAt(), state.failedAt()));
+            store.saveUse(garden, inUse);
             events.publishEvent(new Changed(garden, "weather", garden.value(), false));
         }
         return wire(garden, g);
