@@ -6,6 +6,7 @@ import { randomUUID } from "node:crypto";
 import { execFileSync } from "node:child_process";
 import { fileURLToPath } from "node:url";
 import http from "node:http";
+import { setTimeout as sleep } from "node:timers/promises";
 
 const base = process.argv[2];
 const many = Number(process.argv[3] ?? 10_000);
@@ -53,8 +54,8 @@ function send(method, path, body) {
 }
 const json = async (...a) => JSON.parse(await send(...a));
 
-/** The times of requests, by so many users of whom each asks again once they are answered. */
-async function measure(name, times, request, { users = 1, before = 300 } = {}) {
+/** The times of requests, by so many users of whom each asks again once answered, after a pause of about so many ms. */
+async function measure(name, times, request, { users = 1, before = 300, pause = 0 } = {}) {
   // as of a server that has been running: by then it has compiled what it uses
   for (let i = 0; i < before; i++) await request(i);
   const taken = [];
@@ -65,6 +66,7 @@ async function measure(name, times, request, { users = 1, before = 300 } = {}) {
       const start = performance.now();
       await request(i);
       taken.push(performance.now() - start);
+      if (pause > 0) await sleep(pause * (0.5 + Math.random()));
     }
   };
   agent.maxSockets = users;
@@ -193,7 +195,7 @@ const judged = (i) => ({
 });
 const verdict = (i) => send("POST", `${lots}/${shown[i % shown.length].id}/verdict`, judged(i));
 await measure("a verdict on a reading", 400, verdict);
-await measure("the same by fifty users at once", 2000, verdict, { users: 50 });
+await measure("the same by fifty users", 1500, verdict, { users: 50, pause: 1000 });
 const onTheRound = (await json("GET", `/api/gardens/${garden}/today`)).groups.flatMap((g) => g.due);
 // one item of each lot: a feed is a watering too
 const ticked = [...new Map(onTheRound.map((d) => [d.lot.id, d])).values()].slice(0, 120);

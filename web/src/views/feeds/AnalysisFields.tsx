@@ -174,7 +174,7 @@ function Comes({ input }: { input: FeedInput }) {
       {a.untold.length > 0 && (
         <>
           <br />
-          The label does not tell {a.untold.map((u) => words("untold", u)).join(" It does not tell ")}
+          Not on the label: {a.untold.map((u) => words("untold", u)).join(" Nor ")}
         </>
       )}
     </p>

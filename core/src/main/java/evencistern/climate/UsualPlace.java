@@ -28,6 +28,9 @@ public record UsualPlace(
         List<Double> lows,
         List<Double> highs,
         Optional<Place.Frosts> frosts) {
+    /** Share of the possible sun that the sky lets through in an average day of the temperate world. */
+    public static final double SUNSHINE = 0.38;
+
     private static final double TROPIC = 23.5;
     private static final int MONTHS = 12;
     private static final int HALF_YEAR = 6;

@@ -17,8 +17,6 @@ public enum PlacePreset {
     tunnel,
     open_bench;
 
-    private static final double HALF_SUNNY = 0.38;
-
     PlaceWire at(UUID id, String name, double latitude) {
         UsualPlace usual = UsualPlace.at(name(), latitude);
         return new PlaceWire(
@@ -30,7 +28,7 @@ public enum PlacePreset {
                 usual.highs(),
                 usual.humidityPercent(),
                 usual.lightShare(),
-                HALF_SUNNY,
+                UsualPlace.SUNSHINE,
                 usual.lamps().map(Place.Lamps::hours).orElse(null),
                 usual.lamps().map(Place.Lamps::ppfd).orElse(null),
                 usual.frosts().map(f -> text(f.first())).orElse(null),

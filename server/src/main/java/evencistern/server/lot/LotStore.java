@@ -354,16 +354,16 @@ class LotStore {
     }
 
     List<Kept> listAll(GardenId garden) {
-        return db.sql(LOTS + " where l.garden_id = ? and not l.retired order by l.id limit " + MOST_LOTS)
-                .param(garden.value())
-                .query(LotStore::kept)
-                .list();
+        return listStanding(garden, "");
     }
 
     /** Of them those that have a feed. */
     List<Kept> listFed(GardenId garden) {
-        return db.sql(LOTS + " where l.garden_id = ? and not l.retired and l.feed_id is not null order by l.id limit "
-                        + MOST_LOTS)
+        return listStanding(garden, "and l.feed_id is not null");
+    }
+
+    private List<Kept> listStanding(GardenId garden, String which) {
+        return db.sql(LOTS + " where l.garden_id = ? and not l.retired " + which + " order by l.id limit " + MOST_LOTS)
                 .param(garden.value())
                 .query(LotStore::kept)
                 .list();
