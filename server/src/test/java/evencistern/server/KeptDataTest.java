@@ -1,6 +1,7 @@
 package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import evencistern.testkit.Api;
 import evencistern.testkit.PostgresSession;
@@ -9,7 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.boot.SpringApplication;
@@ -85,6 +88,21 @@ class KeptDataTest {
                         .path("date")
                         .asString())
                 .isEqualTo(App.TODAY);
+    }
+
+    /** Version 0.1.0 kept 13 hours, once typed, as 13/24 of a day. */
+    @Test
+    void lampsOfTheFirstVersionBurnAsLongAsWasTyped() throws IOException {
+        Path first = versions().get(0).resolve("garden.json");
+        JsonNode kept = JsonMapper.builder().build().readTree(Files.readString(first));
+        String id = UUID.randomUUID().toString();
+        String text = Files.readString(first)
+                .replace(kept.at("/garden/id").asString(), id)
+                .replace("\"lamp_hours\": 13", "\"lamp_hours\": 0.5416666666666666");
+        Api api = App.api();
+        api.raw("POST", "/api/garden-files", text, true).ok();
+        assertThat(api.get("/api/gardens/" + id).ok().path("places").valueStream())
+                .anySatisfy(p -> assertThat(p.path("lampHours").asDouble()).isCloseTo(13, within(1e-9)));
     }
 
     private static String rows(JdbcTemplate db, String table) {

@@ -25,6 +25,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @RetriedOnLocks
 public class GardenFile {
+    /** A table that came after hours of lamps were no longer kept as days. */
+    private static final String SINCE_LAMPS_ARE_RIGHT = "journal_lifting";
+
     static final FileFormat FORMAT = new FileFormat("even-cistern-garden", 1, "garden-file.schema.json");
 
     private final GardenFileStore store;
@@ -86,6 +89,9 @@ public class GardenFile {
                     List<String> columns = List.copyOf(rows.get(0).propertyNames());
                     store.insertRows(garden, table.name(), columns, rows.toString());
                 }
+            }
+            if (!file.has(SINCE_LAMPS_ARE_RIGHT)) {
+                store.repairLampHours(garden);
             }
         } catch (DataIntegrityViolationException e) {
             String reason = String.valueOf(e.getMostSpecificCause().getMessage());

@@ -110,6 +110,13 @@ class GardenFileStore {
         }
     }
 
+    /** Version 0.1.0 kept typed hours of lamps as days: nobody has lamps for less than an hour a day. */
+    void repairLampHours(GardenId garden) {
+        db.sql("update place set lamp_hours = lamp_hours * 24 where garden_id = ? and lamp_hours <= 1")
+                .param(garden.value())
+                .update();
+    }
+
     /** Tells the database what it holds now, so that the first questions after a large file are planned well. */
     void takeStock(GardenId garden) {
         if (exists(garden)) {
