@@ -61,7 +61,7 @@ class FeedPathTest extends AtTheDesk {
         assertThat(field("Formula")).hasValue("MgSO4·7H2O");
     }
 
-    /** 1 g/L of 20 % N is 200 mg/L; any plant stands 150; weekly instead of fortnightly is half of it, 100. */
+    /** 1 g/L of 20 % N is 200 mg/L; any plant stands 150; weekly instead of fortnightly is half of that, 75. */
     @Test
     void oneFeedInEveryCanToEveryTarget() {
         aFeed();
@@ -75,7 +75,7 @@ class FeedPathTest extends AtTheDesk {
         assertThat(page.getByText("top rate").first()).isVisible();
         radio("another rhythm").click();
         field("You feed every").fill("7");
-        assertThat(region("What is in it")).containsText("100 mg/L");
+        assertThat(region("What is in it")).containsText("75 mg/L");
         field("You feed every").fill("28");
         assertThat(region("Answer")).containsText("is lost, not made up");
         page.getByTitle("Show the working").first().click();
