@@ -244,7 +244,7 @@ await measure(
       lightShare: typed(String(place.lightShare * 100), "%"),
       version: version,
     });
-    version = now.version ?? version + 1;
+    version = now.places.find((p) => p.id === place.id).version;
   },
   { before: 2 },
 );

@@ -242,7 +242,9 @@ public final class RoundCalendar {
                 if (cost == Long.MAX_VALUE || cost / FAR > left) {
                     return;
                 }
-                deviation += k.costs(chosen | open, chosen | open, horizon)[0] * weights.get(i);
+                if (found) {
+                    deviation += k.costs(chosen | open, chosen | open, horizon)[0] * weights.get(i);
+                }
                 if (cost >= FAR) {
                     long ways = k.needs(chosen, open);
                     if (Long.bitCount(ways) < fewestWays) {

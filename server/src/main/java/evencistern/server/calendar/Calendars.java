@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -130,17 +131,27 @@ public class Calendars {
         Map<String, Standing> standing = new HashMap<>();
         List<RoundCalendar.Lot> found = new ArrayList<>();
         int everyWatering = 0;
+        Map<Alike, Optional<RoundCalendar.Lot>> windows = new HashMap<>();
         for (Standing s : lots.listFed(context)) {
-            Situation situation = context.situation(s);
             LocalDate next = s.state().nextFeedOn();
             boolean onTodaysList = next != null && !next.isAfter(today);
             String key = s.lot().id().toString();
             standing.put(key, s);
-            var lot = FeedWindow.of(key, situation, today, onTodaysList ? 0 : 1, HORIZON);
+            // of the many alike of a bench each is worked out once
+            var lot = windows.computeIfAbsent(
+                    new Alike(context.situation(s), onTodaysList ? 0 : 1),
+                    a -> FeedWindow.of(key, a.situation(), today, a.from(), HORIZON));
             everyWatering += lot.isEmpty() && next != null ? 1 : 0;
-            lot.map(l -> onTodaysList ? pinned(l) : l).ifPresent(found::add);
+            lot.map(l -> named(key, l)).map(l -> onTodaysList ? pinned(l) : l).ifPresent(found::add);
         }
         return new Asked(standing, found, everyWatering);
+    }
+
+    /** Lots that stand alike, and the first day that may be chosen for them. */
+    private record Alike(Situation situation, int from) {}
+
+    private static RoundCalendar.Lot named(String key, RoundCalendar.Lot l) {
+        return new RoundCalendar.Lot(key, l.first(), l.last(), l.min(), l.max(), l.preferred(), l.free());
     }
 
     /** On today's list already: it stays. */
