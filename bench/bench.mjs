@@ -1,6 +1,7 @@
 // Measures a running Even Cistern over HTTP: a bench of many lots, and the live answers.
 //   node bench/bench.mjs http://127.0.0.1:8484 [LOTS [DATA]]
 // With the folder of the data the journal is filled too, by bench/fill.
+// ONLY='deed|calendar' in the environment measures only what is named so.
 // Prints medians and 99th percentiles in milliseconds, of whole requests as a page makes them, on loopback.
 import { randomUUID } from "node:crypto";
 import { execFileSync } from "node:child_process";
@@ -11,6 +12,7 @@ import { setTimeout as sleep } from "node:timers/promises";
 const base = process.argv[2];
 const many = Number(process.argv[3] ?? 10_000);
 const data = process.argv[4];
+const only = process.env.ONLY && new RegExp(process.env.ONLY);
 if (!base) {
   console.error("usage: node bench/bench.mjs ADDRESS [LOTS]");
   process.exit(2);
@@ -56,6 +58,7 @@ const json = async (...a) => JSON.parse(await send(...a));
 
 /** The times of requests, by so many users of whom each asks again once answered, after a pause of about so many ms. */
 async function measure(name, times, request, { users = 1, before = 300, pause = 0 } = {}) {
+  if (only && !only.test(name)) return;
   // as of a server that has been running: by then it has compiled what it uses
   for (let i = 0; i < before; i++) await request(i);
   const taken = [];

@@ -66,7 +66,7 @@ const DAY_MS = 86_400_000;
 
 /** The weeks to come, a stroke for each day of feeding, as high as it has lots. */
 function Ribbon({ calendar: c, today }: { calendar: Calendar; today: string }) {
-  const most = Math.max(...c.feedDays.map((d) => d.lots.length));
+  const most = Math.max(...c.feedDays.map((d) => d.lotIds.length));
   const at = (iso: string) => ((Date.parse(iso) - Date.parse(today)) / DAY_MS) * 10;
   const weeks = Array.from({ length: Math.floor(c.days / 7) + 1 }, (_, w) => w * 70);
   return (
@@ -74,14 +74,14 @@ function Ribbon({ calendar: c, today }: { calendar: Calendar; today: string }) {
       viewBox={`-2 0 ${c.days * 10 + 4} 56`}
       className="mb-3 w-full"
       role="img"
-      aria-label={`Days of feeding: ${c.feedDays.map((d) => `${day(d.day)}, ${d.lots.length}`).join("; ")}`}
+      aria-label={`Days of feeding: ${c.feedDays.map((d) => `${day(d.day)}, ${d.lotIds.length}`).join("; ")}`}
     >
       {weeks.map((x) => (
         <line key={x} x1={x} x2={x} y1="4" y2="46" stroke="var(--rule)" strokeWidth="1" />
       ))}
       <line x1="0" x2={c.days * 10} y1="46" y2="46" stroke="var(--ink)" strokeWidth="1.2" />
       {c.feedDays.map((d) => {
-        const h = 8 + (30 * d.lots.length) / most;
+        const h = 8 + (30 * d.lotIds.length) / most;
         return <rect key={d.day} x={at(d.day)} y={46 - h} width="7" height={h} fill="var(--feed)" />;
       })}
       {weeks.slice(0, -1).map((x, w) => (
@@ -136,6 +136,8 @@ function Subscribe({ garden }: { garden: string }) {
 }
 
 function Days({ calendar: c, garden }: { calendar: Calendar; garden: string }) {
+  const lots = new Map(c.lots.map((l) => [l.lotId, l]));
+  const fedOn = (ids: string[]) => ids.slice(0, 40).flatMap((id) => lots.get(id) ?? []);
   return (
     <table className="w-full border-collapse text-left">
       <tbody>
@@ -143,7 +145,7 @@ function Days({ calendar: c, garden }: { calendar: Calendar; garden: string }) {
           <tr key={d.day} className="border-b border-rule align-top">
             <th className="fig py-1 pr-4 font-semibold whitespace-nowrap">{day(d.day)}</th>
             <td className="py-1">
-              {d.lots.slice(0, 40).map((l, i) => (
+              {fedOn(d.lotIds).map((l, i) => (
                 <span key={l.lotId}>
                   {i > 0 && ", "}
                   <Link to="/g/$garden/bench/$lot" params={{ garden, lot: l.lotId }}>
@@ -152,7 +154,7 @@ function Days({ calendar: c, garden }: { calendar: Calendar; garden: string }) {
                   <span className="note"> {l.feedName}</span>
                 </span>
               ))}
-              {d.lots.length > 40 && <span className="note"> and {d.lots.length - 40} more</span>}
+              {d.lotIds.length > 40 && <span className="note"> and {d.lotIds.length - 40} more</span>}
             </td>
           </tr>
         ))}

@@ -7,6 +7,7 @@ import evencistern.need.Growth;
 import evencistern.need.Situation;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -93,12 +94,14 @@ public enum Chore {
     }
 
     private Optional<LocalDate> next(Situation s, Map<Chore, LocalDate> done, LocalDate base) {
-        if (never(s)) {
+        Optional<LocalDate> open = opens(done, base);
+        if (never(s) || open.isEmpty()) {
             return Optional.empty();
         }
-        for (int gone = trait == Trait.COLDEST ? 0 : 1; gone <= AHEAD_DAYS; gone++) {
+        long soonest = Math.max(trait == Trait.COLDEST ? 0 : 1, ChronoUnit.DAYS.between(base, open.get()));
+        for (long gone = soonest; gone <= AHEAD_DAYS; gone++) {
             LocalDate day = base.plusDays(gone);
-            if (gone >= gap(s, day) && open(done, day) && inSeason(s, day)) {
+            if (gone >= gap(s, day) && inSeason(s, day)) {
                 return Optional.of(day);
             }
         }
@@ -106,7 +109,11 @@ public enum Chore {
     }
 
     private boolean never(Situation s) {
-        return everyDays(s).isPresent() && everyDays(s).getAsInt() == 0;
+        return switch (this) {
+            case WRAP -> comesIn(s);
+            case BRING_IN -> !comesIn(s);
+            default -> everyDays(s).isPresent() && everyDays(s).getAsInt() == 0;
+        };
     }
 
     /** Days since the last time after which it is due on a day. */
@@ -134,8 +141,8 @@ public enum Chore {
             case TURN -> !flowers && s.place().lightFromOneSide() && grows(s, day) >= GROWS;
             case STAKE -> grows(s, day) >= GROWS;
             case LOOK_OVER -> true;
-            case WRAP -> over < POT_FREEZES_SOONER_C && (over < 0 || coolingDown(s, day)) && !comesIn(s);
-            case BRING_IN -> over < (chilled(s) ? CHILLED_SOONER_C : POT_FREEZES_SOONER_C) && comesIn(s);
+            case WRAP -> over < POT_FREEZES_SOONER_C && (over < 0 || coolingDown(s, day));
+            case BRING_IN -> over < (chilled(s) ? CHILLED_SOONER_C : POT_FREEZES_SOONER_C);
             case UNWRAP -> over >= SAFE_C;
         };
     }
@@ -150,12 +157,14 @@ public enum Chore {
         return Optional.empty();
     }
 
-    /** Whether nothing that was done stands against doing it on a day. */
-    private boolean open(Map<Chore, LocalDate> done, LocalDate day) {
+    /** The first day, from a day on, on which nothing that was done stands against it; empty where something always does. */
+    private Optional<LocalDate> opens(Map<Chore, LocalDate> done, LocalDate from) {
+        LocalDate last = done.get(this);
         return switch (this) {
-            case WRAP, BRING_IN -> !thisWinter(done.get(this), day);
-            case UNWRAP -> done.containsKey(WRAP) && !since(done.get(UNWRAP), done.get(WRAP));
-            default -> true;
+            case WRAP, BRING_IN -> Optional.of(last == null ? from : last.plusDays(ONE_WINTER_DAYS));
+            case UNWRAP ->
+                done.containsKey(WRAP) && !since(last, done.get(WRAP)) ? Optional.of(from) : Optional.empty();
+            default -> Optional.of(from);
         };
     }
 
@@ -186,10 +195,6 @@ public enum Chore {
 
     private static double grows(Situation s, LocalDate day) {
         return Growth.on(day, s.species(), s.place()).factor();
-    }
-
-    private static boolean thisWinter(@Nullable LocalDate done, LocalDate day) {
-        return done != null && done.plusDays(ONE_WINTER_DAYS).isAfter(day);
     }
 
     private static boolean since(@Nullable LocalDate later, @Nullable LocalDate earlier) {

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -55,6 +56,14 @@ class CalendarTest {
         assertThat(plan.path("feedDays").size()).isLessThan(plan.path("alone").asInt());
         assertThat(plan.path("exact").asBoolean()).isTrue();
         assertThat(plan.path("feedDays").size()).isEqualTo(plan.path("fewest").asInt());
+        assertThat(plan.path("lots").valueStream().map(l -> l.path("lotId").asString()))
+                .as("each lot that some day feeds is named once")
+                .doesNotHaveDuplicates()
+                .containsExactlyInAnyOrderElementsOf(plan.path("feedDays")
+                        .valueStream()
+                        .flatMap(d -> d.path("lotIds").valueStream())
+                        .map(JsonNode::asString)
+                        .collect(Collectors.toSet()));
         assertThat(states()).isEqualTo(before);
         api.put(home + "/calendar", Map.of("inUse", true)).ok();
         String first = plan.path("feedDays").get(0).path("day").asString();

@@ -49,7 +49,7 @@ public class Batches {
         this.names = names;
         this.history = history;
         this.batches = history.keep(
-                new Keeping<>("batch", BatchWire.class, store::findBatch, store::insertBatch, store::updateBatch));
+                Keeping.oneByOne("batch", BatchWire.class, store::findBatch, store::insertBatch, store::updateBatch));
     }
 
     /** Newest first. */

@@ -43,15 +43,16 @@ public class Calendars {
         this.lots = lots;
     }
 
-    /** A lot to be fed on a day. */
+    /** A lot that is fed on some day. */
     public record FedWire(UUID lotId, String name, int pots, String feedName) {}
 
     /** A day of feeding. */
-    public record FeedDay(LocalDate day, List<FedWire> lots) {}
+    public record FeedDay(LocalDate day, List<UUID> lotIds) {}
 
     /**
      * The days to come.
      *
+     * @param lots that are fed on any of the days
      * @param alone separate days it would be if each lot went by its own preferred gap
      * @param fewest separate days that any plan needs, as far as is proven
      * @param exact whether no plan is better
@@ -62,6 +63,7 @@ public class Calendars {
             boolean inUse,
             @Nullable LocalDate madeOn,
             int days,
+            List<FedWire> lots,
             List<FeedDay> feedDays,
             int alone,
             int fewest,
@@ -162,22 +164,29 @@ public class Calendars {
     private CalendarWire wire(GardenId garden, GardenContext context, Asked asked, RoundCalendar.Plan plan) {
         LocalDate today = context.garden().today();
         CalendarStore.State state = store.findState(garden);
-        Map<LocalDate, List<FedWire>> byDay = new TreeMap<>();
+        Map<LocalDate, List<UUID>> byDay = new TreeMap<>();
+        List<FedWire> fed = new ArrayList<>();
+        Map<Situation, List<LocalDate>> years = new HashMap<>();
         // followed, it is what each lot's own plan makes of it; else what would be chosen
         asked.standing().forEach((key, lot) -> {
             List<LocalDate> days = state.inUse()
                     ? context.fedEveryWatering(lot.lot())
                             ? List.of()
-                            : LotYear.feeds(context.situation(lot), today, HORIZON)
+                            : years.computeIfAbsent(context.situation(lot), s -> LotYear.feeds(s, today, HORIZON))
                     : plan.feeds().getOrDefault(key, List.of()).stream()
                             .map(today::plusDays)
                             .toList();
-            days.forEach(d -> byDay.computeIfAbsent(d, x -> new ArrayList<>()).add(fed(context, lot)));
+            days.forEach(d -> byDay.computeIfAbsent(d, x -> new ArrayList<>())
+                    .add(lot.lot().id()));
+            if (!days.isEmpty()) {
+                fed.add(fed(context, lot));
+            }
         });
         return new CalendarWire(
                 state.inUse(),
                 state.madeOn(),
                 HORIZON,
+                fed,
                 byDay.entrySet().stream()
                         .map(d -> new FeedDay(d.getKey(), d.getValue()))
                         .toList(),

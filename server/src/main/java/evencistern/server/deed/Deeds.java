@@ -17,19 +17,20 @@ import evencistern.server.journal.Acts;
 import evencistern.server.journal.JournalStore;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
-import evencistern.server.lot.Standing;
 import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.function.Consumer;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,26 +62,39 @@ public class Deeds {
         this.mixes = mixes;
     }
 
-    /** Each of the lots, taken for this transaction and always in the same order; a retired one is refused. */
-    private void each(GardenId garden, List<UUID> ids, Consumer<Lot> deed) {
-        Map<UUID, Standing> taken = lots.lock(garden, ids);
-        ids.stream().distinct().sorted().forEach(id -> deed.accept(standing(taken, id)));
+    /** Lots taken for this transaction, always in the same order; one that is retired or not there is refused. */
+    private List<Lot> take(GardenId garden, List<UUID> ids) {
+        Map<UUID, Lot> taken = lots.take(garden, ids);
+        return ids.stream()
+                .distinct()
+                .sorted()
+                .map(id -> standing(taken.get(id), id))
+                .toList();
     }
 
     private Lot take(GardenId garden, UUID id) {
-        return standing(Map.of(id, lots.lock(garden, id)), id);
+        return take(garden, List.of(id)).get(0);
     }
 
-    private static Lot standing(Map<UUID, Standing> taken, UUID id) {
-        Standing standing = taken.get(id);
-        if (standing == null) {
+    private static Lot standing(@Nullable Lot lot, UUID id) {
+        if (lot == null) {
             throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", id.toString()));
         }
-        if (standing.lot().retired()) {
-            throw new FaultException(
-                    Fault.of(FaultCode.RETIRED, "lot", standing.lot().name()));
+        if (lot.retired()) {
+            throw new FaultException(Fault.of(FaultCode.RETIRED, "lot", lot.name()));
         }
-        return standing.lot();
+        return lot;
+    }
+
+    /** Adds a row to the journal of each of these lots, and answers what is to be said in each. */
+    private <T> Map<Long, T> rows(
+            GardenId garden, Act act, List<Lot> of, String kind, Acts.Moment moment, Function<Lot, T> details) {
+        List<Long> rows = acts.rows(garden, act, of.stream().map(Lot::id).toList(), kind, moment);
+        Map<Long, T> said = new LinkedHashMap<>();
+        for (int i = 0; i < rows.size(); i++) {
+            said.put(rows.get(i), details.apply(of.get(i)));
+        }
+        return said;
     }
 
     private static void checkCount(List<UUID> ids, Faults faults) {
@@ -106,10 +120,8 @@ public class Deeds {
                 garden,
                 "note",
                 note.clientKey(),
-                act -> each(
-                        garden,
-                        note.lotIds(),
-                        lot -> journal.insertNote(garden, acts.row(garden, act, lot.id(), "note", moment), text)));
+                act -> journal.insertNotes(
+                        garden, rows(garden, act, take(garden, note.lotIds()), "note", moment, lot -> text)));
     }
 
     /**
@@ -168,11 +180,15 @@ public class Deeds {
                 garden,
                 "tend",
                 tending.clientKey(),
-                act -> each(
+                act -> acts.tend(
                         garden,
-                        tending.lotIds(),
-                        lot -> acts.tend(
-                                garden, act, lot.id(), tending.chore(), "own:" + act.id(), moment, came, seen)));
+                        act,
+                        take(garden, tending.lotIds()).stream().map(Lot::id).toList(),
+                        tending.chore(),
+                        "own:" + act.id(),
+                        moment,
+                        came,
+                        seen));
     }
 
     /**
@@ -216,27 +232,47 @@ public class Deeds {
         }
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, planned ? null : moving.on());
-        return history.once(
-                garden,
-                "move",
-                moving.clientKey(),
-                act -> each(garden, moving.lotIds(), lot -> {
-                    if (planned) {
-                        lots.save(garden, act, lot.with(l -> l.moves = later));
-                    } else {
-                        moveNow(garden, act, lot, moving.placeId(), later, moment);
-                    }
-                }));
+        return history.once(garden, "move", moving.clientKey(), act -> {
+            List<Lot> taken = take(garden, moving.lotIds());
+            if (planned) {
+                lots.save(
+                        garden,
+                        act,
+                        taken.stream()
+                                .map(lot -> lot.with(l -> l.moves = later))
+                                .toList());
+            } else {
+                moveNow(garden, act, taken, lot -> new Moved(moving.placeId(), later), moment);
+            }
+        });
     }
 
-    private void moveNow(GardenId garden, Act act, Lot lot, UUID place, List<Lot.Move> later, Acts.Moment moment) {
-        if (!lot.placeId().equals(place)) {
-            journal.insertMoving(garden, acts.row(garden, act, lot.id(), "moving", moment), lot.placeId(), place);
-        }
-        lots.save(garden, act, lot.with(l -> {
-            l.placeId = place;
-            l.moves = later;
-        }));
+    /** Where a lot has come, and what is planned for it from there. */
+    private record Moved(UUID place, List<Lot.Move> later) {}
+
+    private void moveNow(GardenId garden, Act act, List<Lot> taken, Function<Lot, Moved> where, Acts.Moment moment) {
+        List<Lot> moving = taken.stream()
+                .filter(lot -> !lot.placeId().equals(where.apply(lot).place()))
+                .toList();
+        journal.insertMovings(
+                garden,
+                rows(
+                        garden,
+                        act,
+                        moving,
+                        "moving",
+                        moment,
+                        lot -> new JournalStore.Moved(
+                                lot.placeId(), where.apply(lot).place())));
+        lots.save(
+                garden,
+                act,
+                taken.stream()
+                        .map(lot -> lot.with(l -> {
+                            l.placeId = where.apply(lot).place();
+                            l.moves = where.apply(lot).later();
+                        }))
+                        .toList());
     }
 
     /** Planned moves that are carried out now. */
@@ -253,14 +289,16 @@ public class Deeds {
                 garden,
                 "move",
                 done.clientKey(),
-                act -> each(garden, done.lotIds(), lot -> {
-                    if (lot.moves().isEmpty()) {
-                        throw new FaultException(Fault.of(FaultCode.NOT_DUE, "lot", lot.name()));
-                    }
-                    Lot.Move next = lot.moves().get(0);
-                    List<Lot.Move> rest = lot.moves().subList(1, lot.moves().size());
-                    moveNow(garden, act, lot, next.placeId(), List.copyOf(rest), moment);
-                }));
+                act -> moveNow(garden, act, take(garden, done.lotIds()), Deeds::nextMove, moment));
+    }
+
+    private static Moved nextMove(Lot lot) {
+        if (lot.moves().isEmpty()) {
+            throw new FaultException(Fault.of(FaultCode.NOT_DUE, "lot", lot.name()));
+        }
+        Lot.Move next = lot.moves().get(0);
+        return new Moved(
+                next.placeId(), List.copyOf(lot.moves().subList(1, lot.moves().size())));
     }
 
     /**
@@ -294,31 +332,39 @@ public class Deeds {
         double rootsCut = share(potting.rootsCut(), "potting.roots", 0, 0, MOST_ROOTS, faults);
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, potting.on());
-        return history.once(
-                garden,
-                "pot_on",
-                potting.clientKey(),
-                act -> each(garden, potting.lotIds(), lot -> {
-                    PotInput pot = wanted == null ? lot.pot() : wanted;
-                    journal.insertPotting(
+        return history.once(garden, "pot_on", potting.clientKey(), act -> {
+            List<Lot> taken = take(garden, potting.lotIds());
+            journal.insertPottings(
+                    garden,
+                    rows(
                             garden,
-                            acts.row(garden, act, lot.id(), "potting", moment),
-                            new JournalStore.Potted(
+                            act,
+                            taken,
+                            "potting",
+                            moment,
+                            lot -> new JournalStore.Potted(
                                     lot.pots(),
                                     lot.pot().toPot().mixLitres(),
-                                    pot.toPot().mixLitres(),
+                                    (wanted == null ? lot.pot() : wanted)
+                                            .toPot()
+                                            .mixLitres(),
                                     lot.mix(),
                                     potting.mix(),
                                     fresh,
-                                    rootsCut));
-                    lots.save(garden, act, lot.with(l -> {
-                        l.pot = pot.tidy();
-                        l.mix = Renewal.anew(fresh / ALL) ? potting.mix() : lot.mix();
-                        if (Renewal.disturbs(fresh / ALL, rootsCut / ALL)) {
-                            l.repottedOn = potting.on();
-                        }
-                    }));
-                }));
+                                    rootsCut)));
+            lots.save(
+                    garden,
+                    act,
+                    taken.stream()
+                            .map(lot -> lot.with(l -> {
+                                l.pot = wanted == null ? lot.pot() : wanted.tidy();
+                                l.mix = Renewal.anew(fresh / ALL) ? potting.mix() : lot.mix();
+                                if (Renewal.disturbs(fresh / ALL, rootsCut / ALL)) {
+                                    l.repottedOn = potting.on();
+                                }
+                            }))
+                            .toList());
+        });
     }
 
     private static double share(
@@ -342,11 +388,16 @@ public class Deeds {
         return history.once(garden, "loss", loss.clientKey(), act -> {
             Lot lot = take(garden, loss.lotId());
             int left = Math.max(0, lot.pots() - gone);
-            journal.insertCount(
+            journal.insertCounts(
                     garden,
-                    acts.row(garden, act, lot.id(), "loss", moment),
-                    new JournalStore.Counted(lot.pots(), left, null, why));
-            lots.save(garden, act, left > 0 ? lot.with(l -> l.pots = left) : retired(lot, why, loss.on()));
+                    rows(
+                            garden,
+                            act,
+                            List.of(lot),
+                            "loss",
+                            moment,
+                            l -> new JournalStore.Counted(l.pots(), left, null, why)));
+            lots.save(garden, act, List.of(left > 0 ? lot.with(l -> l.pots = left) : retired(lot, why, loss.on())));
         });
     }
 
@@ -400,29 +451,32 @@ public class Deeds {
         faults.throwIfAny();
         Acts.Moment moment = acts.moment(null);
         return history.once(garden, "split", split.clientKey(), act -> {
-            Standing standing = lots.lock(garden, split.lotId());
+            LotState state = lots.lock(garden, split.lotId()).state();
             Lot lot = take(garden, split.lotId());
             int left = lot.pots() - taken;
-            lots.save(garden, act, lot.with(l -> {
+            Lot apart = lot.with(l -> {
                 l.id = split.newId();
                 l.name = name;
                 l.pots = taken;
                 l.placeId = place;
                 l.moves = List.of();
                 l.splitFrom = lot.id();
-                l.wateredBefore = standing.state().lastWateredOn();
-                l.fedBefore = standing.state().lastFedOn();
+                l.wateredBefore = state.lastWateredOn();
+                l.fedBefore = state.lastFedOn();
                 l.version = 0;
-            }));
-            lots.save(garden, act, lot.with(l -> l.pots = left));
-            journal.insertCount(
+            });
+            lots.save(garden, act, List.of(apart, lot.with(l -> l.pots = left)));
+            journal.insertCounts(
                     garden,
-                    acts.row(garden, act, lot.id(), "splitting", moment),
-                    new JournalStore.Counted(lot.pots(), left, split.newId(), ""));
-            journal.insertCount(
-                    garden,
-                    acts.row(garden, act, split.newId(), "splitting", moment),
-                    new JournalStore.Counted(0, taken, lot.id(), ""));
+                    rows(
+                            garden,
+                            act,
+                            List.of(lot, apart),
+                            "splitting",
+                            moment,
+                            l -> l.equals(lot)
+                                    ? new JournalStore.Counted(lot.pots(), left, apart.id(), "")
+                                    : new JournalStore.Counted(0, taken, lot.id(), "")));
         });
     }
 
@@ -438,16 +492,21 @@ public class Deeds {
         String why = why(retiring.why(), faults);
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, retiring.on());
-        return history.once(
-                garden,
-                "retire",
-                retiring.clientKey(),
-                act -> each(garden, retiring.lotIds(), lot -> {
-                    journal.insertCount(
+        return history.once(garden, "retire", retiring.clientKey(), act -> {
+            List<Lot> taken = take(garden, retiring.lotIds());
+            journal.insertCounts(
+                    garden,
+                    rows(
                             garden,
-                            acts.row(garden, act, lot.id(), "retiring", moment),
-                            new JournalStore.Counted(lot.pots(), 0, null, why));
-                    lots.save(garden, act, retired(lot, why, retiring.on()));
-                }));
+                            act,
+                            taken,
+                            "retiring",
+                            moment,
+                            lot -> new JournalStore.Counted(lot.pots(), 0, null, why)));
+            lots.save(
+                    garden,
+                    act,
+                    taken.stream().map(lot -> retired(lot, why, retiring.on())).toList());
+        });
     }
 }

@@ -28,7 +28,7 @@ public class Feeds {
         this.gardens = gardens;
         this.history = history;
         this.feeds = history.keep(
-                new Keeping<>("feed", FeedWire.class, store::findFeed, store::insertFeed, store::updateFeed));
+                Keeping.oneByOne("feed", FeedWire.class, store::findFeed, store::insertFeed, store::updateFeed));
     }
 
     /** All feeds, those put away among them. */

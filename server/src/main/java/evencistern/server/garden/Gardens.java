@@ -65,7 +65,7 @@ public class Gardens {
         this.store = store;
         this.clock = clock;
         this.history = history;
-        this.settings = history.keep(new Keeping<>(
+        this.settings = history.keep(Keeping.oneByOne(
                 "garden",
                 SettingsWire.class,
                 (garden, id) -> store.findGarden(garden).map(GardenStore.Row::settings),
@@ -74,15 +74,15 @@ public class Gardens {
                 },
                 store::updateGarden));
         this.places = history.keep(
-                new Keeping<>("place", PlaceWire.class, store::findPlace, store::insertPlace, store::updatePlace));
+                Keeping.oneByOne("place", PlaceWire.class, store::findPlace, store::insertPlace, store::updatePlace));
         this.waters = history.keep(
-                new Keeping<>("water", WaterWire.class, store::findWater, store::insertWater, store::updateWater));
+                Keeping.oneByOne("water", WaterWire.class, store::findWater, store::insertWater, store::updateWater));
         this.meters = history.keep(
-                new Keeping<>("meter", MeterWire.class, store::findMeter, store::insertMeter, store::updateMeter));
+                Keeping.oneByOne("meter", MeterWire.class, store::findMeter, store::insertMeter, store::updateMeter));
         this.walks = history.keep(
-                new Keeping<>("walk", WalkWire.class, store::findWalk, store::insertWalk, store::updateWalk));
-        this.vessels = history.keep(
-                new Keeping<>("vessel", VesselWire.class, store::findVessel, store::insertVessel, store::updateVessel));
+                Keeping.oneByOne("walk", WalkWire.class, store::findWalk, store::insertWalk, store::updateWalk));
+        this.vessels = history.keep(Keeping.oneByOne(
+                "vessel", VesselWire.class, store::findVessel, store::insertVessel, store::updateVessel));
     }
 
     public List<GardenWire> list() {

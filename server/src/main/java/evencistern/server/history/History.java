@@ -7,13 +7,19 @@ import evencistern.fault.Faults;
 import evencistern.server.GardenId;
 import evencistern.server.lock.RetriedOnLocks;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.ResponseEntity;
@@ -90,8 +96,7 @@ public class History {
     }
 
     private <T extends Owned> Edited<T> retire(GardenId garden, Keeping<T> keeping, UUID id, int version) {
-        T thing = keeping.find()
-                .apply(garden, id)
+        T thing = find(garden, keeping, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, keeping.kind(), id.toString())));
         ObjectNode as = (ObjectNode) json.<JsonNode>valueToTree(thing);
         as.put(VERSION, version);
@@ -102,54 +107,85 @@ public class History {
     /** Saves a thing as an act of its own. */
     public <T extends Owned> Edited<T> edit(GardenId garden, Keeping<T> keeping, T thing) {
         Act act = new Act(UUID.randomUUID(), "edit", clock.instant(), null);
-        boolean changed = save(garden, act, keeping, thing, () -> {
+        boolean changed = save(garden, act, keeping, List.of(thing), () -> {
             if (!store.insertAct(garden, act, "edit-" + act.id())) {
                 throw new IllegalStateException("act " + act.id() + " was there already");
             }
         });
-        T now = keeping.find().apply(garden, thing.id()).orElseThrow();
+        T now = find(garden, keeping, thing.id()).orElseThrow();
         return new Edited<>(now, changed ? act.id() : null);
     }
 
     /** Saves a thing as part of an act. */
     public <T extends Owned> void save(GardenId garden, Act act, Keeping<T> keeping, T thing) {
-        save(garden, act, keeping, thing, () -> {});
+        saveAll(garden, act, keeping, List.of(thing));
     }
 
-    /** Saves, unless this is what is there already: then nothing is recorded and the answer is false. */
-    private <T extends Owned> boolean save(GardenId garden, Act act, Keeping<T> keeping, T thing, Runnable open) {
-        Optional<T> before = keeping.find().apply(garden, thing.id());
-        if (before.isPresent() && same(before.get(), thing)) {
+    /** Saves things as part of an act. */
+    public <T extends Owned> void saveAll(GardenId garden, Act act, Keeping<T> keeping, List<T> things) {
+        save(garden, act, keeping, things, () -> {});
+    }
+
+    /** Saves what is not there already just so; where all is, nothing is recorded and the answer is false. */
+    private <T extends Owned> boolean save(
+            GardenId garden, Act act, Keeping<T> keeping, List<T> things, Runnable open) {
+        Map<UUID, T> before = find(garden, keeping, things.stream().map(Owned::id));
+        List<T> changed = things.stream()
+                .filter(t -> !before.containsKey(t.id()) || !same(require(before, t.id()), t))
+                .toList();
+        if (changed.isEmpty()) {
             return false;
         }
-        if (before.isPresent() && before.get().version() != thing.version()) {
-            throw new StaleException(keeping.kind(), thing.version(), before.get());
-        }
+        changed.stream()
+                .filter(t -> before.containsKey(t.id()))
+                .filter(t -> require(before, t.id()).version() != t.version())
+                .findFirst()
+                .ifPresent(t -> {
+                    throw new StaleException(keeping.kind(), t.version(), require(before, t.id()));
+                });
         open.run();
-        write(garden, act, keeping, before, thing);
+        write(garden, act, keeping, before, changed);
         return true;
     }
 
-    private <T extends Owned> void write(GardenId garden, Act act, Keeping<T> keeping, Optional<T> before, T thing) {
-        if (before.isEmpty()) {
-            keeping.insert().accept(garden, thing);
-        } else if (!keeping.update().apply(garden, thing)) {
-            throw new StaleException(
-                    keeping.kind(),
-                    thing.version(),
-                    keeping.find().apply(garden, thing.id()).orElseThrow());
-        }
-        T after = keeping.find().apply(garden, thing.id()).orElseThrow();
-        store.insertChange(
+    private <T extends Owned> void write(
+            GardenId garden, Act act, Keeping<T> keeping, Map<UUID, T> before, List<T> things) {
+        Map<Boolean, List<T>> known =
+                things.stream().collect(Collectors.partitioningBy(t -> before.containsKey(t.id())));
+        List<T> added = known.getOrDefault(false, List.of());
+        added.forEach(t -> keeping.insert().accept(garden, t));
+        List<T> gone = keeping.update().apply(garden, known.getOrDefault(true, List.of()));
+        Map<UUID, T> after = find(garden, keeping, things.stream().map(Owned::id));
+        gone.stream().findFirst().ifPresent(t -> {
+            throw new StaleException(keeping.kind(), t.version(), require(after, t.id()));
+        });
+        store.insertChanges(
                 garden,
                 act.id(),
-                new HistoryStore.Change(
-                        keeping.kind(),
-                        thing.id(),
-                        after.version(),
-                        before.map(json::writeValueAsString).orElse(null),
-                        json.writeValueAsString(after)));
-        events.publishEvent(new Changed(garden, keeping.kind(), thing.id(), after.retired()));
+                things.stream()
+                        .map(t -> new HistoryStore.Change(
+                                keeping.kind(),
+                                t.id(),
+                                require(after, t.id()).version(),
+                                Optional.ofNullable(before.get(t.id()))
+                                        .map(json::writeValueAsString)
+                                        .orElse(null),
+                                json.writeValueAsString(require(after, t.id()))))
+                        .toList());
+        things.forEach(t -> events.publishEvent(new Changed(
+                garden, keeping.kind(), t.id(), require(after, t.id()).retired())));
+    }
+
+    private static <T extends Owned> Optional<T> find(GardenId garden, Keeping<T> keeping, UUID id) {
+        return Optional.ofNullable(find(garden, keeping, Stream.of(id)).get(id));
+    }
+
+    private static <T extends Owned> Map<UUID, T> find(GardenId garden, Keeping<T> keeping, Stream<UUID> ids) {
+        return keeping.find().apply(garden, ids.toList()).stream().collect(Collectors.toMap(Owned::id, t -> t));
+    }
+
+    private static <T> T require(Map<UUID, T> things, UUID id) {
+        return Objects.requireNonNull(things.get(id));
     }
 
     private boolean same(Owned there, Owned sent) {
@@ -187,20 +223,50 @@ public class History {
         }
         return once(garden, undo, clientKey, opened -> {
             journal.accept(act, opened);
-            store.listChanges(garden, act.id()).forEach(change -> putBack(garden, opened, change));
+            runs(store.listChanges(garden, act.id())).forEach(changes -> putBack(garden, opened, changes));
         });
     }
 
-    private void putBack(GardenId garden, Act undo, HistoryStore.Change change) {
-        Keeping<?> keeping = keepings.get(change.kind());
-        if (keeping == null) {
-            throw new IllegalStateException("nobody keeps " + change.kind());
+    /** Changes that follow one another, as far as they are of different things of one kind: those are put back together. */
+    private static List<List<HistoryStore.Change>> runs(List<HistoryStore.Change> changes) {
+        List<List<HistoryStore.Change>> runs = new ArrayList<>();
+        String kind = "";
+        Set<UUID> things = new HashSet<>();
+        for (HistoryStore.Change change : changes) {
+            if (!change.kind().equals(kind) || things.contains(change.thing())) {
+                runs.add(new ArrayList<>());
+                things.clear();
+            }
+            kind = change.kind();
+            things.add(change.thing());
+            runs.get(runs.size() - 1).add(change);
         }
-        putBack(garden, undo, change, keeping);
+        return runs;
     }
 
-    private <T extends Owned> void putBack(GardenId garden, Act undo, HistoryStore.Change change, Keeping<T> keeping) {
-        T now = keeping.find().apply(garden, change.thing()).orElseThrow();
+    private void putBack(GardenId garden, Act undo, List<HistoryStore.Change> changes) {
+        String kind = changes.get(0).kind();
+        Keeping<?> keeping = keepings.get(kind);
+        if (keeping == null) {
+            throw new IllegalStateException("nobody keeps " + kind);
+        }
+        putBack(garden, undo, changes, keeping);
+    }
+
+    private <T extends Owned> void putBack(
+            GardenId garden, Act undo, List<HistoryStore.Change> changes, Keeping<T> keeping) {
+        Map<UUID, T> now = find(garden, keeping, changes.stream().map(HistoryStore.Change::thing));
+        write(
+                garden,
+                undo,
+                keeping,
+                now,
+                changes.stream()
+                        .map(c -> asBefore(keeping, c, require(now, c.thing())))
+                        .toList());
+    }
+
+    private <T extends Owned> T asBefore(Keeping<T> keeping, HistoryStore.Change change, T now) {
         // it may have been edited since and that edit taken back: what counts is that it is as this edit left it
         if (!same(now, json.readValue(change.after(), keeping.type()))) {
             throw new StaleException(keeping.kind(), change.version(), now);
@@ -210,7 +276,7 @@ public class History {
         if (change.before() == null) {
             as.put(RETIRED, true); // a new thing is taken back by putting it away: what hangs on it stays whole
         }
-        write(garden, undo, keeping, Optional.of(now), json.treeToValue(as, keeping.type()));
+        return json.treeToValue(as, keeping.type());
     }
 
     /** A page of what was done, newest first. */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -19,9 +20,11 @@ class HistoryStore {
     private static final String ACTS = "select id, kind, recorded_at, undoes from act where garden_id = ? and ";
 
     private final JdbcClient db;
+    private final JdbcTemplate batch;
 
-    HistoryStore(JdbcClient db) {
+    HistoryStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.batch = batch;
     }
 
     private static Act act(ResultSet r, int n) throws SQLException {
@@ -79,13 +82,17 @@ class HistoryStore {
     record Change(
             String kind, UUID thing, int version, @Nullable String before, String after) {}
 
-    void insertChange(GardenId garden, UUID act, Change c) {
-        db.sql("""
-                        insert into change (garden_id, act_id, kind, thing_id, version, before, after)
-                        values (?, ?, ?, ?, ?, ?::jsonb, ?::jsonb)
-                        """)
-                .params(Arrays.asList(garden.value(), act, c.kind(), c.thing(), c.version(), c.before(), c.after()))
-                .update();
+    void insertChanges(GardenId garden, UUID act, List<Change> changes) {
+        batch.batchUpdate(
+                """
+                insert into change (garden_id, act_id, kind, thing_id, version, before, after)
+                values (?, ?, ?, ?, ?, ?::jsonb, ?::jsonb)
+                """,
+                changes.stream()
+                        .map(c -> new Object[] {
+                            garden.value(), act, c.kind(), c.thing(), c.version(), c.before(), c.after()
+                        })
+                        .toList());
     }
 
     /** The changes of an act, last first. */

@@ -33,6 +33,7 @@ import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -155,7 +156,7 @@ public class Acts {
                 Optional<Chore> chore = chore(garden, item);
                 if (chore.isPresent()) {
                     Tended came = item.tended() == null ? Tended.PLAIN : item.tended();
-                    tend(garden, act, lot.lot().id(), chore.get(), item.item(), moment, came, item.seen());
+                    tend(garden, act, List.of(lot.lot().id()), chore.get(), item.item(), moment, came, item.seen());
                     continue;
                 }
                 boolean feeding = feeding(garden, lot, item.item());
@@ -296,22 +297,22 @@ public class Acts {
         });
     }
 
-    /** Writes down that a lot was cared for, as part of an act. */
+    /** Writes down that lots were cared for, as part of an act. */
     public void tend(
             GardenId garden,
             Act act,
-            UUID lot,
+            List<UUID> tended,
             Chore chore,
             String item,
             Moment moment,
             Tended came,
             @Nullable Seen seen) {
-        long row = row(garden, act, lot, "tending", moment);
-        chores.insertTending(garden, row, chore, item, came.read());
-        if (seen != null) {
-            seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
-        }
-        lots.touch(garden, List.of(lot));
+        Optional<JournalStore.Seen> saw = seen == null ? Optional.empty() : seen.read();
+        rows(garden, act, tended, "tending", moment).forEach(row -> {
+            chores.insertTending(garden, row, chore, item, came.read());
+            saw.ifPresent(s -> store.insertSeen(garden, row, s));
+        });
+        lots.touch(garden, tended);
     }
 
     private void give(
@@ -356,9 +357,17 @@ public class Acts {
 
     /** Adds a row to the journal of a lot, as part of an act. */
     public long row(GardenId garden, Act act, UUID lot, String kind, Moment moment) {
-        return store.insertRow(
+        return rows(garden, act, List.of(lot), kind, moment).get(0);
+    }
+
+    /** Adds a row to the journal of each of these lots, as part of an act; in their order. */
+    public List<Long> rows(GardenId garden, Act act, List<UUID> lots, String kind, Moment moment) {
+        return store.insertRows(
                 garden,
-                new JournalStore.Row(lot, kind, moment.at(), act.recordedAt(), act.id(), null, moment.clockAhead()));
+                lots.stream()
+                        .map(lot -> new JournalStore.Row(
+                                lot, kind, moment.at(), act.recordedAt(), act.id(), null, moment.clockAhead()))
+                        .toList());
     }
 
     /** Takes back everything an act recorded, by rows that correct its rows, and puts back what it edited. */
@@ -368,29 +377,33 @@ public class Acts {
             List<JournalStore.Touched> rows = store.listRowsOf(garden, act.id());
             List<UUID> touched =
                     rows.stream().map(JournalStore.Touched::lot).distinct().toList();
-            lots.lock(garden, touched);
-            rows.forEach(row -> takeBack(garden, undo, row));
+            lots.take(garden, touched);
+            takeBack(garden, undo, rows);
             lots.touch(garden, touched);
         });
     }
 
-    /** A row is corrected; a correction, as an amendment made, is taken back by saying again what it corrected. */
-    private void takeBack(GardenId garden, Act undo, JournalStore.Touched row) {
-        Long corrected = row.corrects();
-        if (corrected == null) {
-            correct(garden, undo, row);
-            return;
-        }
-        JournalStore.Touched before = store.findRow(garden, corrected).orElseThrow();
-        long again = row(garden, undo, before.lot(), before.kind(), new Moment(before.occurredAt(), false));
-        store.copyDetails(garden, before.kind(), before.id(), again);
+    /** Rows are corrected; a correction, as an amendment made, is taken back by saying again what it corrected. */
+    private void takeBack(GardenId garden, Act undo, List<JournalStore.Touched> rows) {
+        correct(garden, undo, rows.stream().filter(r -> r.corrects() == null).toList());
+        rows.stream()
+                .map(JournalStore.Touched::corrects)
+                .filter(Objects::nonNull)
+                .forEach(corrected -> {
+                    JournalStore.Touched before =
+                            store.findRow(garden, corrected).orElseThrow();
+                    long again = row(garden, undo, before.lot(), before.kind(), new Moment(before.occurredAt(), false));
+                    store.copyDetails(garden, before.kind(), before.id(), again);
+                });
     }
 
-    private void correct(GardenId garden, Act act, JournalStore.Touched row) {
-        store.insertRow(
+    private void correct(GardenId garden, Act act, List<JournalStore.Touched> rows) {
+        store.insertRows(
                 garden,
-                new JournalStore.Row(
-                        row.lot(), "correction", row.occurredAt(), act.recordedAt(), act.id(), row.id(), false));
+                rows.stream()
+                        .map(r -> new JournalStore.Row(
+                                r.lot(), "correction", r.occurredAt(), act.recordedAt(), act.id(), r.id(), false))
+                        .toList());
     }
 
     /**
@@ -418,7 +431,7 @@ public class Acts {
         faults.throwIfAny();
         return replace(g, rowId, amendment.clientKey(), amendment.on(), (row, again) -> {
             if (note != null && row.kind().equals("note")) {
-                store.insertNote(garden, again, note);
+                store.insertNotes(garden, Map.of(again, note));
             } else {
                 store.copyDetails(garden, row.kind(), row.id(), again);
             }
@@ -446,8 +459,8 @@ public class Acts {
             JournalStore.Touched row = store.findLive(garden, rowId)
                     .orElseThrow(() ->
                             new FaultException(Fault.of(FaultCode.NOT_FOUND, "journal.row", Long.toString(rowId))));
-            lots.lock(garden, row.lot());
-            correct(garden, act, row);
+            lots.take(garden, List.of(row.lot()));
+            correct(garden, act, List.of(row));
             Moment moment = on == null ? new Moment(row.occurredAt(), false) : momentOn(g, on);
             details.accept(row, row(garden, act, row.lot(), row.kind(), moment));
             lots.touch(garden, List.of(row.lot()));

@@ -11,9 +11,14 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.IntFunction;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -21,9 +26,11 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class JournalStore {
     private final JdbcClient db;
+    private final JdbcTemplate batch;
 
-    JournalStore(JdbcClient db) {
+    JournalStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.batch = batch;
     }
 
     /** A row of the spine. */
@@ -36,24 +43,37 @@ public class JournalStore {
             @Nullable Long corrects,
             boolean clockAhead) {}
 
-    /** Adds a row to the spine and returns its id. */
-    public long insertRow(GardenId garden, Row row) {
-        return db.sql("""
+    /** Adds rows to the spine, in one statement, and returns their ids in the same order. */
+    public List<Long> insertRows(GardenId garden, List<Row> rows) {
+        return db
+                .sql("""
                         insert into journal (garden_id, lot_id, kind, occurred_at, recorded_at, act_id, corrects,
                                              clock_ahead)
-                        values (?, ?, ?, ?, ?, ?, ?, ?) returning id
+                        select ?, r.lot, r.kind, r.occurred, r.recorded, r.act, r.corrects, r.ahead
+                        from unnest(?::uuid[], ?::text[], ?::timestamptz[], ?::timestamptz[], ?::uuid[], ?::bigint[],
+                                    ?::boolean[]) with ordinality
+                             r (lot, kind, occurred, recorded, act, corrects, ahead, n)
+                        order by r.n returning id
                         """)
-                .params(Arrays.asList(
+                .params(
                         garden.value(),
-                        row.lot(),
-                        row.kind(),
-                        row.occurredAt().atOffset(ZoneOffset.UTC),
-                        row.recordedAt().atOffset(ZoneOffset.UTC),
-                        row.act(),
-                        row.corrects(),
-                        row.clockAhead()))
+                        column(rows, Row::lot, UUID[]::new),
+                        column(rows, Row::kind, String[]::new),
+                        column(rows, r -> r.occurredAt().toString(), String[]::new),
+                        column(rows, r -> r.recordedAt().toString(), String[]::new),
+                        column(rows, Row::act, UUID[]::new),
+                        column(rows, Row::corrects, Long[]::new),
+                        column(rows, Row::clockAhead, Boolean[]::new))
                 .query(Long.class)
-                .single();
+                .list()
+                .stream()
+                .sorted()
+                .toList();
+    }
+
+    /** One column of many rows, as a statement takes it. */
+    public static <T, V> V[] column(List<T> rows, Function<T, @Nullable V> of, IntFunction<V[]> array) {
+        return rows.stream().map(of).toArray(array);
     }
 
     void insertWatering(GardenId garden, long row, String item, double litresEach, int pots, boolean flush) {
@@ -250,16 +270,20 @@ public class JournalStore {
         db.sql(amend + " where garden_id = ? and journal_id = ?").params(params).update();
     }
 
-    public void insertNote(GardenId garden, long row, String text) {
-        db.sql("insert into journal_note (garden_id, journal_id, text) values (?, ?, ?)")
-                .params(garden.value(), row, text)
-                .update();
+    /** Notes, by the row of the spine that each belongs to; so are those that follow. */
+    public void insertNotes(GardenId garden, Map<Long, String> texts) {
+        insert("insert into journal_note (garden_id, journal_id, text) values (?, ?, ?)", garden, texts, List::of);
     }
 
-    public void insertMoving(GardenId garden, long row, UUID from, UUID to) {
-        db.sql("insert into journal_moving (garden_id, journal_id, from_place, to_place) values (?, ?, ?, ?)")
-                .params(garden.value(), row, from, to)
-                .update();
+    /** From one place to another. */
+    public record Moved(UUID from, UUID to) {}
+
+    public void insertMovings(GardenId garden, Map<Long, Moved> movings) {
+        insert(
+                "insert into journal_moving (garden_id, journal_id, from_place, to_place) values (?, ?, ?, ?)",
+                garden,
+                movings,
+                m -> List.of(m.from(), m.to()));
     }
 
     /**
@@ -276,35 +300,43 @@ public class JournalStore {
             double fresh,
             double rootsCut) {}
 
-    public void insertPotting(GardenId garden, long row, Potted p) {
-        db.sql("""
-                        insert into journal_potting (garden_id, journal_id, pots, litres_before, litres_after,
-                                                     mix_before, mix_after, fresh, roots_cut)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """)
-                .params(
-                        garden.value(),
-                        row,
+    public void insertPottings(GardenId garden, Map<Long, Potted> pottings) {
+        insert(
+                """
+                insert into journal_potting (garden_id, journal_id, pots, litres_before, litres_after,
+                                             mix_before, mix_after, fresh, roots_cut)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?)
+                """,
+                garden,
+                pottings,
+                p -> List.of(
                         p.pots(),
                         p.litresBefore(),
                         p.litresAfter(),
                         p.mixBefore(),
                         p.mixAfter(),
                         p.fresh(),
-                        p.rootsCut())
-                .update();
+                        p.rootsCut()));
     }
 
     /** Pots lost, split off, taken over or retired. */
     public record Counted(int before, int after, @Nullable UUID otherLot, String why) {}
 
-    public void insertCount(GardenId garden, long row, Counted c) {
-        db.sql("""
-                        insert into journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why)
-                        values (?, ?, ?, ?, ?, ?)
-                        """)
-                .params(Arrays.asList(garden.value(), row, c.before(), c.after(), c.otherLot(), c.why()))
-                .update();
+    public void insertCounts(GardenId garden, Map<Long, Counted> counts) {
+        insert("""
+                insert into journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why)
+                values (?, ?, ?, ?, ?, ?)
+                """, garden, counts, c -> Arrays.asList(c.before(), c.after(), c.otherLot(), c.why()));
+    }
+
+    private <T> void insert(String sql, GardenId garden, Map<Long, T> details, Function<T, List<?>> columns) {
+        batch.batchUpdate(
+                sql,
+                details.entrySet().stream()
+                        .map(d -> Stream.concat(
+                                        Stream.of(garden.value(), d.getKey()), columns.apply(d.getValue()).stream())
+                                .toArray())
+                        .toList());
     }
 
     /** A page of a lot's journal, newest first, from before a row where one is given. */

@@ -7,6 +7,7 @@ import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
 import evencistern.server.typed.Told;
 import evencistern.server.typed.Typed;
+import java.sql.Array;
 import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -36,17 +37,17 @@ class LotStore {
                    l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed,
                    l.traits, l.conditions, l.rhythm, l.undrained, l.flush_by, l.split_from, l.retired, l.retired_on,
                    l.retired_why, l.version,
-                   array(select m.move_on from lot_move m
-                         where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_days,
-                   array(select m.place_id from lot_move m
-                         where m.garden_id = l.garden_id and m.lot_id = l.id order by m.move_on) as move_places,
+                   (select array_agg(m.move_on order by m.move_on) from lot_move m
+                    where m.garden_id = l.garden_id and m.lot_id = l.id) as move_days,
+                   (select array_agg(m.place_id order by m.move_on) from lot_move m
+                    where m.garden_id = l.garden_id and m.lot_id = l.id) as move_places,
                    s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
                    s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
                    s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
                    s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
                    s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.lifted, s.salt_in_order_on, s.stale, s.computed_on,
-                   array(select d.feed_on from calendar_day d
-                         where d.garden_id = l.garden_id and d.lot_id = l.id order by d.feed_on) as calendar_days
+                   (select array_agg(d.feed_on order by d.feed_on) from calendar_day d
+                    where d.garden_id = l.garden_id and d.lot_id = l.id) as calendar_days
             from lot l
             join place p on p.garden_id = l.garden_id and p.id = l.place_id
             left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -68,9 +69,11 @@ class LotStore {
     private static Lot lot(ResultSet r, int n) throws SQLException {
         List<Lot.Move> moves = new ArrayList<>();
         List<LocalDate> days = days(r, "move_days");
-        UUID[] places = (UUID[]) r.getArray("move_places").getArray();
-        for (int i = 0; i < places.length; i++) {
-            moves.add(new Lot.Move(days.get(i), places[i]));
+        if (!days.isEmpty()) {
+            UUID[] places = (UUID[]) r.getArray("move_places").getArray();
+            for (int i = 0; i < places.length; i++) {
+                moves.add(new Lot.Move(days.get(i), places[i]));
+            }
         }
         return new Lot(
                 r.getObject("id", UUID.class),
@@ -128,9 +131,10 @@ class LotStore {
     }
 
     private static List<LocalDate> days(ResultSet r, String column) throws SQLException {
-        return Arrays.stream((Date[]) r.getArray(column).getArray())
-                .map(Date::toLocalDate)
-                .toList();
+        Array days = r.getArray(column);
+        return days == null
+                ? List.of()
+                : Arrays.stream((Date[]) days.getArray()).map(Date::toLocalDate).toList();
     }
 
     private static Standing standing(ResultSet r) throws SQLException {
@@ -401,11 +405,11 @@ class LotStore {
                 .optional();
     }
 
-    Optional<Lot> findLot(GardenId garden, UUID lot) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = ?")
-                .params(garden.value(), lot)
+    List<Lot> findLots(GardenId garden, Collection<UUID> lots) {
+        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?)")
+                .params(garden.value(), lots.toArray(UUID[]::new))
                 .query(LotStore::lot)
-                .optional();
+                .list();
     }
 
     /** The lots that rest on a thing: those in a place, with a feed, of a garden. */
@@ -451,39 +455,47 @@ class LotStore {
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
                                 ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, l)).update();
-        insertMoves(garden, l);
+        insertMoves(garden, List.of(l));
     }
 
-    /** Whether the version was still the one the person had seen. */
-    boolean updateLot(GardenId garden, Lot l) {
-        List<Object> values = new ArrayList<>(values(garden, l));
-        values.add(l.version());
-        boolean current = db.sql("""
-                                update lot set name = ?, pots = ?, species = ?, shape = ?, top_m = ?, top_typed = ?,
-                                               base_m = ?, base_typed = ?, height_m = ?, height_typed = ?,
-                                               across_m = ?, across_typed = ?, measured_litres = ?,
-                                               measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
-                                               place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
-                                               repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
-                                               tall_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
-                                               flush_by = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
-                                               version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """).params(values).update() == 1;
-        if (current) {
-            db.sql("delete from lot_move where garden_id = ? and lot_id = ?")
-                    .params(garden.value(), l.id())
-                    .update();
-            insertMoves(garden, l);
+    /** Writes over lots whose version is still the one the person had seen, and answers the others. */
+    List<Lot> updateLots(GardenId garden, List<Lot> lots) {
+        int[] written = batch.batchUpdate(
+                """
+                update lot set name = ?, pots = ?, species = ?, shape = ?, top_m = ?, top_typed = ?,
+                               base_m = ?, base_typed = ?, height_m = ?, height_typed = ?,
+                               across_m = ?, across_typed = ?, measured_litres = ?,
+                               measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
+                               place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
+                               repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
+                               tall_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
+                               flush_by = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
+                               version = version + 1
+                where garden_id = ? and id = ? and version = ?
+                """,
+                lots.stream()
+                        .map(l -> Stream.concat(values(garden, l).stream(), Stream.of(l.version()))
+                                .toArray())
+                        .toList());
+        List<Lot> gone = new ArrayList<>();
+        List<Lot> current = new ArrayList<>();
+        for (int i = 0; i < written.length; i++) {
+            (written[i] == 1 ? current : gone).add(lots.get(i));
         }
-        return current;
+        db.sql("delete from lot_move where garden_id = ? and lot_id = any (?)")
+                .params(garden.value(), current.stream().map(Lot::id).toArray(UUID[]::new))
+                .update();
+        insertMoves(garden, current);
+        return gone;
     }
 
-    private void insertMoves(GardenId garden, Lot l) {
-        l.moves()
-                .forEach(m -> db.sql("insert into lot_move (garden_id, lot_id, move_on, place_id) values (?, ?, ?, ?)")
-                        .params(garden.value(), l.id(), m.on(), m.placeId())
-                        .update());
+    private void insertMoves(GardenId garden, List<Lot> lots) {
+        batch.batchUpdate(
+                "insert into lot_move (garden_id, lot_id, move_on, place_id) values (?, ?, ?, ?)",
+                lots.stream()
+                        .flatMap(l ->
+                                l.moves().stream().map(m -> new Object[] {garden.value(), l.id(), m.on(), m.placeId()}))
+                        .toList());
     }
 
     private static List<Object> values(GardenId garden, Lot l) {

@@ -75,7 +75,7 @@ public class Lots {
         this.kinds = kinds;
         this.history = history;
         this.keeping =
-                history.keep(new Keeping<>("lot", Lot.class, store::findLot, store::insertLot, store::updateLot));
+                history.keep(new Keeping<>("lot", Lot.class, store::findLots, store::insertLot, store::updateLots));
     }
 
     /**
@@ -209,13 +209,19 @@ public class Lots {
                 s.state().saltsOff());
     }
 
-    /** The same as its journal has it now, taken for this transaction. */
+    /** Takes lots for this transaction, without asking where they stand. */
+    public Map<UUID, Lot> take(GardenId garden, Collection<UUID> lots) {
+        contexts.hold(garden);
+        return store.lockLots(garden, lots).stream().collect(Collectors.toMap(Lot::id, l -> l));
+    }
+
+    /** A lot as its journal has it now, taken for this transaction. */
     public Standing lock(GardenId garden, UUID lot) {
         return Optional.ofNullable(standings.lock(garden, List.of(lot)).get(lot))
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString())));
     }
 
-    /** Takes many for this transaction. */
+    /** The same of many. */
     public Map<UUID, Standing> lock(GardenId garden, Collection<UUID> lots) {
         return standings.lock(garden, lots);
     }
@@ -235,8 +241,8 @@ public class Lots {
     @Transactional
     public History.Edited<Lot> save(GardenId garden, LotInput input) {
         GardenContext context = contexts.hold(garden);
-        store.lockLots(garden, List.of(input.id()));
-        Lot lot = input.read(store.findLot(garden, input.id()).orElse(null), context);
+        Lot before = take(garden, List.of(input.id())).get(input.id());
+        Lot lot = input.read(before, context);
         checkOwned(context.garden(), garden, lot);
         return history.edit(garden, keeping, lot);
     }
@@ -248,9 +254,9 @@ public class Lots {
         return history.edit(garden, keeping, lot).now();
     }
 
-    /** Changes a lot as part of an act; what follows from it is worked out anew. */
-    public void save(GardenId garden, Act act, Lot lot) {
-        history.save(garden, act, keeping, lot);
+    /** Changes lots as part of an act; what follows from it is worked out anew. */
+    public void save(GardenId garden, Act act, List<Lot> lots) {
+        history.saveAll(garden, act, keeping, lots);
     }
 
     private void checkOwned(GardenWire g, GardenId garden, Lot lot) {

@@ -40,7 +40,7 @@ public class MeterLogs {
         this.store = store;
         this.gardens = gardens;
         this.history = history;
-        this.keeping = history.keep(new Keeping<>(
+        this.keeping = history.keep(Keeping.oneByOne(
                 "calibration",
                 CalibrationWire.class,
                 store::findCalibration,

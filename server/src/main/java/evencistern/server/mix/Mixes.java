@@ -32,14 +32,14 @@ public class Mixes {
         this.store = store;
         this.gardens = gardens;
         this.history = history;
-        this.components = history.keep(new Keeping<>(
+        this.components = history.keep(Keeping.oneByOne(
                 "component",
                 ComponentWire.class,
                 store::findComponent,
                 store::insertComponent,
                 store::updateComponent));
-        this.recipes = history.keep(
-                new Keeping<>("recipe", RecipeWire.class, store::findRecipe, store::insertRecipe, store::updateRecipe));
+        this.recipes = history.keep(Keeping.oneByOne(
+                "recipe", RecipeWire.class, store::findRecipe, store::insertRecipe, store::updateRecipe));
     }
 
     /** Everything to mix with. */

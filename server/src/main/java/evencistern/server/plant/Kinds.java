@@ -30,7 +30,7 @@ public class Kinds {
         this.gardens = gardens;
         this.history = history;
         this.keeping = history.keep(
-                new Keeping<>("species", Kind.class, store::findKind, store::insertKind, store::updateKind));
+                Keeping.oneByOne("species", Kind.class, store::findKind, store::insertKind, store::updateKind));
     }
 
     /** Every kind there is. */

@@ -146,7 +146,7 @@ class ReadingFiles {
     }
 
     private void keep(GardenId garden, Act act, List<Fresh> fresh) {
-        lots.lock(garden, fresh.stream().map(Fresh::lot).collect(Collectors.toSet()));
+        lots.take(garden, fresh.stream().map(Fresh::lot).collect(Collectors.toSet()));
         store.insertReadings(
                 garden,
                 act,

@@ -1,7 +1,10 @@
 package evencistern.server.reading;
 
+import static evencistern.server.journal.JournalStore.column;
+
 import evencistern.server.GardenId;
 import evencistern.server.history.Act;
+import evencistern.server.journal.JournalStore;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.ResultSet;
@@ -19,8 +22,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.function.IntFunction;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -32,9 +33,11 @@ class ReadingStore {
     private static final int AT_ONCE = 5000;
 
     private final JdbcClient db;
+    private final JournalStore journal;
 
-    ReadingStore(JdbcClient db) {
+    ReadingStore(JdbcClient db, JournalStore journal) {
         this.db = db;
+        this.journal = journal;
     }
 
     /** A reading as stored: canonical, as shown and as typed, and how far the pen was to be believed at the time. */
@@ -92,10 +95,6 @@ class ReadingStore {
                         column(readings, Stored::hours, Double[]::new),
                         column(readings, Stored::hoursTyped, String[]::new))
                 .update();
-    }
-
-    private static <T, V> V[] column(List<T> rows, Function<T, @Nullable V> of, IntFunction<V[]> array) {
-        return rows.stream().map(of).toArray(array);
     }
 
     /** A live reading of a lot. */
@@ -278,34 +277,15 @@ class ReadingStore {
     /** Keeps many, some thousand at a time, so that no statement outlasts the patience of the connection. */
     void insertReadings(GardenId garden, Act act, List<Entry> entries) {
         for (int i = 0; i < entries.size(); i += AT_ONCE) {
-            insertAtOnce(garden, act, entries.subList(i, Math.min(entries.size(), i + AT_ONCE)));
+            List<Entry> some = entries.subList(i, Math.min(entries.size(), i + AT_ONCE));
+            List<Long> rows = journal.insertRows(
+                    garden,
+                    some.stream()
+                            .map(e -> new JournalStore.Row(
+                                    e.lot(), "reading", e.at(), act.recordedAt(), act.id(), null, e.clockAhead()))
+                            .toList());
+            insertReadings(garden, rows, some.stream().map(Entry::stored).toList());
         }
-    }
-
-    private void insertAtOnce(GardenId garden, Act act, List<Entry> entries) {
-        List<Long> rows = db.sql("""
-                        select nextval(pg_get_serial_sequence('journal', 'id')) as row
-                        from generate_series(1, ?) where ?::uuid is not null
-                        """)
-                .params(entries.size(), garden.value())
-                .query(Long.class)
-                .list();
-        db.sql("""
-                        insert into journal (garden_id, id, lot_id, kind, occurred_at, recorded_at, act_id, clock_ahead)
-                        overriding system value
-                        select ?, e.row, e.lot, 'reading', e.at, ?, ?, e.ahead
-                        from unnest(?::bigint[], ?::uuid[], ?::timestamptz[], ?::boolean[]) e (row, lot, at, ahead)
-                        """)
-                .params(
-                        garden.value(),
-                        act.recordedAt().atOffset(ZoneOffset.UTC),
-                        act.id(),
-                        rows.toArray(Long[]::new),
-                        column(entries, Entry::lot, UUID[]::new),
-                        column(entries, e -> e.at().toString(), String[]::new),
-                        column(entries, Entry::clockAhead, Boolean[]::new))
-                .update();
-        insertReadings(garden, rows, entries.stream().map(Entry::stored).toList());
     }
 
     /** Every reading that stands, oldest first, as the columns of a sheet: as it was shown, and what that stands for. */

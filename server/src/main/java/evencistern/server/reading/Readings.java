@@ -100,7 +100,7 @@ public class Readings {
         GardenWire g = gardens.require(garden);
         ReadingStore.Stored stored = reader(g).read(reading, moment.at()).stored();
         return history.once(garden, "reading", reading.clientKey(), act -> {
-            lots.lock(garden, lotId);
+            lots.take(garden, List.of(lotId));
             store.insertReading(garden, acts.row(garden, act, lotId, "reading", moment), stored);
             if (Method.require(stored.method()).judged()) {
                 todos.endByReading(garden, act, lotId, day(g, moment.at()));

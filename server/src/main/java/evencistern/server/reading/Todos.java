@@ -34,7 +34,7 @@ class Todos {
         this.store = store;
         this.history = history;
         this.keeping = history.keep(
-                new Keeping<>("todo", TodoWire.class, store::findTodo, store::insertTodo, store::updateTodo));
+                Keeping.oneByOne("todo", TodoWire.class, store::findTodo, store::insertTodo, store::updateTodo));
     }
 
     List<TodoWire> of(GardenId garden, UUID lot) {

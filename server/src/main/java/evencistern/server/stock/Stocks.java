@@ -52,7 +52,7 @@ public class Stocks {
         this.mixes = mixes;
         this.history = history;
         this.keeping = history.keep(
-                new Keeping<>("stock", Stock.class, store::findStock, store::insertStock, store::updateStock));
+                Keeping.oneByOne("stock", Stock.class, store::findStock, store::insertStock, store::updateStock));
     }
 
     public List<StockWire> list(GardenId garden) {
