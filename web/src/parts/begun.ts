@@ -51,12 +51,9 @@ export const REMEDY_BLANK: RemedyDraft = {
 export const waterDraft = (garden: string) => `water-bench:${garden}`;
 export const remedyDraft = (garden: string) => `remedy:${garden}`;
 
-/** Iron by the pH it is to work at: the chelate that holds there. */
-const ironFor = (ph: number) => (ph > 7 ? "iron_eddha" : ph > 6.3 ? "iron_dtpa" : "iron_edta");
-
 /** Where an advice is carried out, and what is carried there of the reading and the lot; undefined where nowhere. */
 export function whereTo(
-  action: string,
+  { action, remedy }: Verdict["advice"][number],
   garden: Garden,
   lot: Lot,
   verdict: Verdict,
@@ -79,7 +76,7 @@ export function whereTo(
         begin: () =>
           keepDraft<RemedyDraft>(remedyDraft(garden.id), {
             ...REMEDY_BLANK,
-            remedy: action === "iron_sulfate" ? action : ironFor(verdict.ph?.value ?? 7),
+            remedy: remedy ?? REMEDY_BLANK.remedy,
             species: lot.species,
             mixPh: { text: verdict.ph ? figures(verdict.ph.value, 2) : "", unit: "pH" },
           }),

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
-import { api, edit, newId, type Garden, type Lot, type Todo } from "../../api";
+import { api, edit, newId, type Garden, type Lot, type Todo, type Verdict } from "../../api";
 import { lastVerdictQuery, useAct } from "../../api/queries";
 import { whereTo } from "../../parts/begun";
 import { todo } from "../../text/readings";
@@ -45,14 +45,15 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
       Into the plan
     </Button>
   );
-  const beside = (action: string) => {
+  const beside = (advised: Verdict["advice"][number]) => {
+    const { action } = advised;
     if (action === "flush") return flushOn ? <span className="note">✓ in the plan</span> : null;
     if (action === "skip_next_feed")
       return lot.state.feedBinding === "hold_salty" ? (
         <span className="note">✓ held until the next reading</span>
       ) : null;
     if (NOT_TAKEN.includes(action)) return null;
-    const way = whereTo(action, garden, lot, verdict);
+    const way = whereTo(advised, garden, lot, verdict);
     return (
       <>
         {way && (

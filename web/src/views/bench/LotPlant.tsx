@@ -12,7 +12,17 @@ import { useTold } from "../../ui/useUndo";
 import { TraitTable } from "../year/TraitTable";
 import { inputOf } from "./lotInput";
 
-const CONDITIONS = ["FLOWERING", "FRUIT_SET", "SEEDLING", "GRAFTED", "SICK", "DRIED_OUT"] as const;
+const CONDITIONS = [
+  "FLOWERING",
+  "FRUIT_SET",
+  "SEEDLING",
+  "GRAFTED",
+  "SICK",
+  "DRIED_OUT",
+  "RESTING",
+  "CRUST",
+  "MOULD",
+] as const;
 const RHYTHMS = ["label", "every_watering", "weekly", "fortnightly", "monthly"] as const;
 
 /** What this lot goes through, how it is fed, and where it is unlike its kind. */

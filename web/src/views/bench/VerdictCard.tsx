@@ -11,7 +11,7 @@ type Props = {
   shown: Shown;
   open?: (step: string) => void;
   /** What stands beside one thing to do: the way to take it into the plan, or that it is in it. */
-  beside?: (action: string) => ReactNode;
+  beside?: (advised: Verdict["advice"][number]) => ReactNode;
 };
 
 /** What a reading says: how sure, why, what to do, and what would change it. */
@@ -42,7 +42,7 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
           <ol className="m-0 list-decimal pl-5">
             {v.advice.map((a) => (
               <li key={a.action} className="mb-1">
-                {advice(a, v, shown)} {beside?.(a.action)}
+                {advice(a, v, shown)} {beside?.(a)}
               </li>
             ))}
           </ol>

@@ -47,7 +47,7 @@ export function WeatherPage() {
           {w.toldAt ? `Told ${day(w.toldAt.slice(0, 10))}, ${clock(w.toldAt, garden.timeZone)}` : "Never told yet"}
         </p>
       </div>
-      {use.isPending && <p className="note">Planning every lot anew …</p>}
+      {use.isPending && <p className="note">Working out every plan again …</p>}
       {(use.error ?? fetchNow.error) && <Trouble problem={(use.error ?? fetchNow.error)!} />}
       {w.failedAt && (
         <p role="status" className="stamp mb-3 px-3 py-1">

@@ -49,7 +49,7 @@ export function WorkToCome() {
               />
               Feed on these days. Today’s list stays as it is; what is missed is planned again, never doubled.
             </label>
-            {use.isPending && <p className="note">Planning every lot anew …</p>}
+            {use.isPending && <p className="note">Working out every plan again …</p>}
             {use.isError && <Trouble problem={use.error} />}
             <Ribbon calendar={c} today={garden.today} />
             <Days calendar={c} garden={id} />

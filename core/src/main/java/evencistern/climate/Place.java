@@ -126,19 +126,18 @@ public final class Place {
             Optional<Lamps> lamps,
             Optional<Frosts> frosts,
             Exposure exposure) {
-        this(
-                latitude,
-                kind,
-                lows,
-                highs,
-                humidityPercent,
-                lightShare,
-                sunshine,
-                lamps,
-                frosts,
-                exposure,
-                Map.of(),
-                new Averages());
+        this.latitude = latitude;
+        this.kind = kind;
+        this.lows = List.copyOf(lows);
+        this.highs = List.copyOf(highs);
+        this.humidityPercent = humidityPercent;
+        this.lightShare = lightShare;
+        this.sunshine = sunshine;
+        this.lamps = lamps;
+        this.frosts = frosts;
+        this.exposure = exposure;
+        this.weather = Map.of();
+        this.averages = new Averages();
         Faults faults = new Faults();
         faults.within("place.latitude", latitude, -66, 66, "°");
         faults.within("place.humidity", humidityPercent, 5, 100, "%");
@@ -155,48 +154,25 @@ public final class Place {
         faults.throwIfAny();
     }
 
-    private Place(
-            double latitude,
-            Kind kind,
-            List<Double> lows,
-            List<Double> highs,
-            double humidityPercent,
-            double lightShare,
-            double sunshine,
-            Optional<Lamps> lamps,
-            Optional<Frosts> frosts,
-            Exposure exposure,
-            Map<LocalDate, Weather> weather,
-            Averages averages) {
-        this.latitude = latitude;
-        this.kind = kind;
-        this.lows = List.copyOf(lows);
-        this.highs = List.copyOf(highs);
-        this.humidityPercent = humidityPercent;
-        this.lightShare = lightShare;
-        this.sunshine = sunshine;
-        this.lamps = lamps;
-        this.frosts = frosts;
-        this.exposure = exposure;
+    /** The same place, with what its average days are known to be, on other days' weather. */
+    private Place(Place same, Map<LocalDate, Weather> weather) {
+        this.latitude = same.latitude;
+        this.kind = same.kind;
+        this.lows = same.lows;
+        this.highs = same.highs;
+        this.humidityPercent = same.humidityPercent;
+        this.lightShare = same.lightShare;
+        this.sunshine = same.sunshine;
+        this.lamps = same.lamps;
+        this.frosts = same.frosts;
+        this.exposure = same.exposure;
         this.weather = Map.copyOf(weather);
-        this.averages = averages;
+        this.averages = same.averages;
     }
 
     /** The same place on days of which the weather is known; under a roof only its sun counts. */
     public Place knowing(Map<LocalDate, Weather> days) {
-        return new Place(
-                latitude,
-                kind,
-                lows,
-                highs,
-                humidityPercent,
-                lightShare,
-                sunshine,
-                lamps,
-                frosts,
-                exposure,
-                days,
-                averages);
+        return new Place(this, days);
     }
 
     public double latitude() {

@@ -201,8 +201,8 @@ public record Analysis(Map<Declared, Double> stated, Basis basis) {
         if (!formsTold()) {
             untold.add(Untold.NITROGEN_FORMS);
         }
-        boolean salt = n() == 0 || (p() == 0 && k() == 0);
-        if (!salt && !stated.containsKey(Declared.B)) {
+        boolean compound = n() > 0 && (p() > 0 || k() > 0);
+        if (compound && !stated.containsKey(Declared.B)) {
             untold.add(Untold.BORON);
         }
         return untold;

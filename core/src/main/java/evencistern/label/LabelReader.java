@@ -34,6 +34,9 @@ public final class LabelReader {
 
     static final double STRONGEST_G_PER_L = 100;
     private static final double LONGEST_DAYS = 730;
+    /** Grams or mL of a product for one plant; labels for pots say less, common practice, no source. */
+    private static final double MOST_IN_A_POT = 15;
+
     private static final double HEAPED = 1.5;
     /** From this ratio on, "in N" and "plus N" differ by at most 2 %, less than any spoon. */
     private static final double RATIO_MATTERS_BELOW = 50;
@@ -45,6 +48,8 @@ public final class LabelReader {
     private final Set<Assumption> assumptions = EnumSet.noneOf(Assumption.class);
     private final Faults refusals = new Faults();
     private Optional<Choice> measures = Optional.empty();
+    /** Whether the one use that there is speaks of pots. */
+    private boolean potsNamed;
 
     private LabelReader(ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
         this.form = form;
@@ -85,6 +90,7 @@ public final class LabelReader {
         SentenceParser parser = new SentenceParser(sentence, tokens);
         Draft draft = parser.parse();
         measures = draft.measures;
+        potsNamed = draft.uses.size() == 1 && tokens.stream().map(Token::text).anyMatch(Vocabulary.POT::contains);
         List<String> names = draft.uses.stream().map(u -> u.name).toList();
         Optional<Draft.Use> chosen = chosen(draft);
         if (chosen.isEmpty()) {
@@ -185,6 +191,9 @@ public final class LabelReader {
         double each = unit.get().toCanonical(1) * (mass ? 1 : 1000) * heaped / then.get();
         Measure measure = mass ? Measure.GRAMS : Measure.MILLILITRES;
         double per = of.get().toCanonical(w.count());
+        if (w.per() == Draft.Per.PLANT && !forPots(amount.max() * each / per)) {
+            return Optional.empty();
+        }
         return Optional.of(
                 switch (w.per()) {
                     case WATER -> new Rate.PerWater(amount.min() * each / per, amount.max() * each / per, measure);
@@ -216,6 +225,18 @@ public final class LabelReader {
         }
         return w.strength()
                 .or(() -> form == ProductForm.DRY ? Optional.of(Choice.NEAT) : ask(Question.LIQUID_STRENGTH));
+    }
+
+    /** Whether so much for a plant, g or mL, is for one in a pot; a rate for open ground does not carry over. */
+    private boolean forPots(double each) {
+        if (each <= MOST_IN_A_POT || potsNamed) {
+            return true;
+        }
+        Optional<Choice> where = ask(Question.POT_OR_GROUND);
+        if (where.filter(c -> c == Choice.IN_GROUND).isPresent()) {
+            refusals.add(FaultCode.LABEL_OPEN_GROUND, "label", "");
+        }
+        return where.filter(c -> c == Choice.IN_POTS).isPresent();
     }
 
     private double heaped(Draft.Weighed w) {

@@ -27,6 +27,8 @@ public enum Question {
     BIWEEKLY(Choice.TWICE_A_WEEK, Choice.EVERY_TWO_WEEKS),
     /** A liquid put on a plant, a pot or a bed: the product itself, or what was made with it. */
     LIQUID_STRENGTH(Choice.NEAT, Choice.MADE_UP),
+    /** So much a plant that it is plainly meant for open ground, unless the label says pots. */
+    POT_OR_GROUND(Choice.IN_POTS, Choice.IN_GROUND),
     /** A number stands in the sentence that the dose and the rhythm did not use. */
     NUMBER_LEFT(Choice.NO_MATTER, Choice.MATTERS);
 
@@ -66,6 +68,8 @@ public enum Question {
         EVERY_TWO_WEEKS,
         NEAT,
         MADE_UP,
+        IN_POTS,
+        IN_GROUND,
         NO_MATTER,
         MATTERS
     }

@@ -13,6 +13,10 @@ public enum Condition {
     SICK,
     /** Dried right out: plain water before any feed. */
     DRIED_OUT,
+    /** A white crust on the mix or the pot: salt, or lime; plain water in plenty, once, unless a reading is in order. */
+    CRUST,
+    /** White mould or fuzz on the mix: harmless, but the surface stays wet. */
+    MOULD,
     /** At rest: leafless, or old leaves giving way to new ones; for the weeks that its kind rests, or until told. */
     RESTING;
 

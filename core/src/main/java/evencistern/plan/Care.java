@@ -240,6 +240,12 @@ public record Care(
                 && s.species().traits().number(Trait.GRAFT_DAYS) > 0) {
             notes.add(Note.GRAFTED_LIQUID_ONLY);
         }
+        if (s.particulars().conditions().containsKey(Condition.CRUST)) {
+            notes.add(Note.CRUST);
+        }
+        if (s.particulars().conditions().containsKey(Condition.MOULD)) {
+            notes.add(Note.MOULD);
+        }
         Place.Day day = s.place().on(today);
         if (day.lowC() < s.species().traits().number(Trait.COLDEST)) {
             notes.add(Note.TOO_COLD_HERE);

@@ -35,7 +35,7 @@ import java.util.stream.Stream;
  *
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: at once
- * after a reading above the band, or once the salt account passes it; by the calendar only under a roof and up to 10 L: the
+ * after a reading above the band, a white crust under a roof, or once the salt account passes it; by the calendar only under a roof and up to 10 L: the
  * kind's weeks from the last flush or reading in order, and four waterings at least; where nothing drains at most 4 weeks; not while
  * the plant rests nor within 6 weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
@@ -130,10 +130,11 @@ public record LotPlan(
      * @param asker what asks for it
      */
     public record Flush(LocalDate on, double litres, Asker asker) {
-        /** Who asks: the weeks of the kind, the last reading, or the salt account. */
+        /** Who asks: the weeks of the kind, the last reading, a crust that was seen, or the salt account. */
         public enum Asker {
             RHYTHM,
             READING,
+            CRUST,
             ACCOUNT;
 
             public String id() {
@@ -209,14 +210,16 @@ public record LotPlan(
 
     /** When salt was last known to be in order: by a flush, by fresh mix, by a reading, or not since it was put up. */
     static LocalDate lastFlushed(Situation s) {
-        return Stream.of(
-                        s.particulars().lastFlushed(),
-                        s.particulars().reading().inOrderOn(),
-                        s.repottedOn(),
-                        Optional.of(s.startedOn()))
-                .flatMap(Optional::stream)
+        return Stream.concat(inOrder(s), Stream.of(s.startedOn()))
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
+    }
+
+    /** The days on which its salt came in order, or was found so. */
+    private static Stream<LocalDate> inOrder(Situation s) {
+        return Stream.of(
+                        s.particulars().lastFlushed(), s.particulars().reading().inOrderOn(), s.repottedOn())
+                .flatMap(Optional::stream);
     }
 
     /** Granules that were strewn are not washed out again by a flush of the calendar. */
@@ -248,6 +251,10 @@ public record LotPlan(
             return Optional.of(
                     new Flush(salty.get().on(), asked(salty.get().litres(), dried, litres), Flush.Asker.READING));
         }
+        Optional<LocalDate> crusted = crusted(s);
+        if (crusted.isPresent() && litres <= MOST_BY_CALENDAR_LITRES) {
+            return Optional.of(new Flush(awake(crusted.get(), s), litres, Flush.Asker.CRUST));
+        }
         if (by.byAccount()) {
             return by.on().map(on -> new Flush(on, asked(by.litres(), dried, litres), Flush.Asker.ACCOUNT));
         }
@@ -258,6 +265,12 @@ public record LotPlan(
                     return Hold.standsStill(day, s) ? awake(day, s) : due;
                 })
                 .map(on -> new Flush(on, litres, Flush.Asker.RHYTHM));
+    }
+
+    /** The day on which a crust was told of, unless a flush, fresh mix or a reading in order has answered it since. */
+    private static Optional<LocalDate> crusted(Situation s) {
+        return Optional.ofNullable(s.particulars().conditions().get(Condition.CRUST))
+                .filter(since -> inOrder(s).noneMatch(day -> !day.isBefore(since)));
     }
 
     /** What is asked for of a drained pot, for one that has dried out by so much; the usual where nothing is known. */

@@ -299,6 +299,39 @@ class FeedProgrammeTest {
         assertThat(old.notes()).contains(Note.FLUSH_FIRST);
     }
 
+    /** Twice the held water, once: common practice, no source. A flush, fresh mix or a reading in order has answered it. */
+    @Test
+    void aCrustThatWasSeenIsFlushedOnceAndAnsweredByAReadingInOrder() {
+        Lot crusted = Lot.of("kalanchoe").in(Condition.CRUST, MAY.minusDays(1));
+        LotPlan plan = crusted.plan();
+        LotPlan.Flush flush = plan.flush().orElseThrow();
+        assertThat(flush.asker()).isEqualTo(LotPlan.Flush.Asker.CRUST);
+        assertThat(flush.on()).isEqualTo(MAY.minusDays(1));
+        assertThat(flush.litres())
+                .isCloseTo(2 * plan.potWater().capacity() * plan.potWater().mixLitres(), within(1e-9));
+        assertThat(crusted.notes()).contains(Note.CRUST, Note.FLUSH_FIRST);
+        assertThat(crusted.feed().binding()).isEqualTo(Binding.AFTER_FLUSH);
+        Situation s = crusted.situation();
+        assertThat(LotPlan.of(s.with(s.particulars().flushed(Optional.of(MAY))), Working.off())
+                        .flush()
+                        .map(LotPlan.Flush::asker))
+                .isNotEqualTo(Optional.of(LotPlan.Flush.Asker.CRUST));
+        AfterReading inOrder =
+                new AfterReading(Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.of(MAY));
+        assertThat(LotPlan.of(s.with(s.particulars().with(inOrder)), Working.off())
+                        .flush()
+                        .map(LotPlan.Flush::asker))
+                .isNotEqualTo(Optional.of(LotPlan.Flush.Asker.CRUST));
+    }
+
+    @Test
+    void mouldIsMindedAndChangesNoDate() {
+        Lot mouldy = Lot.of("kalanchoe").in(Condition.MOULD, MAY);
+        assertThat(mouldy.notes()).contains(Note.MOULD);
+        assertThat(mouldy.plan().nextWater())
+                .isEqualTo(Lot.of("kalanchoe").plan().nextWater());
+    }
+
     @Test
     void whereNothingDrainsTheFlushComesSoonerAndOverADrain() {
         Lot kept = Lot.of("kalanchoe").since(MAY.minusDays(40), false);

@@ -231,8 +231,10 @@ public class Lots {
      * Nothing is written.
      */
     public Standing draft(GardenContext context, LotInput input) {
-        Optional<Standing> before = find(context, input.id());
-        Lot lot = input.read(before.map(Standing::lot).orElse(null), context);
+        Lot before = store.findLots(context.id(), List.of(input.id())).stream()
+                .findFirst()
+                .orElse(null);
+        Lot lot = input.read(before, context);
         checkOwned(context.garden(), context.id(), lot);
         return standings.draft(context, lot);
     }

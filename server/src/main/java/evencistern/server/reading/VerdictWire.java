@@ -4,6 +4,8 @@ import evencistern.reading.Band;
 import evencistern.reading.Cause;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
+import evencistern.remedy.Remedy;
+import evencistern.remedy.Treatment;
 import evencistern.server.care.StepWire;
 import java.time.LocalDate;
 import java.util.List;
@@ -82,20 +84,38 @@ public record VerdictWire(
         }
     }
 
-    /** One thing to do: how much, in a unit, and in how many days. */
+    /**
+     * One thing to do: how much, in a unit, and in how many days.
+     *
+     * @param remedy key of the single nutrient it is done with, where it is one
+     */
     public record AdviceWire(
             String action,
             @Nullable Double least,
             @Nullable Double most,
             String unit,
-            @Nullable Integer inDays) {
-        static AdviceWire of(Verdict.Advice a) {
+            @Nullable Integer inDays,
+            @Nullable String remedy) {
+        static AdviceWire of(Verdict v, Verdict.Advice a) {
             return new AdviceWire(
                     a.action().id(),
                     orNull(a.least()),
                     orNull(a.most()),
                     a.unit().symbol(),
-                    a.inDays().isPresent() ? a.inDays().getAsInt() : null);
+                    a.inDays().isPresent() ? a.inDays().getAsInt() : null,
+                    remedy(v, a.action()));
+        }
+
+        private static @Nullable String remedy(Verdict v, Verdict.Action action) {
+            return switch (action) {
+                case IRON_SULFATE -> action.id();
+                case IRON_IF_YELLOW ->
+                    v.ph().flatMap(ph -> Treatment.chelatesFor(ph.value().value()).stream()
+                                    .findFirst())
+                            .map(Remedy::key)
+                            .orElse(null);
+                default -> null;
+            };
         }
     }
 
@@ -131,7 +151,7 @@ public record VerdictWire(
                 v.ec().map(JudgementWire::of).orElse(null),
                 shown,
                 v.causes().stream().map(CauseWire::of).toList(),
-                v.advice().stream().map(AdviceWire::of).toList(),
+                v.advice().stream().map(a -> AdviceWire.of(v, a)).toList(),
                 v.changes().stream()
                         .map(c -> new ChangeWire(c.id().id(), orNull(c.figure())))
                         .toList(),
