@@ -61,18 +61,18 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
           <h2 className="head">What it goes through</h2>
           <ul className="m-0 list-none p-0">
             {CONDITIONS.map((c) => (
-              <li key={c} className="grid min-h-11 grid-cols-[1fr_13rem] items-center gap-2 border-b border-rule">
+              <li key={c} className="flex min-h-11 items-center justify-between gap-2 border-b border-rule">
                 <label className="flex items-center gap-2">
                   <input
                     type="checkbox"
-                    className="size-5"
+                    className="size-5 shrink-0"
                     checked={conditions[c] !== undefined}
                     onChange={(e) => since(c, e.target.checked ? garden.today : undefined)}
                   />
                   {words("conditions", c.toLowerCase())}
                 </label>
                 {conditions[c] !== undefined && (
-                  <span className="flex items-center gap-2">
+                  <span className="flex w-52 shrink-0 items-center gap-2">
                     since
                     <input
                       type="date"

@@ -45,12 +45,13 @@ class FirstStartTest {
             field(page, "The label's own sentence").fill("5 ml/l with every watering");
             button(page, "Put it on the shelf").click();
             page.getByText("Next: the first plant").click();
+            Locator answer = page.getByLabel("Answer");
+            assertThat(answer).containsText("tsp");
+            assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
             field(page, "Name").fill("Wax flower");
             page.getByLabel("Plant", new Page.GetByLabelOptions().setExact(true))
                     .selectOption("hoya");
             button(page, "Add this lot").click();
-            Locator answer = page.getByLabel("Answer");
-            assertThat(answer).containsText("tsp");
             assertThat(answer).containsText("Next feed");
             assertThat(answer).containsText("today");
             assertThat(page.getByText("Next: the first plant")).isHidden();

@@ -66,6 +66,22 @@ class LiveTest {
                 .containsExactly("not_a_number", "choice_unknown", "choice_unknown");
     }
 
+    /** The first thing a newcomer types is not the name; the form must not open with a fault. */
+    @Test
+    void aDoseNeedsNoNameYetButALotDoes() {
+        Map<String, Object> draft = Bodies.lot(garden, null);
+        draft.put("name", "");
+        assertThat(Bodies.attempt(api, garden, draft)
+                        .ok()
+                        .path("water")
+                        .path("leftShare")
+                        .isNumber())
+                .isTrue();
+        assertThat(api.put("/api/gardens/" + garden.path("id").asString() + "/lots", draft)
+                        .faults())
+                .containsExactly("missing");
+    }
+
     @Test
     void aScaleInsteadOfSpoonsWeighsAndAStrongerShareIsStronger() {
         String home = "/api/gardens/" + garden.path("id").asString();

@@ -44,7 +44,7 @@ class TryController {
         GardenWire g = context.garden();
         Faults faults = new Faults();
         OptionalDouble share = Typed.optional(ask.share(), "share", faults);
-        var draft = faults.attempt(() -> lots.draft(context, ask.draft().of(lot)));
+        var draft = faults.attempt(() -> lots.draft(context, ask.draft().tried(lot)));
         faults.throwIfAny();
         Standing standing = draft.orElseThrow();
         OptionalDouble part = share.isPresent() ? OptionalDouble.of(share.getAsDouble() / 100) : share;

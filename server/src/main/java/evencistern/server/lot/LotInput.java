@@ -48,14 +48,15 @@ public record LotInput(
         @Nullable Boolean undrained,
         @Nullable String flushBy,
         int version) {
+    private static final String NO_NAME_YET = "?";
     private static final String BY_ACCOUNT = "account";
     private static final int MOST_POTS = 100_000;
 
-    /** The same for the lot of this id, whatever the form says. */
-    public LotInput of(UUID lot) {
+    /** The same as it is tried for the lot of this id, whatever the form says: a dose needs no name yet. */
+    public LotInput tried(UUID lot) {
         return new LotInput(
                 lot,
-                name,
+                name.isBlank() ? NO_NAME_YET : name,
                 pots,
                 species,
                 pot,
