@@ -122,6 +122,21 @@ class RoundTest {
         api.post(home + "/acts/" + entry.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
                 .ok();
         assertThat(state(id).path("learnedFrom").asInt()).isEqualTo(2);
+        Map<String, Object> topped = Map.of(
+                "clientKey",
+                Bodies.key(),
+                "lotIds",
+                List.of(id),
+                "mix",
+                "peat_perlite",
+                "on",
+                App.TODAY,
+                "fresh",
+                Bodies.typed("10", "%"));
+        api.post(home + "/deeds/pot-on", topped).ok();
+        assertThat(state(id).path("learnedFrom").asInt())
+                .as("what was learned was of the mix before, though nothing of the lot itself has changed")
+                .isZero();
     }
 
     @Test

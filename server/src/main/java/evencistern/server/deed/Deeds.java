@@ -150,7 +150,6 @@ public class Deeds {
             Lot lot = take(garden, lifting.lotId());
             long row = acts.row(garden, act, lot.id(), "lifting", moment);
             journal.insertLifting(garden, row, lifting.hold(), lifting.until(), reason);
-            lots.touch(garden, List.of(lot.id()));
         });
     }
 

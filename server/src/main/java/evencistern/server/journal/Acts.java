@@ -230,7 +230,6 @@ public class Acts {
                 long row = row(garden, act, lot.lot().id(), "skipping", moment);
                 store.insertSkipping(garden, row, item.item(), skip.reason().name(), until, note);
             }
-            lots.touch(garden, taken.keySet());
         });
     }
 
@@ -312,7 +311,6 @@ public class Acts {
             chores.insertTending(garden, row, chore, item, came.read());
             saw.ifPresent(s -> store.insertSeen(garden, row, s));
         });
-        lots.touch(garden, tended);
     }
 
     private void give(
@@ -352,7 +350,6 @@ public class Acts {
         if (seen != null) {
             seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
         }
-        lots.touch(garden, List.of(lot.id()));
     }
 
     /** Adds a row to the journal of a lot, as part of an act. */
@@ -360,11 +357,12 @@ public class Acts {
         return rows(garden, act, List.of(lot), kind, moment).get(0);
     }
 
-    /** Adds a row to the journal of each of these lots, as part of an act; in their order. */
-    public List<Long> rows(GardenId garden, Act act, List<UUID> lots, String kind, Moment moment) {
+    /** Adds a row to the journal of each of these lots, as part of an act; in their order. Where they stand follows from it. */
+    public List<Long> rows(GardenId garden, Act act, List<UUID> of, String kind, Moment moment) {
+        lots.touch(garden, of);
         return store.insertRows(
                 garden,
-                lots.stream()
+                of.stream()
                         .map(lot -> new JournalStore.Row(
                                 lot, kind, moment.at(), act.recordedAt(), act.id(), null, moment.clockAhead()))
                         .toList());
@@ -463,7 +461,6 @@ public class Acts {
             correct(garden, act, List.of(row));
             Moment moment = on == null ? new Moment(row.occurredAt(), false) : momentOn(g, on);
             details.accept(row, row(garden, act, row.lot(), row.kind(), moment));
-            lots.touch(garden, List.of(row.lot()));
         });
     }
 

@@ -105,7 +105,6 @@ public class Readings {
             if (Method.require(stored.method()).judged()) {
                 todos.endByReading(garden, act, lotId, day(g, moment.at()));
             }
-            lots.touch(garden, List.of(lotId));
         });
     }
 
