@@ -35,7 +35,8 @@ import java.util.stream.Stream;
  *
  * <p><b>Answers</b> when is the next watering, when the next feed, and why then?
  * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: at once
- * after a reading above the band, a white crust under a roof, or once the salt account passes it; by the calendar only under a roof and up to 10 L: the
+ * after a reading above the band, a white crust that was told of (up to 10 L), or once the salt account passes it; by the
+ * calendar only under a roof and up to 10 L: the
  * kind's weeks from the last flush or reading in order, and four waterings at least; where nothing drains at most 4 weeks; not while
  * the plant rests nor within 6 weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
