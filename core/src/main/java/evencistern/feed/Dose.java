@@ -128,12 +128,16 @@ public record Dose(
     }
 
     private static Limit limit(Feed feed, Rate.PerWater rate, StrengthCap cap, Nutrients contents, double waterMsCm) {
-        return new Limit(Ceiling.LABEL_TOP, rate.max())
-                .or(Ceiling.CLASS_EC, MeterForecast.strengthAdding(feed, rate.measure(), cap.ecMsCm(), waterMsCm))
+        Limit limit = new Limit(Ceiling.LABEL_TOP, rate.max())
                 .or(Ceiling.CLASS_N, at(cap.nMgPerL(), contents.n()))
                 .or(Ceiling.CLASS_P, at(cap.pMgPerL(), contents.p()))
                 .or(Ceiling.BORON, at(cap.bMgPerL(), contents.of(Nutrient.B)))
                 .or(Ceiling.SLOW_N, at(cap.slowMgPerL(), contents.n() * feed.slowShare()));
+        // the one that has to be searched for, and seldom is the lowest
+        return MeterForecast.staysWithin(cap.ecMsCm(), feed, limit.perLitre(), rate.measure(), waterMsCm)
+                ? limit
+                : limit.or(
+                        Ceiling.CLASS_EC, MeterForecast.strengthAdding(feed, rate.measure(), cap.ecMsCm(), waterMsCm));
     }
 
     /** Product in a litre at which so much of something is in it; no limit where none is in the product. */

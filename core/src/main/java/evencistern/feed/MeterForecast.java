@@ -42,6 +42,8 @@ public final class MeterForecast {
     private static final double FILLED_PLUS_MINUS = 0.25;
     private static final double Z95 = 1.959963984540054;
     private static final int ROUNDS = 12;
+    /** Of the salts that conduct best, about 10 mS/cm. */
+    private static final double VALID_GRAMS_PER_LITRE = 8;
 
     /** What the forecast goes by. */
     public enum By {
@@ -71,6 +73,7 @@ public final class MeterForecast {
      * @param waterMsCm of the water beneath
      */
     public static Uncertain added(Feed feed, double perLitre, Measure measure, double waterMsCm) {
+        double value = adds(feed, perLitre, measure, waterMsCm);
         return switch (by(feed)) {
             case LABEL -> {
                 double f = feed.ecPerGramPerLitre().getAsDouble();
@@ -79,20 +82,35 @@ public final class MeterForecast {
             case IONS -> {
                 Ions told = feed.contentsPer(measure).times(perLitre).ions();
                 Ions whole = filled(told);
-                double value = Conductance.over(whole, waterMsCm);
                 double filledShare = whole.charge() > 0 ? Math.abs(told.chargeLeft()) / whole.charge() : 0;
                 double plusMinus = IONS_PLUS_MINUS + FILLED_PLUS_MINUS * filledShare;
                 yield new Uncertain(value, value * Math.hypot(plusMinus / Z95, feed.contentsSpread(measure)));
             }
             case THREE_NUMBERS -> {
                 Nutrients told = feed.contentsPer(measure).times(perLitre);
-                double mass = SALTS * 1000 * feed.gramsPer(measure).value() * perLitre;
-                double value = Conductance.over(filled(saltsOf(told, mass)), waterMsCm);
                 double least = Conductance.over(filled(saltsOf(told, 0)), waterMsCm);
                 double most = Conductance.over(filled(saltsOf(told, Double.MAX_VALUE)), waterMsCm);
                 double apart = value > 0 ? (most - least) / value / Math.sqrt(12) : 0;
                 double plusMinus = Math.hypot(IONS_PLUS_MINUS / Z95, apart);
                 yield new Uncertain(value, value * Math.hypot(plusMinus, feed.contentsSpread(measure)));
+            }
+        };
+    }
+
+    /** The same without its ±. */
+    static double adds(Feed feed, double perLitre, Measure measure, double waterMsCm) {
+        return switch (by(feed)) {
+            case LABEL ->
+                feed.gramsPer(measure).value()
+                        * perLitre
+                        * feed.ecPerGramPerLitre().getAsDouble();
+            case IONS ->
+                Conductance.over(
+                        filled(feed.contentsPer(measure).times(perLitre).ions()), waterMsCm);
+            case THREE_NUMBERS -> {
+                double mass = SALTS * 1000 * feed.gramsPer(measure).value() * perLitre;
+                Ions salts = saltsOf(feed.contentsPer(measure).times(perLitre), mass);
+                yield Conductance.over(filled(salts), waterMsCm);
             }
         };
     }
@@ -123,11 +141,17 @@ public final class MeterForecast {
         return left > 0 ? told.plus(Ion.SULFATE, left / 2) : told.plus(Ion.SODIUM, -left);
     }
 
+    /** Whether so much adds no more than that; not told of a solution stronger than the forecast is valid for. */
+    static boolean staysWithin(double msCm, Feed feed, double perLitre, Measure measure, double waterMsCm) {
+        return feed.gramsPer(measure).value() * perLitre <= VALID_GRAMS_PER_LITRE
+                && adds(feed, perLitre, measure, waterMsCm) <= msCm;
+    }
+
     /** The strength at which the feed adds so much, in the measure per litre; infinite where it does not conduct. */
     static double strengthAdding(Feed feed, Measure measure, double msCm, double waterMsCm) {
         double strength = 1;
         for (int i = 0; i < ROUNDS; i++) {
-            double adds = added(feed, strength, measure, waterMsCm).value();
+            double adds = adds(feed, strength, measure, waterMsCm);
             if (!(adds > 1e-6 * strength)) {
                 return Double.MAX_VALUE;
             }

@@ -3,6 +3,7 @@ package evencistern.round;
 import evencistern.fault.Faults;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,12 +64,20 @@ public final class RoundCalendar {
     /** Chooses the days; the same lots always give the same plan. */
     public static Plan of(List<Lot> lots, int horizon) {
         Faults.require("calendar.horizon", horizon, 1, LONGEST, "d");
-        Map<Kind, Integer> kinds = new LinkedHashMap<>();
-        lots.forEach(l -> kinds.merge(Kind.of(l, horizon), 1, Integer::sum));
-        Search search = new Search(List.copyOf(kinds.keySet()), List.copyOf(kinds.values()), horizon);
+        Map<Kind, List<Lot>> alike = new LinkedHashMap<>();
+        lots.forEach(l -> alike.computeIfAbsent(Kind.of(l, horizon), k -> new ArrayList<>())
+                .add(l));
+        List<Ways> kinds =
+                alike.keySet().stream().map(k -> new Ways(k, horizon)).toList();
+        Search search =
+                new Search(kinds, alike.values().stream().map(List::size).toList(), horizon);
         search.run();
         Map<String, List<Integer>> feeds = new LinkedHashMap<>();
-        lots.forEach(l -> feeds.put(l.key(), Kind.of(l, horizon).feeds(search.best, horizon)));
+        Iterator<Ways> ways = kinds.iterator();
+        alike.values().forEach(same -> {
+            List<Integer> days = ways.next().feeds(search.best);
+            same.forEach(l -> feeds.put(l.key(), days));
+        });
         return new Plan(bits(search.best), feeds, search.bestDeviation, search.fewest, search.exact);
     }
 
@@ -97,55 +106,85 @@ public final class RoundCalendar {
         }
 
         /** Days on which it may be fed after a day, or first of all after {@code NONE}. */
-        long after(int day) {
+        private long after(int day) {
             int from = day == NONE ? first : day + min;
-            int to = day == NONE ? last : day + max;
-            long window = free & span(from, to);
-            return window != 0 ? window : Long.lowestOneBit(free & ~span(0, Math.max(to, -1)));
+            long window = free & span(from, latest(day));
+            return window != 0 ? window : Long.lowestOneBit(free & ~span(0, Math.max(latest(day), -1)));
         }
 
-        /** Whether it may go without a further feed until the horizon. */
-        boolean rests(int day, int horizon) {
-            int to = day == NONE ? last : day + max;
-            return to >= horizon || after(day) == 0;
+        private int latest(int day) {
+            return day == NONE ? last : day + max;
         }
 
         int deviation(int from, int to) {
             return from == NONE ? 0 : Math.abs(to - from - preferred);
         }
+    }
+
+    /** What a kind may do from each day on, written out once as the search asks for it some hundred thousand times. */
+    private static final class Ways {
+        private final Kind kind;
+        private final long[] after;
+        private final boolean[] rests;
+        private final long[] cost;
+
+        Ways(Kind kind, int horizon) {
+            this.kind = kind;
+            after = new long[horizon + 1];
+            rests = new boolean[horizon + 1];
+            cost = new long[horizon + 1];
+            for (int day = NONE; day < horizon; day++) {
+                after[day + 1] = kind.after(day);
+                rests[day + 1] = kind.latest(day) >= horizon || after[day + 1] == 0;
+            }
+        }
+
+        /** Days on which it may be fed after a day, or first of all after {@code NONE}. */
+        long after(int day) {
+            return after[day + 1];
+        }
+
+        /** Whether it may go without a further feed until the horizon. */
+        boolean rests(int day) {
+            return rests[day + 1];
+        }
 
         /**
-         * From each day on, the least cost to the horizon by days of {@code allowed}: first by days that are not in
-         * {@code chosen}, then by deviation, as one number.
+         * The least cost to the horizon by days of {@code allowed}: first by days that are not in {@code chosen}, then by
+         * deviation, as one number. Leaves the cost from each of the days behind.
          */
-        long[] costs(long allowed, long chosen, int horizon) {
-            long[] cost = new long[horizon + 1];
-            for (int day = horizon - 1; day >= NONE; day--) {
-                long least = rests(day, horizon) ? 0 : Long.MAX_VALUE;
-                for (long m = after(day) & allowed; m != 0; m &= m - 1) {
-                    int next = Long.numberOfTrailingZeros(m);
-                    long onward = cost[next + 1];
-                    if (onward != Long.MAX_VALUE) {
-                        long fresh = (chosen >> next & 1) == 0 ? FAR : 0;
-                        least = Math.min(least, onward + fresh + deviation(day, next));
-                    }
-                }
-                cost[day + 1] = least;
+        long cost(long allowed, long chosen) {
+            for (long from = allowed; from != 0; from &= ~Long.highestOneBit(from)) {
+                reckon(63 - Long.numberOfLeadingZeros(from), allowed, chosen);
             }
-            return cost;
+            return reckon(NONE, allowed, chosen);
+        }
+
+        private long reckon(int day, long allowed, long chosen) {
+            long least = rests(day) ? 0 : Long.MAX_VALUE;
+            for (long m = after(day) & allowed; m != 0; m &= m - 1) {
+                int next = Long.numberOfTrailingZeros(m);
+                long onward = cost[next + 1];
+                if (onward != Long.MAX_VALUE) {
+                    long fresh = (chosen >> next & 1) == 0 ? FAR : 0;
+                    least = Math.min(least, onward + fresh + kind.deviation(day, next));
+                }
+            }
+            cost[day + 1] = least;
+            return least;
         }
 
         /** Its feeds on days of a plan, with the least deviation. */
-        List<Integer> feeds(long plan, int horizon) {
-            long[] cost = costs(plan, plan, horizon);
+        List<Integer> feeds(long plan) {
+            cost(plan, plan);
             List<Integer> feeds = new ArrayList<>();
             int day = NONE;
             while (true) {
                 int next = NONE;
-                boolean stop = rests(day, horizon) && cost[day + 1] == 0;
+                boolean stop = rests(day) && cost[day + 1] == 0;
                 for (long m = stop ? 0 : after(day) & plan; m != 0; m &= m - 1) {
                     int to = Long.numberOfTrailingZeros(m);
-                    if (cost[to + 1] != Long.MAX_VALUE && cost[to + 1] + deviation(day, to) == cost[day + 1]) {
+                    if (cost[to + 1] != Long.MAX_VALUE && cost[to + 1] + kind.deviation(day, to) == cost[day + 1]) {
                         next = to;
                         break;
                     }
@@ -173,7 +212,7 @@ public final class RoundCalendar {
     }
 
     private static final class Search {
-        private final List<Kind> kinds;
+        private final List<Ways> kinds;
         private final List<Integer> weights;
         private final int horizon;
         private long best;
@@ -184,7 +223,7 @@ public final class RoundCalendar {
         private int most;
         private boolean found;
 
-        Search(List<Kind> kinds, List<Integer> weights, int horizon) {
+        Search(List<Ways> kinds, List<Integer> weights, int horizon) {
             this.kinds = kinds;
             this.weights = weights;
             this.horizon = horizon;
@@ -212,8 +251,8 @@ public final class RoundCalendar {
         /** The number of further days that some lot needs at least; more than can be where one cannot be fed at all. */
         private int furtherDays(long allowed, long chosen) {
             long further = 0;
-            for (Kind k : kinds) {
-                long cost = k.costs(allowed, chosen, horizon)[0];
+            for (Ways k : kinds) {
+                long cost = k.cost(allowed, chosen);
                 further = Math.max(further, cost == Long.MAX_VALUE ? FAR : cost / FAR);
             }
             return (int) further;
@@ -222,7 +261,7 @@ public final class RoundCalendar {
         private int deviation(long plan) {
             long sum = 0;
             for (int i = 0; i < kinds.size(); i++) {
-                long cost = kinds.get(i).costs(plan, plan, horizon)[0];
+                long cost = kinds.get(i).cost(plan, plan);
                 sum += cost == Long.MAX_VALUE ? FAR : cost * weights.get(i);
             }
             return (int) Math.min(Integer.MAX_VALUE, sum);
@@ -237,13 +276,13 @@ public final class RoundCalendar {
             int fewestWays = Integer.MAX_VALUE;
             long deviation = 0;
             for (int i = 0; i < kinds.size(); i++) {
-                Kind k = kinds.get(i);
-                long cost = k.costs(chosen | open, chosen, horizon)[0];
+                Ways k = kinds.get(i);
+                long cost = k.cost(chosen | open, chosen);
                 if (cost == Long.MAX_VALUE || cost / FAR > left) {
                     return;
                 }
                 if (found) {
-                    deviation += k.costs(chosen | open, chosen | open, horizon)[0] * weights.get(i);
+                    deviation += k.cost(chosen | open, chosen | open) * weights.get(i);
                 }
                 if (cost >= FAR) {
                     long ways = k.needs(chosen, open);
@@ -297,8 +336,8 @@ public final class RoundCalendar {
             while (true) {
                 int pressing = Integer.MAX_VALUE;
                 for (int i = 0; i < at.length; i++) {
-                    Kind k = kinds.get(i);
-                    if (!k.rests(at[i], horizon)) {
+                    Ways k = kinds.get(i);
+                    if (!k.rests(at[i])) {
                         pressing = Math.min(pressing, 63 - Long.numberOfLeadingZeros(k.after(at[i])));
                     }
                 }
