@@ -41,6 +41,7 @@ export function inputOf(lot: Lot): LotInput {
     wateredBefore: lot.wateredBefore,
     fedBefore: lot.fedBefore,
     tall: lot.tall,
+    mixWarmth: lot.mixWarmth,
     traits: lot.traits,
     conditions: lot.conditions,
     rhythm: lot.rhythm,

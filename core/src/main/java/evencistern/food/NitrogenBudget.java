@@ -175,7 +175,7 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
 
     private static double gone(Dressing d, LocalDate day, Situation s) {
         if (d.release().isPresent()) {
-            return d.release().get().released(d.on(), day, t -> s.place().on(t).meanC());
+            return d.release().get().released(d.on(), day, s::mixC);
         }
         return Math.min(1, ChronoUnit.DAYS.between(d.on(), day) / QUICK_DAYS);
     }

@@ -58,7 +58,7 @@ public final class Portion {
     /** Coated feed is given again once it is mostly spent, which heat hastens and cold delays. */
     private static Rhythm spent(CoatedRelease coated, Situation s) {
         LocalDate from = s.lastFed().orElse(s.startedOn());
-        ToDoubleFunction<LocalDate> warmth = day -> s.place().on(day).meanC();
+        ToDoubleFunction<LocalDate> warmth = s::mixC;
         int mostly = Math.max(1, coated.daysTo(MOSTLY_SPENT, from, warmth, LONGEST_RELEASE_DAYS));
         return new Rhythm.EveryDays(mostly, Math.max(mostly, coated.daysTo(SPENT, from, warmth, LONGEST_RELEASE_DAYS)));
     }

@@ -11,9 +11,9 @@ import java.time.LocalDate;
  *
  * <p><b>Answers</b> how much ammonium and urea may these roots get at this warmth?
  * <p><b>Formula</b> most = the kind's nitrogen · (least + (1 − least)·clamp((T − 10)/5)), least being the limit for cold roots;
- * T = the mean air of the last seven days
+ * T = the mix as measured, or the mean air of the last seven days
  * <p><b>Units</b> °C; mg/L of nitrogen
- * <p><b>Valid for</b> pots that stand in the air that was told; a heated bench is warmer
+ * <p><b>Valid for</b> pots of which either is known; a heated bench is warmer than its air
  * <p><b>Source</b> [COMMON] below about 15 °C bacteria turn ammonium and urea over slowly, below 10 °C hardly; the limit
  * [TYPICAL]
  * <p><b>Checked by</b> DoseGuardTest
@@ -28,7 +28,7 @@ public final class RootWarmth {
     private static double warmthC(Situation s, LocalDate day) {
         return day.minusDays(WEEK)
                 .datesUntil(day)
-                .mapToDouble(d -> s.place().on(d).meanC())
+                .mapToDouble(s::mixC)
                 .average()
                 .orElseThrow();
     }

@@ -1,5 +1,6 @@
 package evencistern.need;
 
+import evencistern.climate.Place;
 import evencistern.fault.Faults;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
@@ -13,6 +14,7 @@ import java.util.OptionalDouble;
  * What is known of one lot beyond its kind, pot, mix and place; {@link #NONE} and then {@code with…} what is known.
  *
  * @param tallM how tall the plant stands, m, for labels that go by it
+ * @param mixC how warm its mix is, °C, −5 to 45, where that was measured; otherwise as the air
  * @param learned what its pots drink against the plan
  * @param drains whether what runs through runs away; from a cachepot, tray or reservoir it does not
  * @param conditions what it is going through, each since a day
@@ -25,6 +27,7 @@ import java.util.OptionalDouble;
  */
 public record Particulars(
         OptionalDouble tallM,
+        OptionalDouble mixC,
         Learned learned,
         boolean drains,
         Map<Condition, LocalDate> conditions,
@@ -35,11 +38,14 @@ public record Particulars(
         List<LocalDate> calendarDays,
         Lifted lifted) {
     private static final int DAYS_PER_WEEK = 7;
+    public static final double COLDEST_C = -5;
+    public static final double WARMEST_C = 45;
     /** A rest that was told of is that of its year. */
     private static final int ONE_REST_DAYS = 300;
 
     /** A lot of which nothing more is known. */
     public static final Particulars NONE = new Particulars(
+            OptionalDouble.empty(),
             OptionalDouble.empty(),
             Learned.NOTHING,
             true,
@@ -61,6 +67,7 @@ public record Particulars(
             Optional<LocalDate> lastFlushed) {
         this(
                 tallM,
+                OptionalDouble.empty(),
                 learned,
                 drains,
                 conditions,
@@ -74,40 +81,63 @@ public record Particulars(
 
     public Particulars {
         tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
+        mixC.ifPresent(c -> Faults.require("lot.mix_warmth", c, COLDEST_C, WARMEST_C, "°C"));
         conditions = Map.copyOf(conditions);
         calendarDays = calendarDays.stream().sorted().toList();
     }
 
     public Particulars with(Learned what) {
         return new Particulars(
-                tallM, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+                tallM, mixC, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     public Particulars with(AfterReading what) {
         return new Particulars(
-                tallM, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
+                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
     }
 
     public Particulars with(Flushing what) {
         return new Particulars(
-                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
+                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
+    }
+
+    /** In a mix of this warmth. */
+    public Particulars inMixOf(OptionalDouble celsius) {
+        return new Particulars(
+                tallM,
+                celsius,
+                learned,
+                drains,
+                conditions,
+                rhythm,
+                lastFlushed,
+                reading,
+                flushing,
+                calendarDays,
+                lifted);
+    }
+
+    /** How warm its mix is on a day, °C: as told, or as the air of a place is on the mean. */
+    public double mixC(Place place, LocalDate day) {
+        return mixC.orElseGet(() -> place.on(day).meanC());
     }
 
     /** Last flushed on a day. */
     public Particulars flushed(Optional<LocalDate> on) {
-        return new Particulars(tallM, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
+        return new Particulars(
+                tallM, mixC, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
     }
 
     /** Fed on these days, as far as each suits it. */
     public Particulars onCalendar(List<LocalDate> days) {
         return new Particulars(
-                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
+                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
     }
 
     /** With what a person has decided in spite of the plan. */
     public Particulars lifting(Lifted what) {
         return new Particulars(
-                tallM, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
+                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
     }
 
     /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */

@@ -32,6 +32,11 @@ public record Situation(
         return particulars.tallM();
     }
 
+    /** How warm the mix is on a day, °C. */
+    public double mixC(LocalDate day) {
+        return particulars.mixC(place, day);
+    }
+
     /** A situation of which no more is known. */
     public Situation(
             Species species,

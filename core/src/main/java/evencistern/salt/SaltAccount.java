@@ -386,7 +386,7 @@ public record SaltAccount(
                 }
             }
             for (Inside i : strewn) {
-                dissolve(i.give(where.place().on(day).meanC()), day);
+                dissolve(i.give(situation.particulars().mixC(where.place(), day)), day);
             }
         }
 

@@ -12,6 +12,7 @@ import evencistern.feed.Dose;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Target;
+import evencistern.food.Portion;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
@@ -249,6 +250,30 @@ class DoseGuardTest {
                 .isNotEqualTo(Ceiling.SLOW_N);
         assertThat(dose(place("fuchsia", 0.2, watered(nitrate, 1, 1), 10)).ceiling())
                 .isNotEqualTo(Ceiling.SLOW_N);
+    }
+
+    /** Common practice, no source: on a heated mat the roots are warm in cold air, on a cold floor cold in warm air. */
+    @Test
+    void aMixThatWasMeasuredCountsInPlaceOfTheAir() {
+        Analysis ammonium = new Analysis(Map.of(Declared.N, 20.0, Declared.AMMONIUM_N, 20.0), Analysis.Basis.BY_WEIGHT);
+        Situation cold = place("fuchsia", 0.2, watered(ammonium, 1, 1), 10);
+        Situation mat = cold.with(cold.particulars().inMixOf(OptionalDouble.of(20)));
+        assertThat(dose(mat).ceiling()).isNotEqualTo(Ceiling.SLOW_N);
+        Situation warm = place("fuchsia", 0.2, watered(ammonium, 1, 1), 20);
+        Situation floor = warm.with(warm.particulars().inMixOf(OptionalDouble.of(10)));
+        assertThat(dose(floor).ceiling()).isEqualTo(Ceiling.SLOW_N);
+        assertThat(dose(floor).mgPerL().n())
+                .isCloseTo(0.4 * warm.species().cap().nMgPerL(), within(1e-6));
+    }
+
+    /** A coated feed that lasts six months at 21 °C is sooner given out on a mat of 28 °C. */
+    @Test
+    void coatedFeedGoesByTheWarmthOfTheMix() {
+        Feed feed = coated(Analysis.npk(16, 9, 12), new Rate.PerMix(2, 3, Measure.GRAMS));
+        Situation s = place("fuchsia", 0.2, feed, 16);
+        Situation mat = s.with(s.particulars().inMixOf(OptionalDouble.of(28)));
+        assertThat(((Rhythm.EveryDays) Portion.rhythm(feed, mat)).min())
+                .isLessThan(((Rhythm.EveryDays) Portion.rhythm(feed, s)).min());
     }
 
     /** Where the label does not tell, what is not the nitrate of its potassium may be ammonium: 20-20-20 has 70 % of it. */

@@ -84,6 +84,7 @@ public final class SeededSituations {
         FeedRhythm[] rhythms = FeedRhythm.values();
         return new Particulars(
                 OptionalDouble.of(0.2 + r.nextDouble()),
+                r.nextInt(6) == 0 ? OptionalDouble.of(5 + 20 * r.nextDouble()) : OptionalDouble.empty(),
                 new Learned(factor, factor * 0.8, factor * 1.25, 5),
                 r.nextInt(5) > 0,
                 conditions,

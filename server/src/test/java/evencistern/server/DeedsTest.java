@@ -97,6 +97,21 @@ class DeedsTest {
     }
 
     @Test
+    void howWarmItsMixWasMeasuredStaysWithThePlaceItLeaves() {
+        Map<String, Object> form = Bodies.lot(garden, null);
+        form.put("mixWarmth", Bodies.typed("50", "°C"));
+        assertThat(api.put(home + "/lots", form).faults()).containsExactly("too_large");
+        form.put("mixWarmth", Bodies.typed("24", "°C"));
+        JsonNode before = api.put(home + "/lots", form).ok();
+        assertThat(before.path("mixC").asDouble()).isEqualTo(24);
+        Api.Answer act =
+                deed("move", Map.of("lotIds", List.of(id(before)), "placeId", place("outdoors"), "on", App.TODAY));
+        assertThat(lot(id(before)).has("mixC")).isFalse();
+        undo(act).ok();
+        assertThat(bare(lot(id(before)))).isEqualTo(bare(before));
+    }
+
+    @Test
     void outForTheSummerIsPlannedStandsOnTheListOfItsDayAndIsTickedThere() {
         String lot = id(addLot("Clivia", "1"));
         LocalDate today = LocalDate.parse(App.TODAY);

@@ -40,6 +40,7 @@ class OnePlanTest {
             "wateredBefore",
             "fedBefore",
             "tall",
+            "mixWarmth",
             "traits",
             "conditions",
             "rhythm",

@@ -173,8 +173,10 @@ class RoundTripTest {
                         "gap",
                         Bodies.typed("10", "%")));
         lot.put("tall", Bodies.typed("2", "ft"));
+        lot.put("mixWarmth", Bodies.typed("68", "°F"));
         JsonNode kept = api.put(home + "/lots", lot).ok();
         holds(kept, "tallM", 0.6096, 1e-9);
+        holds(kept, "mixC", 20, 1e-9);
         assertThat(kept.path("pot").path("top").path("text").asString()).isEqualTo("6");
         JsonNode tried = api.post(home + "/lots/" + lot.get("id") + "/try", Map.of("draft", lot, "working", false))
                 .ok();

@@ -157,12 +157,13 @@ public record GardenContext(
                 Optional.empty(),
                 Optional.empty(),
                 new Particulars(
-                        optional(lot.tallM()),
-                        Learned.NOTHING,
-                        !Boolean.TRUE.equals(lot.undrained()),
-                        lot.conditions() == null ? Map.of() : lot.conditions(),
-                        lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
-                        Optional.empty()));
+                                optional(lot.tallM()),
+                                Learned.NOTHING,
+                                !Boolean.TRUE.equals(lot.undrained()),
+                                lot.conditions() == null ? Map.of() : lot.conditions(),
+                                lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
+                                Optional.empty())
+                        .inMixOf(optional(lot.mixC())));
     }
 
     /** The day from which on the average year is used; empty where it always is. */

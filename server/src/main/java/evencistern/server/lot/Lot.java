@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param pots how many; of a retired lot, how many there were last
  * @param wateredBefore,fedBefore when that was last done before its journal begins, if known
  * @param tallM how tall it stands, and {@code tall} as typed; for feeds whose label goes by height
+ * @param mixC how warm its mix was measured where it stands, °C, and {@code mixWarmth} as typed
  * @param traits what is told of this lot over what its kind has
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed, where that is not the label's
@@ -43,6 +44,8 @@ public record Lot(
         @Nullable LocalDate fedBefore,
         @Nullable Double tallM,
         @Nullable Typed tall,
+        @Nullable Double mixC,
+        @Nullable Typed mixWarmth,
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
@@ -124,6 +127,10 @@ public record Lot(
             version = l.version;
         }
 
+        private boolean stays() {
+            return placeId.equals(from.placeId);
+        }
+
         private Lot lot() {
             return new Lot(
                     id,
@@ -141,6 +148,8 @@ public record Lot(
                     fedBefore,
                     from.tallM,
                     from.tall,
+                    stays() ? from.mixC : null,
+                    stays() ? from.mixWarmth : null,
                     from.traits,
                     conditions,
                     from.rhythm,

@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.need.Condition;
 import evencistern.need.FeedRhythm;
+import evencistern.need.Particulars;
 import evencistern.plant.Appetite;
 import evencistern.server.plant.Kind;
 import evencistern.server.plant.KindInput;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id made by the page, so that sending a new lot twice makes one
  * @param tall how tall it stands, for feeds whose label goes by height
+ * @param mixWarmth how warm its mix was measured; as the air where nothing is said
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
  * @param flushBy rhythm or account; the weeks of its kind where nothing is said
  * @param version the version it was changed from; 0 for a new one
@@ -42,6 +44,7 @@ public record LotInput(
         @Nullable LocalDate wateredBefore,
         @Nullable LocalDate fedBefore,
         @Nullable Typed tall,
+        @Nullable Typed mixWarmth,
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
@@ -69,6 +72,7 @@ public record LotInput(
                 wateredBefore,
                 fedBefore,
                 tall,
+                mixWarmth,
                 traits,
                 conditions,
                 rhythm,
@@ -87,6 +91,8 @@ public record LotInput(
         Faults faults = new Faults();
         OptionalDouble height = Typed.optional(tall, "lot.tall", faults);
         height.ifPresent(h -> faults.within("lot.tall", h, 0.01, 20, "m"));
+        OptionalDouble warmth = Typed.optional(mixWarmth, "lot.mix_warmth", faults);
+        warmth.ifPresent(c -> faults.within("lot.mix_warmth", c, Particulars.COLDEST_C, Particulars.WARMEST_C, "°C"));
         Map<String, String> told = traits(context.kinds(), faults);
         int count = check(context, told, today, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
@@ -106,6 +112,8 @@ public record LotInput(
                 fedBefore,
                 height.isPresent() ? height.getAsDouble() : null,
                 height.isPresent() ? tall : null,
+                warmth.isPresent() ? warmth.getAsDouble() : null,
+                warmth.isPresent() ? mixWarmth : null,
                 told,
                 conditions == null ? Map.of() : conditions,
                 rhythm == null || rhythm.isBlank() ? null : rhythm,

@@ -34,7 +34,7 @@ class LotStore {
     private static final String LOTS = """
             select l.id, l.name, l.pots, l.species, l.shape, l.top_typed, l.base_typed, l.height_typed,
                    l.across_typed, l.measured_typed, l.gap_typed, l.material, l.mix, l.place_id, l.water_id, l.feed_id,
-                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed,
+                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed, l.mix_c, l.mix_c_typed,
                    l.traits, l.conditions, l.rhythm, l.undrained, l.flush_by, l.split_from, l.retired, l.retired_on,
                    l.retired_why, l.version,
                    (select array_agg(m.move_on order by m.move_on) from lot_move m
@@ -99,6 +99,8 @@ class LotStore {
                 r.getObject("fed_before", LocalDate.class),
                 r.getObject("tall_m", Double.class),
                 typedOrNull(r.getString("tall_typed")),
+                r.getObject("mix_c", Double.class),
+                typedOrNull(r.getString("mix_c_typed")),
                 Told.kept(r.getArray("traits")),
                 Lot.since(Told.kept(r.getArray("conditions"))),
                 r.getString("rhythm"),
@@ -449,11 +451,11 @@ class LotStore {
                         insert into lot (name, pots, species, shape, top_m, top_typed, base_m, base_typed, height_m,
                                          height_typed, across_m, across_typed, measured_litres, measured_typed,
                                          gap_typed, material, mix, place_id, water_id, feed_id, started_on,
-                                         repotted_on, watered_before, fed_before, tall_m, tall_typed, traits,
+                                         repotted_on, watered_before, fed_before, tall_m, tall_typed, mix_c, mix_c_typed, traits,
                                          conditions, rhythm, undrained, flush_by, split_from, retired, retired_on,
                                          retired_why, garden_id, id, version)
                         values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
-                                ?, ?, ?, ?, ?, ?, 1)
+                                ?, ?, ?, ?, ?, ?, ?, ?, 1)
                         """).params(values(garden, l)).update();
         insertMoves(garden, List.of(l));
     }
@@ -468,7 +470,7 @@ class LotStore {
                                measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
                                place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
                                repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
-                               tall_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
+                               tall_typed = ?, mix_c = ?, mix_c_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
                                flush_by = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
                                version = version + 1
                 where garden_id = ? and id = ? and version = ?
@@ -529,6 +531,8 @@ class LotStore {
                 l.fedBefore(),
                 l.tallM(),
                 Typed.storedOrNull(l.tall()),
+                l.mixC(),
+                Typed.storedOrNull(l.mixWarmth()),
                 Told.stored(l.traits()),
                 Told.stored(Lot.told(l.conditions())),
                 l.rhythm(),
