@@ -23,8 +23,16 @@ function Spoon({ size, fill }: { size: number; fill: number }) {
 
 const MOST_DRAWN = 6;
 
-function Drawn({ tool, count }: { tool: string; count: number }) {
-  const size = tool === "tablespoon" ? 1.35 : 0.95;
+/** How large each spoon is drawn. */
+const SPOONS: Record<string, number> = {
+  tablespoon: 1.35,
+  teaspoon: 0.95,
+  half_teaspoon: 0.75,
+  quarter_teaspoon: 0.6,
+  eighth_teaspoon: 0.48,
+};
+
+function Drawn({ size, count }: { size: number; count: number }) {
   const full = Math.floor(count + 1e-9);
   const part = count - full;
   if (full > MOST_DRAWN) return <Spoon size={size} fill={1} />;
@@ -70,9 +78,9 @@ export function HandDrawn({ m }: { m: Measured }) {
   return (
     <span className="flex items-end">
       {m.pieces
-        .filter((p) => p.tool === "tablespoon" || p.tool === "teaspoon")
+        .filter((p) => p.tool in SPOONS)
         .map((p) => (
-          <Drawn key={p.tool} tool={p.tool} count={p.count} />
+          <Drawn key={p.tool} size={SPOONS[p.tool] ?? 1} count={p.count} />
         ))}
     </span>
   );

@@ -124,26 +124,24 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
           onChange={(repottedOn) => change({ repottedOn })}
         />
       </div>
-      <div className="grid grid-cols-2 gap-2">
-        <NumberField
-          label="How tall it stands"
-          field="lot.tall"
-          faults={faults}
-          value={input.tall ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "cm" }}
-          units={["cm", "m", "in", "ft"]}
-          placeholder="for labels by height"
-          onChange={(tall) => change({ tall })}
-        />
-        <NumberField
-          label="Warmth of the mix"
-          field="lot.mix_warmth"
-          faults={faults}
-          value={input.mixWarmth ?? { text: "", unit: garden.unitHabit === "us" ? "°F" : "°C" }}
-          units={["°C", "°F"]}
-          placeholder="as the air"
-          onChange={(mixWarmth) => change({ mixWarmth })}
-        />
-      </div>
+      <NumberField
+        label="How tall it stands"
+        field="lot.tall"
+        faults={faults}
+        value={input.tall ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "cm" }}
+        units={["cm", "m", "in", "ft"]}
+        placeholder="for labels by height"
+        onChange={(tall) => change({ tall })}
+      />
+      <NumberField
+        label="Warmth of the mix"
+        field="lot.mix_warmth"
+        faults={faults}
+        value={input.mixWarmth ?? { text: "", unit: garden.unitHabit === "us" ? "°F" : "°C" }}
+        units={["°C", "°F"]}
+        placeholder="as the air, if not measured"
+        onChange={(mixWarmth) => change({ mixWarmth })}
+      />
       <div className="grid grid-cols-2 gap-2">
         <DateField
           label="Watered last, before this"

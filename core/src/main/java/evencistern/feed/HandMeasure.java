@@ -34,16 +34,18 @@ public enum HandMeasure {
 
     /** A spoon a person owns; its size in teaspoons. */
     public enum Spoon {
-        TABLESPOON(3),
-        TEASPOON(1),
-        HALF(0.5),
-        QUARTER(0.25),
-        EIGHTH(0.125);
+        TABLESPOON(3, Tool.TABLESPOON),
+        TEASPOON(1, Tool.TEASPOON),
+        HALF(0.5, Tool.HALF_TEASPOON),
+        QUARTER(0.25, Tool.QUARTER_TEASPOON),
+        EIGHTH(0.125, Tool.EIGHTH_TEASPOON);
 
         private final double teaspoons;
+        private final Tool tool;
 
-        Spoon(double teaspoons) {
+        Spoon(double teaspoons, Tool tool) {
             this.teaspoons = teaspoons;
+            this.tool = tool;
         }
     }
 
@@ -56,7 +58,6 @@ public enum HandMeasure {
     private static final double SPOONS_DIFFER = 0.02;
 
     private static final double TEASPOON_ML = Unit.METRIC_TEASPOON.toCanonical(1000);
-    private static final double TEASPOONS_PER_TABLESPOON = Spoon.TABLESPOON.teaspoons;
 
     /**
      * The amount as these tools can measure it.
@@ -118,24 +119,38 @@ public enum HandMeasure {
     }
 
     private static List<Piece> pieces(boolean spoons, boolean liquid, double taken, Set<Spoon> owned) {
-        List<Piece> pieces = new ArrayList<>();
         if (!spoons) {
-            if (taken > 0) {
-                pieces.add(new Piece(liquid ? Tool.SYRINGE : Tool.SCALE, taken));
+            return taken > 0 ? List.of(new Piece(liquid ? Tool.SYRINGE : Tool.SCALE, taken)) : List.of();
+        }
+        List<Piece> pieces = new ArrayList<>();
+        double left = taken / TEASPOON_ML;
+        if (owned.contains(Spoon.TABLESPOON)) {
+            left -= fill(Spoon.TABLESPOON, left, pieces);
+        }
+        double rest = left;
+        List<Piece> each = new ArrayList<>();
+        for (Spoon spoon : EnumSet.range(Spoon.TEASPOON, Spoon.EIGHTH)) {
+            if (owned.contains(spoon)) {
+                left -= fill(spoon, left, each);
             }
-            return pieces;
         }
-        double teaspoons = taken / TEASPOON_ML;
-        double tablespoons = owned.contains(Spoon.TABLESPOON) && teaspoons >= TEASPOONS_PER_TABLESPOON
-                ? Math.floor(teaspoons / TEASPOONS_PER_TABLESPOON + 1e-9)
-                : 0;
-        double rest = teaspoons - tablespoons * TEASPOONS_PER_TABLESPOON;
-        if (tablespoons > 0) {
-            pieces.add(new Piece(Tool.TABLESPOON, tablespoons));
-        }
-        if (rest > 1e-9) {
-            pieces.add(new Piece(Tool.TEASPOON, Math.rint(rest * 8) / 8));
+        if (each.stream().allMatch(p -> p.tool() == Tool.TEASPOON || p.count() == 1)) {
+            // each small spoon at most once: said as one number, 1⅜ tsp
+            if (!each.isEmpty()) {
+                pieces.add(new Piece(Tool.TEASPOON, Math.rint(rest * 8) / 8));
+            }
+        } else {
+            pieces.addAll(each);
         }
         return pieces;
+    }
+
+    /** As many of a spoon as an amount holds; answers their teaspoons. */
+    private static double fill(Spoon spoon, double teaspoons, List<Piece> into) {
+        double count = Math.floor(teaspoons / spoon.teaspoons + 1e-9);
+        if (count > 0) {
+            into.add(new Piece(spoon.tool, count));
+        }
+        return count * spoon.teaspoons;
     }
 }

@@ -17,6 +17,9 @@ public record Measured(double exact, double practical, Measure measure, List<Pie
     public enum Tool {
         TABLESPOON,
         TEASPOON,
+        HALF_TEASPOON,
+        QUARTER_TEASPOON,
+        EIGHTH_TEASPOON,
         SCALE,
         SYRINGE
     }

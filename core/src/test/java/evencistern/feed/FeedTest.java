@@ -20,6 +20,8 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -263,6 +265,29 @@ class FeedTest {
         assertThatThrownBy(() ->
                         HandMeasure.SPOONS.nearest(20, 100, Measure.MILLILITRES, 1.0, true, Set.of(), Working.off()))
                 .isInstanceOf(FaultException.class);
+    }
+
+    /** Arithmetic: without a quarter 1¼ teaspoons are one and two eighths, without a whole one three halves. */
+    @ParameterizedTest
+    @CsvSource({
+        "1.25, TEASPOON;HALF;EIGHTH, 1 TEASPOON;2 EIGHTH_TEASPOON",
+        "0.25, TEASPOON;HALF;EIGHTH, 2 EIGHTH_TEASPOON",
+        "1.5, HALF;EIGHTH, 3 HALF_TEASPOON",
+        "0.75, TEASPOON;QUARTER;EIGHTH, 3 QUARTER_TEASPOON",
+        "3.5, TABLESPOON;TEASPOON;QUARTER, 1 TABLESPOON;2 QUARTER_TEASPOON",
+        "1.875, TABLESPOON;TEASPOON;HALF;QUARTER;EIGHTH, 1.875 TEASPOON",
+        "6, TABLESPOON;EIGHTH, 2 TABLESPOON",
+    })
+    void aSpoonThatIsNotOwnedIsMadeOfSmallerOnes(double teaspoons, String owned, String pieces) {
+        Set<HandMeasure.Spoon> spoons =
+                Stream.of(owned.split(";")).map(HandMeasure.Spoon::valueOf).collect(Collectors.toSet());
+        Measured m =
+                HandMeasure.SPOONS.nearest(teaspoons * 5, 100, Measure.MILLILITRES, 1.0, true, spoons, Working.off());
+        assertThat(m.pieces())
+                .containsExactlyElementsOf(Stream.of(pieces.split(";"))
+                        .map(p -> p.split(" "))
+                        .map(p -> new Measured.Piece(Measured.Tool.valueOf(p[1]), Double.parseDouble(p[0])))
+                        .toList());
     }
 
     // --- what nothing at hand can measure ---
