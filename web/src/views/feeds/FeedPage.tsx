@@ -164,43 +164,46 @@ function Form({
         />
       </div>
       <div className="min-w-0">
-        <div>
-          <label htmlFor="label-sentence" className="mb-1 block text-sm">
-            The label's own sentence
-          </label>
-          <textarea
-            id="label-sentence"
-            className="box min-h-20 !font-text text-lg"
-            value={input.label}
-            placeholder="2½ tsp per 2 gal every 10 days"
-            aria-invalid={labelFaults.length > 0}
-            onChange={(e) => draft.change({ label: e.target.value, wordsSeen: false })}
-          />
+        {/* as high as the window, so that the button below stays where it is when the reading comes in */}
+        <div className="md:min-h-[calc(100vh-10rem)]">
+          <div>
+            <label htmlFor="label-sentence" className="mb-1 block text-sm">
+              The label's own sentence
+            </label>
+            <textarea
+              id="label-sentence"
+              className="box min-h-20 !font-text text-lg"
+              value={input.label}
+              placeholder="2½ tsp per 2 gal every 10 days"
+              aria-invalid={labelFaults.length > 0}
+              onChange={(e) => draft.change({ label: e.target.value, wordsSeen: false })}
+            />
+          </div>
+          {labelFaults.map((f) => (
+            <p key={f.code} role="alert" className="text-sm text-stop">
+              ▲ {f.detail}
+            </p>
+          ))}
+          {!ask && (
+            <p className="note">
+              Type it as it stands: “5 ml/l with every watering”, “1 teaspoon for every 4 inches of pot every 5–7
+              weeks”, “1:250 weekly”.
+            </p>
+          )}
+          {live.problem && <Trouble problem={live.problem} />}
+          {ask && live.answer && (
+            <LabelReading
+              sentence={input.label}
+              reading={live.answer}
+              answer={answer}
+              wordsSeen={input.wordsSeen}
+              seen={(wordsSeen) => draft.change({ wordsSeen })}
+              garden={garden}
+              shown={shown}
+              pending={live.pending}
+            />
+          )}
         </div>
-        {labelFaults.map((f) => (
-          <p key={f.code} role="alert" className="text-sm text-stop">
-            ▲ {f.detail}
-          </p>
-        ))}
-        {!ask && (
-          <p className="note">
-            Type it as it stands: “5 ml/l with every watering”, “1 teaspoon for every 4 inches of pot every 5–7 weeks”,
-            “1:250 weekly”.
-          </p>
-        )}
-        {live.problem && <Trouble problem={live.problem} />}
-        {ask && live.answer && (
-          <LabelReading
-            sentence={input.label}
-            reading={live.answer}
-            answer={answer}
-            wordsSeen={input.wordsSeen}
-            seen={(wordsSeen) => draft.change({ wordsSeen })}
-            garden={garden}
-            shown={shown}
-            pending={live.pending}
-          />
-        )}
         {theirs && (
           <Conflict
             mine={input}
