@@ -125,18 +125,25 @@ public final class RoundCalendar {
     private static final class Ways {
         private final Kind kind;
         private final long[] after;
-        private final boolean[] rests;
-        private final long[] cost;
+        private final long[] deviation;
+        /** Whether it needs no feed at all until the horizon, and the days after which it needs no further one. */
+        private final boolean none;
+
+        private final long last;
 
         Ways(Kind kind, int horizon) {
             this.kind = kind;
             after = new long[horizon + 1];
-            rests = new boolean[horizon + 1];
-            cost = new long[horizon + 1];
+            deviation = new long[horizon + 1];
+            long enough = 0;
             for (int day = NONE; day < horizon; day++) {
                 after[day + 1] = kind.after(day);
-                rests[day + 1] = kind.latest(day) >= horizon || after[day + 1] == 0;
+                if (day != NONE && (kind.latest(day) >= horizon || after(day) == 0)) {
+                    enough |= 1L << day;
+                }
             }
+            last = enough;
+            none = kind.last() >= horizon || after(NONE) == 0;
         }
 
         /** Days on which it may be fed after a day, or first of all after {@code NONE}. */
@@ -146,45 +153,71 @@ public final class RoundCalendar {
 
         /** Whether it may go without a further feed until the horizon. */
         boolean rests(int day) {
-            return rests[day + 1];
+            return day == NONE ? none : (last >> day & 1) != 0;
         }
 
-        /**
-         * The least cost to the horizon by days of {@code allowed}: first by days that are not in {@code chosen}, then by
-         * deviation, as one number. Leaves the cost from each of the days behind.
-         */
-        long cost(long allowed, long chosen) {
-            for (long from = allowed; from != 0; from &= ~Long.highestOneBit(from)) {
-                reckon(63 - Long.numberOfLeadingZeros(from), allowed, chosen);
+        /** The least number of days of {@code allowed} that it needs besides those chosen; {@code FAR} where none will do. */
+        int further(long allowed, long chosen) {
+            if (none) {
+                return 0;
             }
-            return reckon(NONE, allowed, chosen);
+            long next = after(NONE) & allowed;
+            long seen = 0;
+            for (int days = 0; ; days++) {
+                for (long at = next & chosen & ~seen; at != 0; at = next & chosen & ~seen) {
+                    int day = Long.numberOfTrailingZeros(at);
+                    if (rests(day)) {
+                        return days;
+                    }
+                    seen |= 1L << day;
+                    next |= after(day) & allowed;
+                }
+                long fresh = next & ~chosen & ~seen;
+                if (fresh == 0) {
+                    return FAR;
+                }
+                if ((fresh & last) != 0) {
+                    return days + 1;
+                }
+                seen |= fresh;
+                for (long m = fresh; m != 0; m &= m - 1) {
+                    next |= after(Long.numberOfTrailingZeros(m)) & allowed;
+                }
+            }
         }
 
-        private long reckon(int day, long allowed, long chosen) {
+        /** The least deviation of a chain of days of {@code allowed}; leaves that from each of the days behind. */
+        long deviation(long allowed) {
+            for (long from = allowed; from != 0; from &= ~Long.highestOneBit(from)) {
+                reckon(63 - Long.numberOfLeadingZeros(from), allowed);
+            }
+            return reckon(NONE, allowed);
+        }
+
+        private long reckon(int day, long allowed) {
             long least = rests(day) ? 0 : Long.MAX_VALUE;
             for (long m = after(day) & allowed; m != 0; m &= m - 1) {
                 int next = Long.numberOfTrailingZeros(m);
-                long onward = cost[next + 1];
-                if (onward != Long.MAX_VALUE) {
-                    long fresh = (chosen >> next & 1) == 0 ? FAR : 0;
-                    least = Math.min(least, onward + fresh + kind.deviation(day, next));
+                if (deviation[next + 1] != Long.MAX_VALUE) {
+                    least = Math.min(least, deviation[next + 1] + kind.deviation(day, next));
                 }
             }
-            cost[day + 1] = least;
+            deviation[day + 1] = least;
             return least;
         }
 
         /** Its feeds on days of a plan, with the least deviation. */
         List<Integer> feeds(long plan) {
-            cost(plan, plan);
+            deviation(plan);
             List<Integer> feeds = new ArrayList<>();
             int day = NONE;
             while (true) {
                 int next = NONE;
-                boolean stop = rests(day) && cost[day + 1] == 0;
+                boolean stop = rests(day) && deviation[day + 1] == 0;
                 for (long m = stop ? 0 : after(day) & plan; m != 0; m &= m - 1) {
                     int to = Long.numberOfTrailingZeros(m);
-                    if (cost[to + 1] != Long.MAX_VALUE && cost[to + 1] + kind.deviation(day, to) == cost[day + 1]) {
+                    if (deviation[to + 1] != Long.MAX_VALUE
+                            && deviation[to + 1] + kind.deviation(day, to) == deviation[day + 1]) {
                         next = to;
                         break;
                     }
@@ -250,19 +283,17 @@ public final class RoundCalendar {
 
         /** The number of further days that some lot needs at least; more than can be where one cannot be fed at all. */
         private int furtherDays(long allowed, long chosen) {
-            long further = 0;
-            for (Ways k : kinds) {
-                long cost = k.cost(allowed, chosen);
-                further = Math.max(further, cost == Long.MAX_VALUE ? FAR : cost / FAR);
-            }
-            return (int) further;
+            return kinds.stream()
+                    .mapToInt(k -> k.further(allowed, chosen))
+                    .max()
+                    .orElse(0);
         }
 
         private int deviation(long plan) {
             long sum = 0;
             for (int i = 0; i < kinds.size(); i++) {
-                long cost = kinds.get(i).cost(plan, plan);
-                sum += cost == Long.MAX_VALUE ? FAR : cost * weights.get(i);
+                long deviation = kinds.get(i).deviation(plan);
+                sum += deviation == Long.MAX_VALUE ? FAR : deviation * weights.get(i);
             }
             return (int) Math.min(Integer.MAX_VALUE, sum);
         }
@@ -274,17 +305,12 @@ public final class RoundCalendar {
             int left = most - Long.bitCount(chosen);
             long need = 0;
             int fewestWays = Integer.MAX_VALUE;
-            long deviation = 0;
-            for (int i = 0; i < kinds.size(); i++) {
-                Ways k = kinds.get(i);
-                long cost = k.cost(chosen | open, chosen);
-                if (cost == Long.MAX_VALUE || cost / FAR > left) {
+            for (Ways k : kinds) {
+                int further = k.further(chosen | open, chosen);
+                if (further > left) {
                     return;
                 }
-                if (found) {
-                    deviation += k.cost(chosen | open, chosen | open) * weights.get(i);
-                }
-                if (cost >= FAR) {
+                if (further > 0) {
                     long ways = k.needs(chosen, open);
                     if (Long.bitCount(ways) < fewestWays) {
                         fewestWays = Long.bitCount(ways);
@@ -292,7 +318,7 @@ public final class RoundCalendar {
                     }
                 }
             }
-            if (found && deviation >= bestDeviation && Long.bitCount(best) <= most) {
+            if (found && Long.bitCount(best) <= most && deviation(chosen | open) >= bestDeviation) {
                 return;
             }
             if (need == 0) {
