@@ -12,6 +12,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Every number a person types, in a unit that is not the one it is kept in: saved, read and shown, it is the number that was
@@ -49,6 +51,31 @@ class RoundTripTest {
                 .isEqualTo(unit);
     }
 
+    /** Saved as it is, after each of its typed fields in turn was refused in a unit of something else. */
+    private JsonNode saved(String things, Map<String, Object> thing) {
+        JsonNode body = new ObjectMapper().valueToTree(thing);
+        List<ObjectNode> typed = new ArrayList<>();
+        collect(body, typed);
+        assertThat(typed).isNotEmpty();
+        for (ObjectNode field : typed) {
+            String unit = field.path("unit").asString();
+            field.put("unit", "kPa");
+            assertThat(api.put(home + "/" + things, body).faults())
+                    .as(field + " for " + unit)
+                    .contains(unit.isEmpty() ? "number_alone" : "unit_of_other_kind");
+            field.put("unit", unit);
+        }
+        return api.put(home + "/" + things, body).ok();
+    }
+
+    private static void collect(JsonNode node, List<ObjectNode> typed) {
+        if (node instanceof ObjectNode o && o.size() == 2 && o.has("text") && o.has("unit")) {
+            typed.add(o);
+        } else {
+            node.forEach(n -> collect(n, typed));
+        }
+    }
+
     private static Map<String, Object> named(String name) {
         return new HashMap<>(Map.of("id", UUID.randomUUID().toString(), "name", name, "version", 0));
     }
@@ -73,7 +100,7 @@ class RoundTripTest {
         place.put("lampHours", Bodies.typed("12", "h"));
         place.put("lampPpfd", Bodies.typed("150", ""));
         place.put("altitude", Bodies.typed("1000", "ft"));
-        api.put(home + "/places", place).ok();
+        saved("places", place);
         JsonNode kept = of("places", place.get("id").toString());
         holds(kept.path("lows").get(6), kept.path("highs").get(6));
         holds(kept, "humidity", 48, 1e-9);
@@ -98,7 +125,7 @@ class RoundTripTest {
         water.put("ph", Bodies.typed("7.6", "pH"));
         water.put("alkalinity", Bodies.typed("3", "meq/L"));
         water.put("contents", Map.of("CA", Bodies.typed("40", "mg/L"), "F", Bodies.typed("0.3", "mg/L")));
-        api.put(home + "/waters", water).ok();
+        saved("waters", water);
         JsonNode kept = of("waters", water.get("id").toString());
         holds(kept, "ec", 0.65, 1e-9);
         holds(kept, "ph", 7.6, 1e-9);
@@ -113,7 +140,7 @@ class RoundTripTest {
     void aCanAndAMeter() {
         Map<String, Object> can = named("Jug");
         can.put("litres", Bodies.typed("2", "US gal"));
-        api.put(home + "/vessels", can).ok();
+        saved("vessels", can);
         JsonNode kept = of("vessels", can.get("id").toString());
         holds(kept, "litres", 7.5708, 0.0001);
         assertThat(kept.path("litresTyped").path("unit").asString()).isEqualTo("US gal");
@@ -123,7 +150,7 @@ class RoundTripTest {
         meter.put("ecPlusMinus", Bodies.typed("4", "%"));
         meter.put("everyDays", Bodies.typed("4", "wk"));
         meter.put("port", Bodies.typed("4711", ""));
-        api.put(home + "/meters", meter).ok();
+        saved("meters", meter);
         JsonNode pen = of("meters", meter.get("id").toString());
         holds(pen, "phPlusMinus", 0.2, 1e-9);
         holds(pen, "ecPlusMinus", 4, 1e-9);
@@ -141,7 +168,7 @@ class RoundTripTest {
         feed.put("coatedMonths", Bodies.typed("6", ""));
         feed.put("coatedCelsius", Bodies.typed("77", "°F"));
         feed.put("contents", Map.of("MGO", Bodies.typed("2", "%"), "FE", Bodies.typed("500", "mg/kg")));
-        api.put(home + "/feeds", feed).ok();
+        saved("feeds", feed);
         JsonNode kept = of("feeds", feed.get("id").toString());
         holds(kept, "n", 12, 1e-9);
         holds(kept, "density", 0.94, 1e-9);
@@ -174,7 +201,7 @@ class RoundTripTest {
                         Bodies.typed("10", "%")));
         lot.put("tall", Bodies.typed("2", "ft"));
         lot.put("mixWarmth", Bodies.typed("68", "°F"));
-        JsonNode kept = api.put(home + "/lots", lot).ok();
+        JsonNode kept = saved("lots", lot);
         holds(kept, "tallM", 0.6096, 1e-9);
         holds(kept, "mixC", 20, 1e-9);
         assertThat(kept.path("pot").path("top").path("text").asString()).isEqualTo("6");
@@ -187,7 +214,7 @@ class RoundTripTest {
     @Test
     void aStock() {
         Map<String, Object> feed = Bodies.feed();
-        api.put(home + "/feeds", feed).ok();
+        saved("feeds", feed);
         Map<String, Object> stock = new HashMap<>(Map.of(
                 "id",
                 UUID.randomUUID().toString(),
@@ -203,7 +230,7 @@ class RoundTripTest {
                 "crowns",
                 "version",
                 0));
-        api.put(home + "/stock", stock).ok();
+        saved("stock", stock);
         JsonNode kept = stockOf("feedId", feed.get("id").toString());
         holds(kept, "amount", 907.18, 0.01);
         holds(kept, "pack", 226.80, 0.01);
@@ -218,7 +245,7 @@ class RoundTripTest {
                 Bodies.typed("2", "ft³"),
                 "version",
                 0));
-        api.put(home + "/stock", bag).ok();
+        saved("stock", bag);
         holds(stockOf("component", "perlite_coarse"), "amount", 56.634, 0.001);
     }
 
@@ -296,7 +323,7 @@ class RoundTripTest {
                 "",
                 "version",
                 0));
-        JsonNode kept = api.put(home + "/batches", batch).ok();
+        JsonNode kept = saved("batches", batch);
         holds(kept, "litres", 37.854, 0.001);
         holds(kept, "firstPh", 5.9, 1e-9);
         assertThat(kept.path("firstPhTyped").path("text").asString()).isEqualTo("5,9");
@@ -320,7 +347,7 @@ class RoundTripTest {
                 true,
                 "version",
                 0));
-        api.put(home + "/calibrations", calibration).ok();
+        saved("calibrations", calibration);
         JsonNode kept =
                 find(api.get(home + "/meters").ok(), calibration.get("id").toString());
         holds(kept, "celsius", 25, 1e-9);

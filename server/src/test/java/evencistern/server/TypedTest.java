@@ -1,13 +1,17 @@
 package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
+import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.server.lot.PotInput;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Dimension;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -40,8 +44,33 @@ class TypedTest {
     @Test
     void aUnitThatIsNotKnownIsTold() {
         Faults faults = new Faults();
-        assertThat(new Typed("3", "cubits").read("pot.top", faults)).isNaN();
+        assertThat(new Typed("3", "cubits").read("pot.top", faults, Dimension.LENGTH))
+                .isNaN();
         assertThat(faults.any()).isTrue();
+    }
+
+    /** A field in which grams or millilitres may stand takes both, and no centimetres; a bare number takes no unit. */
+    @Test
+    void aFieldKnowsWhatItMeasures() {
+        Faults faults = new Faults();
+        Dimension[] or = {Dimension.VOLUME_CONCENTRATION};
+        assertThat(new Typed("2", "g/L").read("stock.limit", faults, Dimension.MASS_CONCENTRATION, or))
+                .isEqualTo(2000);
+        assertThat(new Typed("2", "mL/L").read("stock.limit", faults, Dimension.MASS_CONCENTRATION, or))
+                .isEqualTo(2);
+        assertThat(faults.any()).isFalse();
+        assertThat(new Typed("2", "cm").read("stock.limit", faults, Dimension.MASS_CONCENTRATION, or))
+                .isNaN();
+        assertThat(new Typed("2", "cm").read("lot.pots", faults, Dimension.NUMBER))
+                .isNaN();
+        assertThatThrownBy(faults::throwIfAny)
+                .isInstanceOfSatisfying(
+                        FaultException.class,
+                        e -> assertThat(e.faults())
+                                .extracting(f -> f.code(), f -> f.unit())
+                                .containsExactly(
+                                        tuple(FaultCode.UNIT_OF_OTHER_KIND, "mg/L"),
+                                        tuple(FaultCode.NUMBER_ALONE, "")));
     }
 
     private static PotInput pot(String shape, String base, String across, String gap) {

@@ -16,6 +16,7 @@ import evencistern.server.mix.Mixes;
 import evencistern.server.mix.RecipeWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -75,7 +76,7 @@ public class Batches {
                     Integer.toString(LONGEST_NOTES),
                     ""));
         }
-        OptionalDouble ph = Typed.optional(input.firstPh(), "reading.ph", faults);
+        OptionalDouble ph = Typed.optional(input.firstPh(), "reading.ph", faults, Dimension.PH);
         ph.ifPresent(p -> faults.within("reading.ph", p, 2, 11, "pH"));
         Optional<BatchWire> before = store.findBatch(garden, input.id());
         BatchWire made = before.isPresent() ? before.get() : made(garden, input, faults);

@@ -7,6 +7,7 @@ import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.pot.Pot;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -21,7 +22,7 @@ public record Filling(double litres, List<Batch.Fill> fills) {
             List<BatchInput.FillAsk> asked, @Nullable Typed litres, @Nullable Typed waste, Faults faults) {
         List<Batch.Fill> fills = new ArrayList<>();
         for (BatchInput.FillAsk ask : asked) {
-            double count = ask.count().read("batch.count", faults);
+            double count = ask.count().read("batch.count", faults, Dimension.NUMBER);
             var pot = faults.attempt(ask.pot()::toPot);
             if (count != Math.rint(count)) {
                 faults.add(FaultCode.NOT_A_NUMBER, "batch.count", ask.count().text());
@@ -30,8 +31,8 @@ public record Filling(double litres, List<Batch.Fill> fills) {
                         .ifPresent(fills::add);
             }
         }
-        OptionalDouble spill = Typed.optional(waste, "batch.waste", faults);
-        OptionalDouble plain = Typed.optional(litres, "batch.litres", faults);
+        OptionalDouble spill = Typed.optional(waste, "batch.waste", faults, Dimension.FRACTION);
+        OptionalDouble plain = Typed.optional(litres, "batch.litres", faults, Dimension.VOLUME);
         if (faults.any()) {
             return new Filling(Double.NaN, fills);
         }

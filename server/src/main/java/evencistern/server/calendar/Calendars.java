@@ -14,6 +14,7 @@ import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -242,8 +243,8 @@ public class Calendars {
     @Transactional(readOnly = true)
     public AwayWire away(GardenId garden, AwayAsk ask) {
         Faults faults = new Faults();
-        double days = ask.days().read("away.days", faults);
-        OptionalDouble tank = Typed.optional(ask.tank(), "away.tank", faults);
+        double days = ask.days().read("away.days", faults, Dimension.TIME);
+        OptionalDouble tank = Typed.optional(ask.tank(), "away.tank", faults, Dimension.VOLUME);
         faults.throwIfAny();
         GardenContext context = lots.context(garden);
         LocalDate today = context.garden().today();

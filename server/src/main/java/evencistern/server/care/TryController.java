@@ -10,6 +10,7 @@ import evencistern.server.lot.LotInput;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.working.Working;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -43,7 +44,7 @@ class TryController {
         GardenContext context = lots.context(new GardenId(garden));
         GardenWire g = context.garden();
         Faults faults = new Faults();
-        OptionalDouble share = Typed.optional(ask.share(), "share", faults);
+        OptionalDouble share = Typed.optional(ask.share(), "share", faults, Dimension.FRACTION);
         var draft = faults.attempt(() -> lots.draft(context, ask.draft().tried(lot)));
         faults.throwIfAny();
         Standing standing = draft.orElseThrow();

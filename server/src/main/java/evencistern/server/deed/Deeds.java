@@ -22,6 +22,7 @@ import evencistern.server.lot.Lots;
 import evencistern.server.lot.PotInput;
 import evencistern.server.mix.Mixes;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -368,7 +369,7 @@ public class Deeds {
 
     private static double share(
             @Nullable Typed typed, String field, double usual, double least, double most, Faults faults) {
-        OptionalDouble share = Typed.optional(typed, field, faults);
+        OptionalDouble share = Typed.optional(typed, field, faults, Dimension.FRACTION);
         return share.isPresent() ? faults.within(field, share.getAsDouble(), least, most, "%") : usual;
     }
 
@@ -401,7 +402,7 @@ public class Deeds {
     }
 
     private static int count(Typed typed, int most, Faults faults) {
-        double count = typed.read("lot.pots", faults);
+        double count = typed.read("lot.pots", faults, Dimension.NUMBER);
         if (!Double.isNaN(count)) {
             faults.within("lot.pots", count, 1, most, "");
             if (count != Math.rint(count)) {

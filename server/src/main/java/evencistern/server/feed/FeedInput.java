@@ -6,6 +6,7 @@ import evencistern.feed.Analysis;
 import evencistern.feed.Declared;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Dimension;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -56,12 +57,12 @@ public record FeedInput(
     public FeedWire read() {
         Faults faults = new Faults();
         String checkedName = faults.text("feed.name", name, 80);
-        OptionalDouble kgPerL = Typed.optional(density, "feed.density", faults);
-        OptionalDouble factor = Typed.optional(ecFactor, "feed.ec_factor", faults);
-        OptionalDouble ownL = Typed.optional(own, "feed.own", faults);
+        OptionalDouble kgPerL = Typed.optional(density, "feed.density", faults, Dimension.DENSITY);
+        OptionalDouble factor = Typed.optional(ecFactor, "feed.ec_factor", faults, Dimension.CONDUCTIVITY);
+        OptionalDouble ownL = Typed.optional(own, "feed.own", faults, Dimension.VOLUME);
         ownL.ifPresent(l -> faults.within("feed.own", l * 1000, 0.1, 2000, "mL"));
-        OptionalDouble months = Typed.optional(coatedMonths, "feed.coated_months", faults);
-        OptionalDouble celsius = Typed.optional(coatedCelsius, "feed.coated_celsius", faults);
+        OptionalDouble months = Typed.optional(coatedMonths, "feed.coated_months", faults, Dimension.NUMBER);
+        OptionalDouble celsius = Typed.optional(coatedCelsius, "feed.coated_celsius", faults, Dimension.TEMPERATURE);
         Parts parts = parts(faults);
         FeedWire feed = new FeedWire(
                 id,
@@ -118,7 +119,8 @@ public record FeedInput(
     private Parts parts(Faults faults) {
         String written = formula == null ? "" : formula.strip();
         if (!written.isEmpty()) {
-            double pure = Typed.optional(purity, "feed.purity", faults).orElse(100);
+            double pure = Typed.optional(purity, "feed.purity", faults, Dimension.FRACTION)
+                    .orElse(100);
             Optional<Analysis> salt = faults.attempt(() -> Analysis.ofSalt(written, pure));
             return new Parts(
                     salt.map(Analysis::n).orElse(0.0),
@@ -148,15 +150,15 @@ public record FeedInput(
             faults.add(FaultCode.MISSING, field, "");
             return 0;
         }
-        double value = typed.read(field, faults);
+        double value = typed.read(field, faults, Dimension.FRACTION);
         return Double.isNaN(value) ? 0 : value;
     }
 
     private Map<Declared, Double> lines(Faults faults) {
         Map<Declared, Double> lines = new EnumMap<>(Declared.class);
         if (contents != null) {
-            contents.forEach((line, typed) ->
-                    Typed.optional(typed, "feed." + line.id(), faults).ifPresent(percent -> lines.put(line, percent)));
+            contents.forEach((line, typed) -> Typed.optional(typed, "feed." + line.id(), faults, Dimension.FRACTION)
+                    .ifPresent(percent -> lines.put(line, percent)));
         }
         return lines;
     }

@@ -23,6 +23,7 @@ import evencistern.server.history.Owned;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Dimension;
 import evencistern.units.Unit;
 import java.time.Clock;
 import java.time.DateTimeException;
@@ -204,11 +205,12 @@ public class Gardens {
     public GardenWire create(NewGarden wanted, boolean demo) {
         Faults faults = new Faults();
         String name = faults.text("garden.name", wanted.name(), 80);
-        double latitude = wanted.latitude().read("garden.latitude", faults);
+        double latitude = wanted.latitude().read("garden.latitude", faults, Dimension.LATITUDE);
         if (!Double.isNaN(latitude)) {
             faults.within("garden.latitude", latitude, -66, 66, "°");
         }
-        double can = Typed.optional(wanted.can(), "can", faults).orElse(USUAL_CAN_L);
+        double can =
+                Typed.optional(wanted.can(), "can", faults, Dimension.VOLUME).orElse(USUAL_CAN_L);
         faults.within("can", can, 0.1, 1000, "L");
         String given = wanted.waterName();
         WaterInput tap = new WaterInput(
@@ -290,7 +292,7 @@ public class Gardens {
         require(garden);
         Faults faults = new Faults();
         String name = faults.text("garden.name", input.name(), 80);
-        double latitude = input.latitude().read("garden.latitude", faults);
+        double latitude = input.latitude().read("garden.latitude", faults, Dimension.LATITUDE);
         if (!Double.isNaN(latitude)) {
             faults.within("garden.latitude", latitude, -66, 66, "°");
         }
@@ -389,15 +391,15 @@ public class Gardens {
         String name = faults.text("place.name", input.name(), 80);
         List<Double> lows = readAll(input.lows(), "place.low", faults);
         List<Double> highs = readAll(input.highs(), "place.high", faults);
-        double humidity = input.humidity().read("place.humidity", faults);
-        double light = input.lightShare().read("place.light", faults);
+        double humidity = input.humidity().read("place.humidity", faults, Dimension.FRACTION);
+        double light = input.lightShare().read("place.light", faults, Dimension.FRACTION);
         OptionalDouble hours = Typed.optional(input.lampHours(), "place.lamp_hours", Unit.HOUR, faults);
-        OptionalDouble ppfd = Typed.optional(input.lampPpfd(), "place.lamp_light", faults);
+        OptionalDouble ppfd = Typed.optional(input.lampPpfd(), "place.lamp_light", faults, Dimension.NUMBER);
         if (hours.isPresent() != ppfd.isPresent()) {
             faults.add(FaultCode.MISSING, hours.isPresent() ? "place.lamp_light" : "place.lamp_hours", "");
         }
-        OptionalDouble rain = Typed.optional(input.rainShare(), "place.rain", faults);
-        OptionalDouble altitude = Typed.optional(input.altitude(), "place.altitude", faults);
+        OptionalDouble rain = Typed.optional(input.rainShare(), "place.rain", faults, Dimension.FRACTION);
+        OptionalDouble altitude = Typed.optional(input.altitude(), "place.altitude", faults, Dimension.LENGTH);
         String first = frost(input.firstFrost(), faults);
         String last = frost(input.lastFrost(), faults);
         if ((first == null) != (last == null)) {
@@ -431,7 +433,9 @@ public class Gardens {
     }
 
     private static List<Double> readAll(List<Typed> typed, String field, Faults faults) {
-        return typed.stream().map(t -> t.read(field, faults)).toList();
+        return typed.stream()
+                .map(t -> t.read(field, faults, Dimension.TEMPERATURE))
+                .toList();
     }
 
     private static @Nullable String frost(@Nullable String monthDay, Faults faults) {
@@ -469,7 +473,7 @@ public class Gardens {
         require(garden);
         Faults faults = new Faults();
         String name = faults.text("vessel.name", input.name(), 80);
-        double litres = input.litres().read("vessel.litres", faults);
+        double litres = input.litres().read("vessel.litres", faults, Dimension.VOLUME);
         faults.throwIfAny();
         VesselWire.Use use = input.use() == null ? VesselWire.Use.can : input.use();
         switch (use) {
@@ -520,10 +524,10 @@ public class Gardens {
         require(garden);
         Faults faults = new Faults();
         String name = faults.text("meter.name", input.name(), 80);
-        double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults);
-        double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults);
-        OptionalDouble every = Typed.optional(input.everyDays(), "meter.every_days", faults);
-        OptionalDouble port = Typed.optional(input.port(), "meter.port", faults);
+        double ph = input.phPlusMinus().read("meter.ph_plus_minus", faults, Dimension.PH);
+        double ec = input.ecPlusMinus().read("meter.ec_plus_minus", faults, Dimension.FRACTION);
+        OptionalDouble every = Typed.optional(input.everyDays(), "meter.every_days", faults, Dimension.TIME);
+        OptionalDouble port = Typed.optional(input.port(), "meter.port", faults, Dimension.NUMBER);
         port.ifPresent(p -> faults.within("meter.port", p, 1024, 65535, ""));
         faults.throwIfAny();
         Map<String, Typed> typed =

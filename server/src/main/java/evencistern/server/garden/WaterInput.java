@@ -4,6 +4,7 @@ import evencistern.fault.Faults;
 import evencistern.server.garden.GardenWire.WaterWire;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Dimension;
 import evencistern.water.Dissolved;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -33,9 +34,9 @@ public record WaterInput(
     public WaterWire read() {
         Faults faults = new Faults();
         String checkedName = faults.text("water.name", name, 80);
-        double msCm = ec.read("water.ec", faults);
-        double acidity = ph.read("water.ph", faults);
-        OptionalDouble caco3 = Typed.optional(alkalinity, "water.alkalinity", faults);
+        double msCm = ec.read("water.ec", faults, Dimension.CONDUCTIVITY);
+        double acidity = ph.read("water.ph", faults, Dimension.PH);
+        OptionalDouble caco3 = Typed.optional(alkalinity, "water.alkalinity", faults, Dimension.ALKALINITY);
         Map<Dissolved, Double> mg = new EnumMap<>(Dissolved.class);
         Map<String, Typed> typed = new HashMap<>(Map.of("ec", ec, "ph", ph));
         if (alkalinity != null) {
@@ -43,7 +44,8 @@ public record WaterInput(
         }
         if (contents != null) {
             contents.forEach((what, amount) -> {
-                Typed.optional(amount, "water." + what.id(), faults).ifPresent(v -> mg.put(what, v));
+                Typed.optional(amount, "water." + what.id(), faults, Dimension.MASS_CONCENTRATION)
+                        .ifPresent(v -> mg.put(what, v));
                 typed.put(what.name(), amount);
             });
         }

@@ -24,6 +24,7 @@ import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.lot.Standing;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -96,7 +97,7 @@ public class Acts {
             Faults faults = new Faults();
             OptionalDouble beforeG = weight(before, "seen.before", faults);
             OptionalDouble afterG = weight(after, "seen.after", faults);
-            OptionalDouble ran = Typed.optional(runoff, "seen.runoff", faults);
+            OptionalDouble ran = Typed.optional(runoff, "seen.runoff", faults, Dimension.VOLUME);
             ran.ifPresent(l -> faults.within("seen.runoff", l, 0, MOST_LITRES, "L"));
             if (beforeG.isPresent() && afterG.isPresent() && beforeG.getAsDouble() > afterG.getAsDouble()) {
                 faults.within("seen.after", afterG.getAsDouble(), beforeG.getAsDouble(), HEAVIEST_G, "g");
@@ -111,7 +112,7 @@ public class Acts {
         }
 
         private static OptionalDouble weight(@Nullable Typed typed, String field, Faults faults) {
-            OptionalDouble grams = Typed.optional(typed, field, faults);
+            OptionalDouble grams = Typed.optional(typed, field, faults, Dimension.MASS);
             grams.ifPresent(g -> faults.within(field, g, 1, HEAVIEST_G, "g"));
             return grams;
         }
@@ -278,7 +279,7 @@ public class Acts {
         GardenWire g = context.garden();
         checkCount(gift.lotIds().size());
         Faults faults = new Faults();
-        OptionalDouble litres = Typed.optional(gift.litresEach(), "litres", faults);
+        OptionalDouble litres = Typed.optional(gift.litresEach(), "litres", faults, Dimension.VOLUME);
         litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
         faults.throwIfAny();
         Moment moment = momentOn(g, gift.on());
@@ -422,7 +423,7 @@ public class Acts {
     public Act.Recorded amend(GardenId garden, long rowId, Amendment amendment) {
         GardenWire g = gardens.require(garden);
         Faults faults = new Faults();
-        OptionalDouble litres = Typed.optional(amendment.litresEach(), "litres", faults);
+        OptionalDouble litres = Typed.optional(amendment.litresEach(), "litres", faults, Dimension.VOLUME);
         litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
         String text = amendment.note();
         String note = text == null ? null : faults.text("note", text, LONGEST_NOTE);

@@ -24,6 +24,7 @@ import evencistern.server.tank.TankAsk;
 import evencistern.server.typed.Typed;
 import evencistern.tank.StockTanks;
 import evencistern.tank.Stocked;
+import evencistern.units.Dimension;
 import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -148,7 +149,7 @@ class LiveBlendController {
         Faults faults = new Faults();
         Map<Goal, Double> targets = targets(ask, faults);
         Optional<SourceWater> source = faults.attempt(ask.water()::toWater);
-        OptionalDouble root = Typed.optional(ask.root(), "blend.root", faults);
+        OptionalDouble root = Typed.optional(ask.root(), "blend.root", faults, Dimension.TEMPERATURE);
         List<Candidate> shelf = new ArrayList<>();
         ask.feeds().forEach(f -> faults.attempt(() -> candidate(f)).ifPresent(shelf::add));
         ask.salts()
@@ -211,16 +212,17 @@ class LiveBlendController {
     private static Map<Goal, Double> targets(BlendAsk ask, Faults faults) {
         RatioTyped p = ask.proportion();
         if (p != null) {
-            double n = p.n().read("blend.ratio_n", faults);
-            double p2o5 = p.p2o5().read("blend.ratio_p", faults);
-            double k2o = p.k2o().read("blend.ratio_k", faults);
-            double strength = p.strength().read("blend.n", faults);
+            double n = p.n().read("blend.ratio_n", faults, Dimension.NUMBER);
+            double p2o5 = p.p2o5().read("blend.ratio_p", faults, Dimension.NUMBER);
+            double k2o = p.k2o().read("blend.ratio_k", faults, Dimension.NUMBER);
+            double strength = p.strength().read("blend.n", faults, Dimension.MASS_CONCENTRATION);
             return faults.attempt(() -> Blend.ofRatio(n, p2o5, k2o, strength)).orElse(Map.of());
         }
         Map<Goal, Double> targets = new EnumMap<>(Goal.class);
         ask.targets()
-                .forEach((goal, typed) ->
-                        Typed.optional(typed, "blend." + goal.id(), faults).ifPresent(mg -> targets.put(goal, mg)));
+                .forEach((goal, typed) -> Typed.optional(
+                                typed, "blend." + goal.id(), faults, Dimension.MASS_CONCENTRATION)
+                        .ifPresent(mg -> targets.put(goal, mg)));
         return targets;
     }
 
@@ -269,8 +271,10 @@ class LiveBlendController {
         }
         try {
             Faults faults = new Faults();
-            double litres = Typed.optional(ask.litres(), "tank.litres", faults).orElse(10);
-            double coldest = Typed.optional(ask.coldest(), "coldest", faults).orElse(10);
+            double litres = Typed.optional(ask.litres(), "tank.litres", faults, Dimension.VOLUME)
+                    .orElse(10);
+            double coldest = Typed.optional(ask.coldest(), "coldest", faults, Dimension.TEMPERATURE)
+                    .orElse(10);
             faults.throwIfAny();
             return StockTanks.of(
                             stocked,

@@ -11,6 +11,7 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -103,7 +104,7 @@ class LiveController {
     @PostMapping("/label")
     LabelAnswer readLabel(@RequestBody LabelAsk ask) {
         Faults faults = new Faults();
-        OptionalDouble own = Typed.optional(ask.own(), "feed.own", faults);
+        OptionalDouble own = Typed.optional(ask.own(), "feed.own", faults, Dimension.VOLUME);
         faults.throwIfAny();
         LabelReading reading = FeedWire.read(
                 ask.sentence(), ask.form(), ask.answers(), own.isPresent() ? own.getAsDouble() * 1000 : null);

@@ -32,6 +32,7 @@ import evencistern.server.meter.EcTyped;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.plant.KindAsk;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -162,9 +163,11 @@ class LiveFeedController {
         Optional<Feed> onShelf = faults.attempt(ask.feed()::toFeed);
         Optional<SourceWater> source = faults.attempt(ask.water()::toWater);
         Optional<Species> species = Optional.ofNullable(ask.species()).flatMap(s -> faults.attempt(s::toSpecies));
-        OptionalDouble value = Typed.optional(ask.value(), ask.aim() == Aim.share ? "share" : "nitrogen", faults);
-        OptionalDouble labelDays = Typed.optional(ask.labelDays(), "label_days", faults);
-        OptionalDouble days = Typed.optional(ask.days(), "days", faults);
+        OptionalDouble value = ask.aim() == Aim.share
+                ? Typed.optional(ask.value(), "share", faults, Dimension.FRACTION)
+                : Typed.optional(ask.value(), "nitrogen", faults, Dimension.MASS_CONCENTRATION);
+        OptionalDouble labelDays = Typed.optional(ask.labelDays(), "label_days", faults, Dimension.TIME);
+        OptionalDouble days = Typed.optional(ask.days(), "days", faults, Dimension.TIME);
         faults.throwIfAny();
         Feed feed = onShelf.orElseThrow();
         SourceWater water = source.orElseThrow();
@@ -307,7 +310,7 @@ class LiveFeedController {
         Faults faults = new Faults();
         Meter meter = ask.meter().toMeter();
         OptionalDouble typed = EcTyped.optional(ask.reading(), "reading.ec", meter, faults);
-        OptionalDouble celsius = Typed.optional(ask.celsius(), "reading.celsius", faults);
+        OptionalDouble celsius = Typed.optional(ask.celsius(), "reading.celsius", faults, Dimension.TEMPERATURE);
         Optional<Feed> onShelf = faults.attempt(ask.feed()::toFeed);
         Optional<SourceWater> water = faults.attempt(ask.water()::toWater);
         faults.throwIfAny();

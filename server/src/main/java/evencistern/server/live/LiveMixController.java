@@ -28,6 +28,7 @@ import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
@@ -207,8 +208,9 @@ class LiveMixController {
         faults.within("mix.pots", ask.pots().size(), 0, MOST_POTS, "");
         ask.pots().forEach(p -> faults.attempt(p::toPot).ifPresent(pots::add));
         Optional<Species> species = Optional.ofNullable(ask.species()).flatMap(s -> faults.attempt(s::toSpecies));
-        OptionalDouble target = Typed.optional(ask.target(), "lime.target", faults);
-        OptionalDouble neutralising = Typed.optional(ask.neutralising(), "lime.neutralising", faults);
+        OptionalDouble target = Typed.optional(ask.target(), "lime.target", faults, Dimension.PH);
+        OptionalDouble neutralising =
+                Typed.optional(ask.neutralising(), "lime.neutralising", faults, Dimension.FRACTION);
         faults.throwIfAny();
         Mix mix = made.orElseThrow();
         Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
@@ -314,10 +316,11 @@ class LiveMixController {
         boolean measured = jar != null && !jar.after().text().isBlank();
         Liming.Start start = Liming.Start.of(mix, Working.off());
         if (jar != null && measured) {
-            double before = jar.before().read("jar.before", faults);
-            double after = jar.after().read("jar.after", faults);
-            double grams = Unit.GRAM_PER_LITRE.fromCanonical(jar.grams().read("jar.grams", faults));
-            double plusMinus = jar.plusMinus().read("meter.ph_plus_minus", faults);
+            double before = jar.before().read("jar.before", faults, Dimension.PH);
+            double after = jar.after().read("jar.after", faults, Dimension.PH);
+            double grams = Unit.GRAM_PER_LITRE.fromCanonical(
+                    jar.grams().read("jar.grams", faults, Dimension.MASS_CONCENTRATION));
+            double plusMinus = jar.plusMinus().read("meter.ph_plus_minus", faults, Dimension.PH);
             faults.throwIfAny();
             start = new Liming.Start(
                     Uncertain.plusMinus95(before, plusMinus), Liming.bufferFromJar(before, after, grams, plusMinus));
@@ -485,13 +488,13 @@ class LiveMixController {
     @PostMapping("/soak")
     SoakWire soak(@RequestBody SoakAsk ask) {
         Faults faults = new Faults();
-        double litres = ask.litres().read("bench.litres", faults);
-        double column = Unit.CENTIMETRE.fromCanonical(ask.column().read("bench.column", faults));
-        double drained = ask.drained().read("bench.drained", faults);
-        OptionalDouble wet = Typed.optional(ask.wet(), "bench.wet", faults);
-        OptionalDouble dry = Typed.optional(ask.dry(), "bench.dry", faults);
-        OptionalDouble added = Typed.optional(ask.added(), "bench.added", faults);
-        OptionalDouble moisture = Typed.optional(ask.moisture(), "bench.moisture", faults);
+        double litres = ask.litres().read("bench.litres", faults, Dimension.VOLUME);
+        double column = Unit.CENTIMETRE.fromCanonical(ask.column().read("bench.column", faults, Dimension.LENGTH));
+        double drained = ask.drained().read("bench.drained", faults, Dimension.VOLUME);
+        OptionalDouble wet = Typed.optional(ask.wet(), "bench.wet", faults, Dimension.MASS);
+        OptionalDouble dry = Typed.optional(ask.dry(), "bench.dry", faults, Dimension.MASS);
+        OptionalDouble added = Typed.optional(ask.added(), "bench.added", faults, Dimension.VOLUME);
+        OptionalDouble moisture = Typed.optional(ask.moisture(), "bench.moisture", faults, Dimension.FRACTION);
         boolean weighed = wet.isPresent() || dry.isPresent();
         require(weighed ? wet : added, weighed ? "bench.wet" : "bench.added", faults);
         require(weighed ? dry : moisture, weighed ? "bench.dry" : "bench.moisture", faults);

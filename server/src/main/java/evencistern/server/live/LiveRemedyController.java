@@ -11,6 +11,7 @@ import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -101,10 +102,10 @@ class LiveRemedyController {
         Faults faults = new Faults();
         var remedy = faults.attempt(() -> Remedy.require(ask.remedy()));
         var species = faults.attempt(ask.species()::toSpecies);
-        OptionalDouble mixPh = Typed.optional(ask.mixPh(), "remedy.mix_ph", faults);
-        double waterPh = ask.waterPh().read("water.ph", faults);
-        double litres = ask.litres().read("remedy.litres", faults);
-        double celsius = ask.celsius().read("remedy.celsius", faults);
+        OptionalDouble mixPh = Typed.optional(ask.mixPh(), "remedy.mix_ph", faults, Dimension.PH);
+        double waterPh = ask.waterPh().read("water.ph", faults, Dimension.PH);
+        double litres = ask.litres().read("remedy.litres", faults, Dimension.VOLUME);
+        double celsius = ask.celsius().read("remedy.celsius", faults, Dimension.TEMPERATURE);
         faults.throwIfAny();
         Treatment.Plant plant = new Treatment.Plant(
                 species.orElseThrow(),

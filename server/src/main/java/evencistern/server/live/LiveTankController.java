@@ -12,6 +12,7 @@ import evencistern.tank.FlowTest;
 import evencistern.tank.Injector;
 import evencistern.tank.StockTanks;
 import evencistern.tank.Stocked;
+import evencistern.units.Dimension;
 import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -116,9 +117,9 @@ class LiveTankController {
     @PostMapping("/flow")
     FlowAnswer flow(@RequestBody FlowAsk ask) {
         Faults faults = new Faults();
-        double bucket = ask.bucket().read("flow.bucket", faults);
-        double seconds = ask.seconds().read("flow.seconds", faults);
-        double least = ask.least().read("flow.least", faults);
+        double bucket = ask.bucket().read("flow.bucket", faults, Dimension.VOLUME);
+        double seconds = ask.seconds().read("flow.seconds", faults, Dimension.NUMBER);
+        double least = ask.least().read("flow.least", faults, Dimension.NUMBER);
         faults.throwIfAny();
         FlowTest test = FlowTest.of(bucket, seconds, least);
         return new FlowAnswer(test.litresPerMinute(), test.least(), test.enough());
@@ -145,9 +146,9 @@ class LiveTankController {
     RunAnswer run(@RequestBody RunAsk ask) {
         Faults faults = new Faults();
         Optional<Injector> set = faults.attempt(() -> ask.setting().injector(ask.ratio()));
-        OptionalDouble made = Typed.optional(ask.feedMade(), "run.feed", faults);
-        OptionalDouble drawn = Typed.optional(ask.stockDrawn(), "run.stock", faults);
-        OptionalDouble ec = Typed.optional(ask.ecOver(), "run.ec", faults);
+        OptionalDouble made = Typed.optional(ask.feedMade(), "run.feed", faults, Dimension.VOLUME);
+        OptionalDouble drawn = Typed.optional(ask.stockDrawn(), "run.stock", faults, Dimension.VOLUME);
+        OptionalDouble ec = Typed.optional(ask.ecOver(), "run.ec", faults, Dimension.CONDUCTIVITY);
         faults.throwIfAny();
         Double forecast = ask.forecast();
         return new RunAnswer(

@@ -10,6 +10,7 @@ import evencistern.server.plant.KindAsk;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.problem.Words;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.water.PhCorrection;
 import evencistern.water.PhProduct;
 import evencistern.water.SourceWater;
@@ -114,10 +115,10 @@ class LiveWaterController {
         var other = second == null
                 ? java.util.Optional.<SourceWater>empty()
                 : faults.attempt(() -> second.read().toWater());
-        double pot = ask.potLitres().read("pot.litres", faults);
-        OptionalDouble share = Typed.optional(ask.share(), "share", faults);
-        OptionalDouble target = Typed.optional(ask.targetPh(), "target_ph", faults);
-        OptionalDouble litres = Typed.optional(ask.litres(), "litres", faults);
+        double pot = ask.potLitres().read("pot.litres", faults, Dimension.VOLUME);
+        OptionalDouble share = Typed.optional(ask.share(), "share", faults, Dimension.FRACTION);
+        OptionalDouble target = Typed.optional(ask.targetPh(), "target_ph", faults, Dimension.PH);
+        OptionalDouble litres = Typed.optional(ask.litres(), "litres", faults, Dimension.VOLUME);
         KindAsk kind = ask.kind();
         WaterLimits.Drinker drinker = kind == null
                 ? WaterLimits.Drinker.ANY
@@ -218,10 +219,12 @@ class LiveWaterController {
     @PostMapping("/drops")
     DropsAnswer drops(@RequestBody DropsAsk ask) {
         Faults faults = new Faults();
-        double start = ask.startPh().read("start_ph", faults);
-        double target = ask.targetPh().read("target_ph", faults);
+        double start = ask.startPh().read("start_ph", faults, Dimension.PH);
+        double target = ask.targetPh().read("target_ph", faults, Dimension.PH);
         List<Titration.Point> points = ask.points().stream()
-                .map(p -> new Titration.Point(p.added().read("points.added", faults), p.ph().read("points.ph", faults)))
+                .map(p -> new Titration.Point(
+                        p.added().read("points.added", faults, Dimension.NUMBER),
+                        p.ph().read("points.ph", faults, Dimension.PH)))
                 .toList();
         faults.throwIfAny();
         Titration t = Titration.of(start, points, target);

@@ -11,6 +11,7 @@ import evencistern.server.mix.ComponentWire;
 import evencistern.server.mix.RecipeWire;
 import evencistern.server.plant.KindAsk;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.wish.Formulation;
 import evencistern.wish.Quality;
 import evencistern.wish.Wish;
@@ -43,7 +44,8 @@ class LiveWishController {
         }
 
         private OptionalDouble canonical(Typed typed, String field, Faults faults) {
-            OptionalDouble value = Typed.optional(typed, field, faults);
+            OptionalDouble value =
+                    Typed.optional(typed, field, faults, quality.unit().dimension());
             return value.isPresent()
                     ? OptionalDouble.of(quality.unit().fromCanonical(value.getAsDouble()))
                     : OptionalDouble.empty();
@@ -160,8 +162,8 @@ class LiveWishController {
         }
         ask.holding().forEach(key -> wishes.add(new Wish.Holding(key)));
         ask.free().forEach(key -> wishes.add(new Wish.Free(key)));
-        double components = ask.mostComponents().read("wish.components", faults);
-        double parts = ask.mostParts().read("wish.parts", faults);
+        double components = ask.mostComponents().read("wish.components", faults, Dimension.NUMBER);
+        double parts = ask.mostParts().read("wish.parts", faults, Dimension.NUMBER);
         faults.throwIfAny();
         Pot in = pot.orElseThrow();
         Formulation f = Formulation.of(new Wishes(atHand, wishes, in, ask.mayLime(), (int) components, (int) parts));

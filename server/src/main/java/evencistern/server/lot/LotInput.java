@@ -11,6 +11,7 @@ import evencistern.server.plant.Kind;
 import evencistern.server.plant.KindInput;
 import evencistern.server.plant.KindShelf;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.Unit;
 import java.time.LocalDate;
 import java.util.List;
@@ -89,9 +90,9 @@ public record LotInput(
     public Lot read(@Nullable Lot before, GardenContext context) {
         LocalDate today = context.garden().today();
         Faults faults = new Faults();
-        OptionalDouble height = Typed.optional(tall, "lot.tall", faults);
+        OptionalDouble height = Typed.optional(tall, "lot.tall", faults, Dimension.LENGTH);
         height.ifPresent(h -> faults.within("lot.tall", h, 0.01, 20, "m"));
-        OptionalDouble warmth = Typed.optional(mixWarmth, "lot.mix_warmth", faults);
+        OptionalDouble warmth = Typed.optional(mixWarmth, "lot.mix_warmth", faults, Dimension.TEMPERATURE);
         warmth.ifPresent(c -> faults.within("lot.mix_warmth", c, Particulars.COLDEST_C, Particulars.WARMEST_C, "°C"));
         Map<String, String> told = traits(context.kinds(), faults);
         int count = check(context, told, today, faults);
@@ -135,7 +136,7 @@ public record LotInput(
 
     private int check(GardenContext context, Map<String, String> told, LocalDate today, Faults faults) {
         faults.text("lot.name", name, 80);
-        double count = pots.read("lot.pots", faults);
+        double count = pots.read("lot.pots", faults, Dimension.NUMBER);
         if (!Double.isNaN(count)) {
             faults.within("lot.pots", count, 1, MOST_POTS, Unit.ONE.symbol());
             if (count != Math.rint(count)) {

@@ -11,6 +11,7 @@ import evencistern.pot.PotShape;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -72,11 +73,11 @@ public record PotInput(
     /** The pot for the rules; every field that cannot be read or is out of range is told at once. */
     public Pot toPot() {
         Faults faults = new Faults();
-        double topM = top.read("pot.top", faults);
+        double topM = top.read("pot.top", faults, Dimension.LENGTH);
         double baseM = shape.tapers() ? required(base, "pot.base", faults) : 0;
         double acrossM = shape.upright() ? required(across, "pot.across", faults) : 0;
-        double heightM = height.read("pot.height", faults);
-        OptionalDouble litres = Typed.optional(measured, "pot.measured", faults);
+        double heightM = height.read("pot.height", faults, Dimension.LENGTH);
+        OptionalDouble litres = Typed.optional(measured, "pot.measured", faults, Dimension.VOLUME);
         double headspace = headspace(heightM, faults);
         faults.throwIfAny();
         PotShape inside = switch (shape) {
@@ -95,7 +96,7 @@ public record PotInput(
             faults.add(FaultCode.MISSING, field, "");
             return Double.NaN;
         }
-        return typed.read(field, faults);
+        return typed.read(field, faults, Dimension.LENGTH);
     }
 
     private double headspace(double heightM, Faults faults) {
@@ -105,9 +106,9 @@ public record PotInput(
         boolean share = gap.text().contains(PER_CENT)
                 || (gap.unit().equals(PER_CENT) && gap.text().chars().noneMatch(Character::isLetter));
         if (share) {
-            return new Typed(gap.text(), PER_CENT).read("pot.headspace", faults) / 100;
+            return new Typed(gap.text(), PER_CENT).read("pot.headspace", faults, Dimension.FRACTION) / 100;
         }
         String shown = gap.unit().equals(PER_CENT) ? "cm" : gap.unit();
-        return new Typed(gap.text(), shown).read("pot.headspace", faults) / heightM;
+        return new Typed(gap.text(), shown).read("pot.headspace", faults, Dimension.LENGTH) / heightM;
     }
 }

@@ -5,6 +5,7 @@ import evencistern.fault.Faults;
 import evencistern.meter.Meter;
 import evencistern.meter.TdsScale;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.MeasureReader;
 import evencistern.units.Unit;
 import java.util.Locale;
@@ -28,7 +29,7 @@ public record EcTyped(String text, String unit) {
         boolean saysPpm = text.toLowerCase(Locale.ROOT).endsWith(PPM);
         if (!saysPpm && !(typed.unit().equals(PPM) && endsInDigit(text))) {
             String unit = typed.unit().equals(PPM) ? Unit.MILLISIEMENS_PER_CM.symbol() : typed.unit();
-            return Typed.optional(new Typed(text, unit), field, faults);
+            return Typed.optional(new Typed(text, unit), field, faults, Dimension.CONDUCTIVITY);
         }
         String number = saysPpm ? text.substring(0, text.length() - PPM.length()) : text;
         double ppm = MeasureReader.read(field, number, Unit.ONE, faults);

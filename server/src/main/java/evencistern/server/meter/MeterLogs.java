@@ -13,6 +13,7 @@ import evencistern.server.history.Keeping;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Dimension;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -111,10 +112,10 @@ public class MeterLogs {
         if (on.isAfter(today)) {
             faults.add(Fault.of(FaultCode.TIME_IN_FUTURE, "calibration.on", on.toString()));
         }
-        double celsius = input.celsius().read("calibration.celsius", faults);
-        OptionalDouble ph4 = Typed.optional(input.ph4(), "calibration.ph4", faults);
-        OptionalDouble ph7 = Typed.optional(input.ph7(), "calibration.ph7", faults);
-        OptionalDouble ph10 = Typed.optional(input.ph10(), "calibration.ph10", faults);
+        double celsius = input.celsius().read("calibration.celsius", faults, Dimension.TEMPERATURE);
+        OptionalDouble ph4 = Typed.optional(input.ph4(), "calibration.ph4", faults, Dimension.PH);
+        OptionalDouble ph7 = Typed.optional(input.ph7(), "calibration.ph7", faults, Dimension.PH);
+        OptionalDouble ph10 = Typed.optional(input.ph10(), "calibration.ph10", faults, Dimension.PH);
         OptionalDouble ec = EcTyped.optional(input.ec(), "calibration.ec", meter.toMeter(), faults);
         faults.throwIfAny();
         Map<String, Typed> typed = new HashMap<>();

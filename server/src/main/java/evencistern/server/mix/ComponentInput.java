@@ -106,6 +106,6 @@ public record ComponentInput(
             faults.add(FaultCode.MISSING, field, "");
             return Double.NaN;
         }
-        return unit.fromCanonical(typed.read(field, faults));
+        return unit.fromCanonical(typed.read(field, faults, unit.dimension()));
     }
 }

@@ -3,6 +3,7 @@ package evencistern.server.mix;
 import evencistern.fault.Faults;
 import evencistern.media.Mix;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,7 +24,7 @@ public record MixAsk(
     /** The mix; refused with every fault. */
     public Mix toMix() {
         Faults faults = new Faults();
-        OptionalDouble measured = Typed.optional(yield, "mix.yield", faults);
+        OptionalDouble measured = Typed.optional(yield, "mix.yield", faults, Dimension.FRACTION);
         MixShelf shelf = new MixShelf(parts.stream().map(PartAsk::component).toList(), List.of(), List.of());
         Optional<Mix> mix = faults.attempt(() -> shelf.mix(
                 key,

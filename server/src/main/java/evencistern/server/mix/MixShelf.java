@@ -7,6 +7,7 @@ import evencistern.fault.Faults;
 import evencistern.media.Component;
 import evencistern.media.Mix;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.Unit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -92,7 +93,7 @@ public final class MixShelf {
         if (text.isBlank()) {
             return Optional.of(0.0);
         }
-        double amount = new Typed(text, Unit.ONE.symbol()).read("mix.parts", faults);
+        double amount = new Typed(text, Unit.ONE.symbol()).read("mix.parts", faults, Dimension.NUMBER);
         if (!Double.isNaN(amount)) {
             faults.within("mix.parts", amount, 0, 1e6, "");
         }

@@ -6,6 +6,7 @@ import evencistern.fault.Faults;
 import evencistern.media.Liming;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.units.Unit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,11 +57,11 @@ public record RecipeInput(
                 measure,
                 List.copyOf(parts),
                 added(faults),
-                value(yield, "mix.yield", 60, 100, "%", faults),
-                value(target, "lime.target", 3.5, 7.5, "pH", faults),
+                value(yield, "mix.yield", 60, 100, Unit.PER_CENT, faults),
+                value(target, "lime.target", 3.5, 7.5, Unit.PH_UNIT, faults),
                 lime,
                 fineness,
-                value(neutralising, "lime.neutralising", 30, 180, "%", faults),
+                value(neutralising, "lime.neutralising", 30, 180, Unit.PER_CENT, faults),
                 typed(),
                 notes.strip(),
                 version,
@@ -71,9 +72,9 @@ public record RecipeInput(
     }
 
     private static @Nullable Double value(
-            @Nullable Typed typed, String field, double min, double max, String unit, Faults faults) {
-        OptionalDouble value = Typed.optional(typed, field, faults);
-        return value.isPresent() ? faults.within(field, value.getAsDouble(), min, max, unit) : null;
+            @Nullable Typed typed, String field, double min, double max, Unit unit, Faults faults) {
+        OptionalDouble value = Typed.optional(typed, field, faults, unit.dimension());
+        return value.isPresent() ? faults.within(field, value.getAsDouble(), min, max, unit.symbol()) : null;
     }
 
     private List<RecipeWire.AddedWire> added(Faults faults) {

@@ -7,6 +7,7 @@ import evencistern.media.Recipe;
 import evencistern.media.Recipes;
 import evencistern.server.history.Laid;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -58,7 +59,8 @@ public record RecipeWire(
         public Added read() {
             Faults faults = new Faults();
             var amendment = faults.attempt(() -> Amendment.require(key));
-            double perLitre = new Typed(grams, "g/L").read("amendment.grams", faults) / 1000;
+            double perLitre =
+                    new Typed(grams, "g/L").read("amendment.grams", faults, Dimension.MASS_CONCENTRATION) / 1000;
             faults.throwIfAny();
             return new Added(amendment.orElseThrow(), perLitre);
         }

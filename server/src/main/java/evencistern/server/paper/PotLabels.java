@@ -23,6 +23,7 @@ import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.mix.MixNames;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import java.awt.Color;
 import java.io.OutputStream;
 import java.util.ArrayList;
@@ -123,7 +124,7 @@ public class PotLabels {
     public void write(GardenId garden, Wanted wanted, OutputStream out) {
         GardenContext context = lots.context(garden);
         Faults faults = new Faults();
-        double used = Typed.optional(new Typed(wanted.used(), ""), "labels.used", faults)
+        double used = Typed.optional(new Typed(wanted.used(), ""), "labels.used", faults, Dimension.NUMBER)
                 .orElse(0);
         faults.within("labels.used", used, 0, wanted.paper().count() - 1, "");
         faults.throwIfAny();

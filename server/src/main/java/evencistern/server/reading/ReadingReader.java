@@ -11,6 +11,7 @@ import evencistern.reading.Sample;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.meter.EcTyped;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.Uncertain;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -50,11 +51,11 @@ final class ReadingReader {
         }
         Meter stated = log.stated();
         Faults faults = new Faults();
-        OptionalDouble ph = Typed.optional(reading.ph(), "reading.ph", faults);
+        OptionalDouble ph = Typed.optional(reading.ph(), "reading.ph", faults, Dimension.PH);
         OptionalDouble ec = EcTyped.optional(reading.ec(), "reading.ec", stated, faults);
-        OptionalDouble celsius = Typed.optional(reading.celsius(), "reading.celsius", faults);
-        OptionalDouble before = Typed.optional(reading.beforePh(), "reading.before_ph", faults);
-        OptionalDouble days = Typed.optional(reading.hours(), "reading.hours", faults);
+        OptionalDouble celsius = Typed.optional(reading.celsius(), "reading.celsius", faults, Dimension.TEMPERATURE);
+        OptionalDouble before = Typed.optional(reading.beforePh(), "reading.before_ph", faults, Dimension.PH);
+        OptionalDouble days = Typed.optional(reading.hours(), "reading.hours", faults, Dimension.TIME);
         before.ifPresent(v -> faults.within("reading.before_ph", v, 2, 11, "pH"));
         days.ifPresent(d -> faults.within("reading.hours", d * HOURS_A_DAY, 0.25, 48, "h"));
         celsius.ifPresent(c -> faults.within("reading.celsius", c, 2, 40, "°C"));

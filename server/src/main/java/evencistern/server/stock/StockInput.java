@@ -3,6 +3,7 @@ package evencistern.server.stock;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
 import evencistern.units.Unit;
 import java.time.LocalDate;
 import java.util.OptionalDouble;
@@ -35,9 +36,9 @@ public record StockInput(
     Stock read(Unit unit, LocalDate today) {
         Faults faults = new Faults();
         double canonicalToUnit = unit == Unit.MILLILITRE ? ML_PER_L : 1;
-        double counted = amount.read("stock.amount", faults) * canonicalToUnit;
-        OptionalDouble packed = Typed.optional(pack, "stock.pack", faults);
-        OptionalDouble paid = Typed.optional(cost, "stock.cost", faults);
+        double counted = amount.read("stock.amount", faults, unit.dimension()) * canonicalToUnit;
+        OptionalDouble packed = Typed.optional(pack, "stock.pack", faults, unit.dimension());
+        OptionalDouble paid = Typed.optional(cost, "stock.cost", faults, Dimension.NUMBER);
         if (!Double.isNaN(counted)) {
             faults.within("stock.amount", counted, 0, MOST, unit.symbol());
         }

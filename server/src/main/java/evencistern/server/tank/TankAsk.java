@@ -10,6 +10,7 @@ import evencistern.server.typed.Typed;
 import evencistern.tank.Injector;
 import evencistern.tank.StockTanks;
 import evencistern.tank.Stocked;
+import evencistern.units.Dimension;
 import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +43,9 @@ public record TankAsk(
         /** The injector that is set so; refused with its fault. */
         public Injector injector(Typed ratio) {
             Faults faults = new Faults();
-            double n = ratio.read(this == percent ? "percent" : "dilution_factor", faults);
+            double n = this == percent
+                    ? ratio.read("percent", faults, Dimension.FRACTION)
+                    : ratio.read("dilution_factor", faults, Dimension.NUMBER);
             faults.throwIfAny();
             return switch (this) {
                 case one_in -> Injector.oneIn(n);
@@ -63,8 +66,10 @@ public record TankAsk(
         private Stocked read() {
             Faults faults = new Faults();
             Optional<Feed> read = faults.attempt(feed::toFeed);
-            double each = perLitre.read("stock.per_litre", faults);
-            OptionalDouble most = Typed.optional(limit, "stock.limit", faults);
+            double each = perLitre.read(
+                    "stock.per_litre", faults, Dimension.MASS_CONCENTRATION, Dimension.VOLUME_CONCENTRATION);
+            OptionalDouble most = Typed.optional(
+                    limit, "stock.limit", faults, Dimension.MASS_CONCENTRATION, Dimension.VOLUME_CONCENTRATION);
             faults.throwIfAny();
             boolean dry = feed.form() == FeedWire.Form.dry;
             // g/L are kept as mg/L, mL/L as they are
@@ -87,9 +92,9 @@ public record TankAsk(
     public Read read(Working working) {
         Faults faults = new Faults();
         Optional<Injector> injector = faults.attempt(() -> setting.injector(ratio));
-        double holds = litres.read("tank.litres", faults);
-        double cold = coldest.read("coldest", faults);
-        OptionalDouble use = Typed.optional(perDay, "tank.per_day", faults);
+        double holds = litres.read("tank.litres", faults, Dimension.VOLUME);
+        double cold = coldest.read("coldest", faults, Dimension.TEMPERATURE);
+        OptionalDouble use = Typed.optional(perDay, "tank.per_day", faults, Dimension.VOLUME);
         List<Stocked> read = new ArrayList<>();
         for (StockedAsk one : products) {
             faults.attempt(one::read).ifPresent(read::add);
