@@ -6,9 +6,10 @@ type Units = Catalogue["units"];
 /** Rounds to what is known: so many significant figures, never more decimals than they need. */
 export function figures(value: number, significant = 2): string {
   if (value === 0 || !Number.isFinite(value)) return "0";
-  const digits = Math.max(0, significant - 1 - Math.floor(Math.log10(Math.abs(value))));
   const rounded = Number(value.toPrecision(significant));
-  return rounded.toFixed(Math.min(digits, 4)).replace(/^-/, "−");
+  // by the rounded value: 9.96 has one figure more before the point than it seemed
+  const digits = Math.max(0, significant - 1 - Math.floor(Math.log10(Math.abs(rounded)) + 1e-9));
+  return rounded.toFixed(digits).replace(/^-/, "−");
 }
 
 /** A figure as it went in: four places at most, and no noughts that nobody wrote. */

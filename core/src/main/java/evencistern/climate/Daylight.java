@@ -18,7 +18,7 @@ public final class Daylight {
     /** Sunrise and sunset of a day. */
     public record Sun(ZonedDateTime rises, ZonedDateTime sets) {}
 
-    /** Hours of daylight, 0–24; latitude −66 to 66. */
+    /** Hours of daylight, 0–24; latitude −75 to 75. */
     public static double hours(double latitude, LocalDate date) {
         return sun(latitude, 0, date, ZoneOffset.UTC)
                 .map(s -> Duration.between(s.rises(), s.sets()).toSeconds() / 3600.0)
@@ -27,7 +27,7 @@ public final class Daylight {
 
     /** When the sun rises and sets; empty where it does not on that day. */
     public static Optional<Sun> sun(double latitude, double longitude, LocalDate date, ZoneId zone) {
-        Faults.require("latitude", latitude, -66, 66, "°");
+        Faults.require("latitude", latitude, -SolarDay.FARTHEST, SolarDay.FARTHEST, "°");
         SunTimes times = SunTimes.compute()
                 .on(date)
                 .timezone(zone)

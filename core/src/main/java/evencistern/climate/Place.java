@@ -107,7 +107,7 @@ public final class Place {
     /**
      * A place; refused with every fault.
      *
-     * @param latitude −66 to 66, north positive
+     * @param latitude −75 to 75, north positive
      * @param lows,highs mean daily minimum and maximum of each month, January first, °C, −40 to 60
      * @param humidityPercent mean relative humidity, 5–100
      * @param lightShare share of the light outdoors that reaches the plants over the year, 0.01–1
@@ -139,7 +139,7 @@ public final class Place {
         this.weather = Map.of();
         this.averages = new Averages();
         Faults faults = new Faults();
-        faults.within("place.latitude", latitude, -66, 66, "°");
+        faults.within("place.latitude", latitude, -SolarDay.FARTHEST, SolarDay.FARTHEST, "°");
         faults.within("place.humidity", humidityPercent, 5, 100, "%");
         faults.within("place.light", lightShare, 0.01, 1, "");
         faults.within("place.sunshine", sunshine, 0, 1, "");

@@ -10,7 +10,7 @@ import java.time.LocalDate;
  * <p><b>Formula</b> dr = 1 + 0.033·cos(2πJ/365); δ = 0.409·sin(2πJ/365 − 1.39); ωs = arccos(−tan φ·tan δ); Ra =
  * (24·60/π)·Gsc·dr·(ωs·sin φ·sin δ + cos φ·cos δ·sin ωs); N = 24/π·ωs
  * <p><b>Units</b> latitude in degrees, north positive; Ra in MJ m⁻² d⁻¹; hours
- * <p><b>Valid for</b> latitudes −66 to 66
+ * <p><b>Valid for</b> latitudes −75 to 75; beyond the polar circles the sun that does not set shines all day, the one that does not rise not at all
  * <p><b>Source</b> [FAO56] equations 21 to 25 and 34
  * <p><b>Checked by</b> ClimateTest
  *
@@ -18,10 +18,13 @@ import java.time.LocalDate;
  * @param daylengthHours N
  */
 public record SolarDay(double extraterrestrialMj, double daylengthHours) {
+    /** Farther from the equator nobody grows in pots, and the climates here know nothing. */
+    public static final double FARTHEST = 75;
+
     private static final double SOLAR_CONSTANT = 0.0820;
 
     public static SolarDay of(double latitude, LocalDate date) {
-        Faults.require("latitude", latitude, -66, 66, "°");
+        Faults.require("latitude", latitude, -FARTHEST, FARTHEST, "°");
         double phi = Math.toRadians(latitude);
         double year = 2 * Math.PI * date.getDayOfYear() / 365;
         double dr = 1 + 0.033 * Math.cos(year);

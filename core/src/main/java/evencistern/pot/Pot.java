@@ -27,6 +27,10 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
     public static final double DEFAULT_HEADSPACE = 0.12;
     private static final double SMALLEST_L = 0.001;
     private static final double LARGEST_L = 1500;
+    /** Of the computed volume: mix that was pressed, or a pot that is ribbed, footed or half filled. */
+    private static final double LEAST_MEASURED = 0.3;
+    /** Of what the shape holds to the rim: mix that is heaped, or sides that bulge. */
+    private static final double MOST_MEASURED = 1.5;
 
     public Pot {
         Faults faults = new Faults();
@@ -44,6 +48,16 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
 
     public static Pot measured(PotShape shape, double litres) {
         return new Pot(shape, DEFAULT_HEADSPACE, OptionalDouble.of(litres), Material.PLASTIC);
+    }
+
+    /** Notes a measured volume that this shape can hardly have: one of the two is mistyped. */
+    public void checkMeasured(Faults faults) {
+        measuredLitres.ifPresent(litres -> faults.within(
+                "pot.measured",
+                litres,
+                LEAST_MEASURED * computedLitres(),
+                MOST_MEASURED * shape.litresTo(shape.heightM()),
+                "L"));
     }
 
     /** Height of the mix above the floor, m. */

@@ -22,6 +22,19 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class ClimateTest {
 
+    /** At 69.65° north the sun stays up from 17 May to 26 July and down from 26 November to 15 January (almanac, from memory). */
+    @Test
+    void beyondThePolarCircleTheDayLasts24HoursOrNone() {
+        assertThat(SolarDay.of(69.65, LocalDate.of(2026, 6, 21)).daylengthHours())
+                .isCloseTo(24, within(1e-9));
+        assertThat(SolarDay.of(69.65, LocalDate.of(2026, 12, 21)).daylengthHours())
+                .isCloseTo(0, within(1e-9));
+        assertThat(SolarDay.of(69.65, LocalDate.of(2026, 12, 21)).extraterrestrialMj())
+                .isZero();
+        assertThat(SolarDay.of(69.65, LocalDate.of(2026, 4, 20)).daylengthHours())
+                .isBetween(15.0, 20.0);
+    }
+
     /** FAO-56 examples 8 and 9: 3 September at 20° S, Ra 32.2 MJ m⁻² d⁻¹, N 11.7 h. */
     @Test
     void daylengthAndRadiationAreThoseOfTheWorkedExample() {

@@ -125,7 +125,7 @@ public final class SeededSituations {
     }
 
     private static Place place(Random r) {
-        double latitude = -60 + 120 * r.nextDouble();
+        double latitude = -75 + 150 * r.nextDouble();
         boolean outdoors = r.nextBoolean();
         List<Double> lows = new ArrayList<>();
         List<Double> highs = new ArrayList<>();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.fault.Faults;
 import evencistern.working.Working;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -52,6 +53,24 @@ class PotTest {
         Pot pot = Pot.measured(new RoundTaper(0.13, 0.09, 0.12), 0.9);
         assertThat(pot.mixLitres(working)).isEqualTo(0.9);
         assertThat(working.steps()).extracting(Working.Step::id).containsExactly("pot.volume", "pot.volume_measured");
+    }
+
+    /** Geometry: a pot of 15 by 10 by 14 cm holds 1.74 L to the rim and 1.46 L as filled. */
+    @ParameterizedTest
+    @CsvSource({"0.4, TOO_SMALL", "0.5, ", "1.5, ", "2.5, ", "2.7, TOO_LARGE", "1000, TOO_LARGE"})
+    void aMeasuredVolumeFitsTheShape(double litres, FaultCode code) {
+        Faults faults = new Faults();
+        Pot.measured(new RoundTaper(0.15, 0.10, 0.14), litres).checkMeasured(faults);
+        if (code == null) {
+            assertThat(faults.any()).isFalse();
+        } else {
+            assertThatThrownBy(faults::throwIfAny)
+                    .isInstanceOfSatisfying(
+                            FaultException.class,
+                            e -> assertThat(e.faults())
+                                    .extracting(f -> f.code())
+                                    .containsExactly(code));
+        }
     }
 
     @Test

@@ -178,7 +178,7 @@ class BlendBenchTest {
         return new HashMap<>(Map.of(
                 "products", List.of(Map.of("feed", feed, "perLitre", Bodies.typed("1", "g/L"))),
                 "setting", setting,
-                "ratio", Bodies.typed(ratio, ""),
+                "ratio", Bodies.typed(ratio, setting.equals("percent") ? "%" : ""),
                 "oneTank", true,
                 "litres", Bodies.typed("10", "L"),
                 "coldest", Bodies.typed("10", "°C"),

@@ -116,8 +116,8 @@ class FeedBenchTest {
     /** c₂ = c₁ · n₁ / n₂: twice as often is half as strong. */
     @Test
     void theSameFoodTwiceAsOftenIsHalfAsStrong() {
-        JsonNode once = dose("same_food", Map.of("days", Bodies.typed("12", "")));
-        JsonNode twice = dose("same_food", Map.of("days", Bodies.typed("6", "")));
+        JsonNode once = dose("same_food", Map.of("days", Bodies.typed("12", "d")));
+        JsonNode twice = dose("same_food", Map.of("days", Bodies.typed("6", "d")));
         assertThat(once.path("labelDays").asDouble()).isEqualTo(12);
         assertThat(twice.path("perLitre").asDouble())
                 .isCloseTo(once.path("perLitre").asDouble() / 2, within(1e-9));

@@ -2,6 +2,7 @@ package evencistern.server.garden;
 
 import evencistern.climate.Air;
 import evencistern.climate.Aspect;
+import evencistern.climate.SolarDay;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -207,7 +208,7 @@ public class Gardens {
         String name = faults.text("garden.name", wanted.name(), 80);
         double latitude = wanted.latitude().read("garden.latitude", faults, Dimension.LATITUDE);
         if (!Double.isNaN(latitude)) {
-            faults.within("garden.latitude", latitude, -66, 66, "°");
+            faults.within("garden.latitude", latitude, -SolarDay.FARTHEST, SolarDay.FARTHEST, "°");
         }
         double can =
                 Typed.optional(wanted.can(), "can", faults, Dimension.VOLUME).orElse(USUAL_CAN_L);
@@ -294,7 +295,7 @@ public class Gardens {
         String name = faults.text("garden.name", input.name(), 80);
         double latitude = input.latitude().read("garden.latitude", faults, Dimension.LATITUDE);
         if (!Double.isNaN(latitude)) {
-            faults.within("garden.latitude", latitude, -66, 66, "°");
+            faults.within("garden.latitude", latitude, -SolarDay.FARTHEST, SolarDay.FARTHEST, "°");
         }
         checkZone(input.timeZone(), faults);
         if (input.hand() == GardenWire.Hand.spoons && input.spoons().isEmpty()) {

@@ -144,7 +144,7 @@ public record LotInput(
             }
         }
         faults.attempt(() -> context.mixes().require(mix));
-        faults.attempt(pot::toPot);
+        faults.attempt(pot::toPot).ifPresent(p -> p.checkMeasured(faults));
         if (rhythm != null && !rhythm.isBlank()) {
             faults.attempt(() -> FeedRhythm.require(rhythm));
         }

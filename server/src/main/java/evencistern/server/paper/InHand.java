@@ -7,6 +7,7 @@ import evencistern.server.problem.Words;
 import evencistern.units.Unit;
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -30,13 +31,14 @@ final class InHand {
         this.words = words;
     }
 
+    /** Rounds to what is known, as the page does: so many significant figures, noughts that are known among them. */
     static String figures(double value, int significant) {
         if (value == 0) {
             return "0";
         }
         BigDecimal rounded = new BigDecimal(value).round(new MathContext(significant));
-        return rounded.setScale(Math.max(0, rounded.scale()), java.math.RoundingMode.HALF_UP)
-                .toPlainString();
+        int decimals = significant - (rounded.precision() - rounded.scale());
+        return rounded.setScale(Math.max(0, decimals), RoundingMode.HALF_UP).toPlainString();
     }
 
     String litres(double litres) {
