@@ -44,6 +44,7 @@ public enum FaultCode {
     NOT_DUE,
     ALREADY_UNDONE,
     LAST_ONE,
+    ONLY_POT,
     RETIRED,
     IN_USE,
     DATES_REVERSED,

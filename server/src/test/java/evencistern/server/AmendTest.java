@@ -143,6 +143,37 @@ class AmendTest {
         assertThat(said(back)).isEqualTo(said(written));
     }
 
+    /** What was amended since, also there and back, goes with the act that first wrote it. */
+    @ParameterizedTest
+    @MethodSource("done")
+    void anActIsTakenBackAlsoWhereItsRowWasAmendedSince(Done done) {
+        String lot = plant();
+        String first = act(lot, done).path("actId").asString();
+        amend(standing(lot, done.kind()), Map.of("on", RIGHT)).ok();
+        api.post(home + "/acts/" + first + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(stands(lot, done.kind())).isFalse();
+
+        String second = act(lot, done).path("actId").asString();
+        String amended = amend(standing(lot, done.kind()), Map.of("on", RIGHT))
+                .ok()
+                .path("actId")
+                .asString();
+        api.post(home + "/acts/" + amended + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        api.post(home + "/acts/" + second + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(stands(lot, done.kind())).isFalse();
+    }
+
+    private boolean stands(String lot, String kind) {
+        return api.get(home + "/lots/" + lot + "/journal")
+                .ok()
+                .valueStream()
+                .anyMatch(e -> e.path("kind").asString().equals(kind)
+                        && !e.path("undone").asBoolean());
+    }
+
     /** 180 mL of 100 mg/L is 18 mg of nitrogen; half the water of the same can is half the product. */
     @Test
     void halfTheWaterIsHalfTheProduct() {

@@ -3,6 +3,7 @@ package evencistern.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.testkit.Api;
+import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
@@ -235,6 +236,86 @@ class BadInputTest {
             }
         }
         assertThat(asked).isGreaterThan(200);
+    }
+
+    /** Every address of the contract that shows something of a garden. */
+    @Test
+    void aGardenThatIsNotThereIsNotFound() {
+        JsonNode contract = api.get("/v3/api-docs").ok();
+        int asked = 0;
+        for (var path : contract.path("paths").properties()) {
+            if (!path.getKey().contains("{garden}") || !path.getValue().has("get")) {
+                continue;
+            }
+            String address = path.getKey()
+                    .replaceAll("\\{row}", "1")
+                    .replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+            Api.Answer answer = api.get(address + "?method=runoff&lot=" + UUID.randomUUID());
+            assertThat(answer.status()).as(address + ": " + answer.raw().body()).isEqualTo(404);
+            asked++;
+        }
+        assertThat(asked).isGreaterThan(25);
+    }
+
+    @Test
+    void whatIsAskedAmissIsRefusedAndNeverFails() throws Exception {
+        String nowhere = "/api/gardens/" + UUID.randomUUID();
+        clear(api.post(nowhere + "/subscription", Map.of()), 404);
+        clear(
+                api.post(
+                        nowhere + "/deeds/move-as-planned",
+                        Map.of("clientKey", Bodies.key(), "lotIds", List.of(UUID.randomUUID()))),
+                404);
+        clear(api.get(home + "/labels.pdf?lot=&lot=" + UUID.randomUUID()), 422);
+        clear(api.get(home + "/lots?find=%ff%fe"), 400);
+        clear(api.get("/error"), 404);
+        for (String type : List.of("application/x-www-form-urlencoded", "multipart/form-data")) {
+            assertThat(unsafe("POST", "/api/gardens", type, "a=%")).as(type).startsWith("HTTP/1.1 4");
+            assertThat(unsafe("PUT", home + "/lots", type, "a=%zz")).as(type).startsWith("HTTP/1.1 4");
+        }
+    }
+
+    /** A request as no page of ours sends it. */
+    private static String unsafe(String method, String path, String type, String body) throws IOException {
+        URI address = URI.create(App.address());
+        try (Socket socket = new Socket(address.getHost(), address.getPort())) {
+            String request = method + " " + path + " HTTP/1.1\r\nHost: " + address.getHost()
+                    + "\r\nContent-Type: " + type + "\r\nContent-Length: " + body.length()
+                    + "\r\nConnection: close\r\n\r\n" + body;
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @Test
+    void theOnlyPotOfALotCannotBeSplitOff() {
+        JsonNode lot = api.put(home + "/lots", Bodies.lot(garden, null)).ok();
+        Api.Answer answer = api.post(
+                home + "/deeds/split",
+                Map.of(
+                        "clientKey",
+                        Bodies.key(),
+                        "lotId",
+                        lot.path("id").asString(),
+                        "newId",
+                        UUID.randomUUID(),
+                        "name",
+                        "Apart",
+                        "pots",
+                        Bodies.typed("1", "")));
+        clear(answer, 422);
+        assertThat(answer.faults()).containsExactly("only_pot");
+    }
+
+    @Test
+    void aMeasuredVolumeThatThePotCannotHoldIsRefused() {
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        Map<String, Object> pot = Bodies.pot("15", "10", "14");
+        pot.put("measured", Bodies.typed("1000", "L"));
+        lot.put("pot", pot);
+        Api.Answer answer = api.put(home + "/lots", lot);
+        clear(answer, 422);
+        assertThat(answer.body().path("faults").get(0).path("field").asString()).isEqualTo("pot.measured");
     }
 
     @Test

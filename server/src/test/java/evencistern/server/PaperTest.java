@@ -1,6 +1,7 @@
 package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
@@ -9,10 +10,9 @@ import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import evencistern.testkit.Api;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.StringReader;
-import java.math.BigDecimal;
-import java.math.MathContext;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -70,13 +70,6 @@ class PaperTest {
         return stripper.getText(pdf);
     }
 
-    private static String threeFigures(double value) {
-        return new BigDecimal(value)
-                .round(new MathContext(3))
-                .stripTrailingZeros()
-                .toPlainString();
-    }
-
     @Test
     void theRoundOnPaperSaysWhatTheRoundOfTheDaySays() throws Exception {
         JsonNode groups = api.get(home + "/today").ok().path("groups");
@@ -88,12 +81,14 @@ class PaperTest {
                 .path("hand")
                 .path("exact")
                 .asDouble();
+        // 1 g/L in a can of 5 L
+        assertThat(grams).isCloseTo(5, within(1e-6));
         try (PDDocument pdf = pdf("/round.pdf")) {
             String text = text(pdf);
             assertThat(text)
                     .contains("Thursday 14 May 2026", "2 lots due", "Plain water", "Test salts")
                     .contains("Žofie's Cape primrose", "3 pots", "Plain one")
-                    .contains("tsp (exactly " + threeFigures(grams) + " g) to each full", "it should read")
+                    .contains("tsp (exactly 5.00 g) to each full Can (5 L)", "it should read")
                     .contains("The product's label comes first");
             assertThat(groups.size()).isEqualTo(2);
             groups.forEach(
@@ -145,11 +140,15 @@ class PaperTest {
     private static String code(PDDocument pdf, int page, Spot spot) throws Exception {
         for (int dotsPerInch : List.of(300, 400, 250)) {
             double dots = dotsPerInch / 25.4;
-            var image = new PDFRenderer(pdf)
-                    .renderImageWithDPI(page, dotsPerInch)
-                    .getSubimage(
-                            (int) (spot.left() * dots), (int) (spot.top() * dots), (int) (spot.width() * dots), (int)
-                                    (spot.height() * dots));
+            BufferedImage sheet = new PDFRenderer(pdf).renderImageWithDPI(page, dotsPerInch);
+            int left = (int) (spot.left() * dots);
+            int top = (int) (spot.top() * dots);
+            // a sheet is drawn to whole dots, so that its last label may end half a dot beyond it
+            BufferedImage image = sheet.getSubimage(
+                    left,
+                    top,
+                    Math.min((int) (spot.width() * dots), sheet.getWidth() - left),
+                    Math.min((int) (spot.height() * dots), sheet.getHeight() - top));
             try {
                 return new QRCodeReader()
                         .decode(

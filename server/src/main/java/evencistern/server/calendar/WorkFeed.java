@@ -66,6 +66,7 @@ class WorkFeed {
     /** A new address; the one before, if there was one, stops working. */
     @Transactional
     UUID newAddress(GardenId garden) {
+        lots.today(garden); // as above
         UUID address = UUID.randomUUID();
         store.saveAddress(garden, address);
         return address;

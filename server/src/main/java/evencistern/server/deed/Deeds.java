@@ -281,6 +281,7 @@ public class Deeds {
     /** Carries out the next planned move of each lot. */
     @Transactional
     public Act.Recorded moveAsPlanned(GardenId garden, MovingDone done) {
+        gardens.require(garden);
         Faults faults = new Faults();
         checkCount(done.lotIds(), faults);
         faults.throwIfAny();
@@ -445,7 +446,10 @@ public class Deeds {
         Lot found = lots.require(garden, split.lotId()).lot();
         Faults faults = new Faults();
         String name = faults.text("lot.name", split.name(), 80);
-        int taken = count(split.pots(), Math.max(1, found.pots() - 1), faults);
+        if (found.pots() < 2) {
+            throw new FaultException(Fault.of(FaultCode.ONLY_POT, "lot.pots", found.name()));
+        }
+        int taken = count(split.pots(), found.pots() - 1, faults);
         UUID place = Optional.ofNullable(split.placeId()).orElse(found.placeId());
         Lots.checkPlace(g, place, faults);
         faults.throwIfAny();
@@ -454,6 +458,9 @@ public class Deeds {
             LotState state = lots.lock(garden, split.lotId()).state();
             Lot lot = take(garden, split.lotId());
             int left = lot.pots() - taken;
+            if (left < 1) {
+                throw new FaultException(Fault.of(FaultCode.ONLY_POT, "lot.pots", lot.name()));
+            }
             Lot apart = lot.with(l -> {
                 l.id = split.newId();
                 l.name = name;

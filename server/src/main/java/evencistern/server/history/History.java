@@ -281,6 +281,10 @@ public class History {
 
     /** A page of what was done, newest first. */
     List<DoneWire> done(GardenId garden, int offset, int limit) {
+        if (!store.isThere(garden)) {
+            throw new FaultException(
+                    Fault.of(FaultCode.NOT_FOUND, "garden", garden.value().toString()));
+        }
         return store.listDone(garden, Math.max(0, offset), Math.min(Math.max(limit, 1), MOST));
     }
 }

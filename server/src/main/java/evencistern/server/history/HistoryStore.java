@@ -111,6 +111,13 @@ class HistoryStore {
                 .list();
     }
 
+    boolean isThere(GardenId garden) {
+        return db.sql("select exists (select 1 from garden where id = ?)")
+                .param(garden.value())
+                .query(Boolean.class)
+                .single();
+    }
+
     /** A page of what was done, newest first, each with the names of what it touched. */
     List<DoneWire> listDone(GardenId garden, int offset, int limit) {
         return db.sql("""

@@ -382,9 +382,16 @@ public class Acts {
         });
     }
 
-    /** Rows are corrected; a correction, as an amendment made, is taken back by saying again what it corrected. */
+    /**
+     * Rows are corrected, as they stand now where they were amended since; a correction, as an amendment made, is taken back
+     * by saying again what it corrected.
+     */
     private void takeBack(GardenId garden, Act undo, List<JournalStore.Touched> rows) {
-        correct(garden, undo, rows.stream().filter(r -> r.corrects() == null).toList());
+        correct(
+                garden,
+                undo,
+                store.listStanding(
+                        garden, rows.stream().filter(r -> r.corrects() == null).toList()));
         rows.stream()
                 .map(JournalStore.Touched::corrects)
                 .filter(Objects::nonNull)

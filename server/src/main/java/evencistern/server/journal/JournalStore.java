@@ -189,6 +189,32 @@ public class JournalStore {
                 .list();
     }
 
+    /**
+     * What stands now of rows: the row itself, or what an amendment, or the taking back of one, wrote in its place; nothing of
+     * a row that was taken back.
+     */
+    List<Touched> listStanding(GardenId garden, List<Touched> rows) {
+        return db.sql("""
+                        with recursive line (id, lot_id, kind) as (
+                          select j.id, j.lot_id, j.kind from journal j where j.garden_id = :garden and j.id = any (:rows)
+                          union all
+                          select n.id, n.lot_id, n.kind from line l
+                          join journal c on c.garden_id = :garden and c.corrects = l.id
+                          join journal n on n.garden_id = :garden and n.act_id = c.act_id and n.lot_id = l.lot_id
+                                        and n.kind = l.kind)
+                        select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal j
+                        join line l on l.id = j.id
+                        where j.garden_id = :garden
+                          and not exists (select 1 from journal c
+                                          where c.garden_id = j.garden_id and c.corrects = j.id)
+                        order by j.lot_id, j.id
+                        """)
+                .param("garden", garden.value())
+                .param("rows", rows.stream().map(Touched::id).toArray(Long[]::new))
+                .query(JournalStore::touched)
+                .list();
+    }
+
     /** A row that stands: no later one corrects it. */
     Optional<Touched> findLive(GardenId garden, long row) {
         return db.sql("""

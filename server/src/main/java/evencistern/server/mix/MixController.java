@@ -27,7 +27,7 @@ class MixController {
 
     @GetMapping
     MixesWire listMixes(@PathVariable UUID garden) {
-        MixShelf shelf = mixes.shelf(new GardenId(garden));
+        MixShelf shelf = mixes.require(new GardenId(garden));
         return new MixesWire(shelf.components(), shelf.recipes(), shelf.made());
     }
 

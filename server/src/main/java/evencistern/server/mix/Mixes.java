@@ -42,6 +42,12 @@ public class Mixes {
                 "recipe", RecipeWire.class, store::findRecipe, store::insertRecipe, store::updateRecipe));
     }
 
+    /** The shelf of a garden that is there. */
+    MixShelf require(GardenId garden) {
+        gardens.stamp(garden);
+        return shelf(garden);
+    }
+
     /** Everything to mix with. */
     public MixShelf shelf(GardenId garden) {
         return new MixShelf(

@@ -41,6 +41,16 @@ final class InHand {
         return rounded.setScale(Math.max(0, decimals), RoundingMode.HALF_UP).toPlainString();
     }
 
+    /** A vessel, as it was stated: 5 L, not 5.0. */
+    String vessel(double litres) {
+        Unit unit = habit == GardenWire.UnitHabit.us ? Unit.US_GALLON : Unit.LITRE;
+        String size = new BigDecimal(unit.fromCanonical(litres))
+                .round(new MathContext(3))
+                .stripTrailingZeros()
+                .toPlainString();
+        return size + " " + unit.symbol().replace("US ", "");
+    }
+
     String litres(double litres) {
         boolean us = habit == GardenWire.UnitHabit.us;
         Unit unit = us

@@ -30,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -124,6 +125,9 @@ public class PotLabels {
     public void write(GardenId garden, Wanted wanted, OutputStream out) {
         GardenContext context = lots.context(garden);
         Faults faults = new Faults();
+        if (wanted.lotIds().stream().anyMatch(Objects::isNull)) {
+            faults.add(FaultCode.MISSING, "lot", "");
+        }
         double used = Typed.optional(new Typed(wanted.used(), ""), "labels.used", faults, Dimension.NUMBER)
                 .orElse(0);
         faults.within("labels.used", used, 0, wanted.paper().count() - 1, "");

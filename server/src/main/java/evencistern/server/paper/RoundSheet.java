@@ -185,7 +185,7 @@ public class RoundSheet {
         return hand.measured(dose.hand()) + " (exactly " + hand.exactly(dose.hand()) + ")"
                 + (dose.kind().equals("watered")
                         ? " to each full " + group.vessel().name() + " ("
-                                + hand.litres(group.vessel().litres()) + ")" + reads
+                                + hand.vessel(group.vessel().litres()) + ")" + reads
                         : " for each pot.");
     }
 

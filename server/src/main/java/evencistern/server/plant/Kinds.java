@@ -40,6 +40,7 @@ public class Kinds {
 
     /** How many lots on the bench are of each kind that has any, by its key. */
     Map<String, Integer> lots(GardenId garden) {
+        gardens.stamp(garden); // there, or refused
         return store.countLots(garden);
     }
 

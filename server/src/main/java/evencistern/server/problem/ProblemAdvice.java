@@ -4,11 +4,15 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.history.StaleException;
+import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.QueryTimeoutException;
@@ -19,16 +23,25 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.TransactionSystemException;
+import org.springframework.transaction.TransactionTimedOutException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Tells every refusal as a problem detail (RFC 9457) with one entry per fault; never a stack trace. */
 @RestControllerAdvice
 class ProblemAdvice {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    /** Connection, resources, an operator's stop, the system: classes of SQLSTATE (PostgreSQL, appendix A). */
+    private static final Set<String> PASSING = Set.of("08", "53", "57", "58");
+
+    private static final String DISK_FULL = "53100";
 
     private final Words words;
 
@@ -65,7 +78,12 @@ class ProblemAdvice {
         };
     }
 
-    @ExceptionHandler({HttpMessageNotReadableException.class, MethodArgumentTypeMismatchException.class})
+    @ExceptionHandler({
+        HttpMessageNotReadableException.class,
+        MethodArgumentTypeMismatchException.class,
+        MultipartException.class,
+        InvalidParameterException.class
+    })
     ResponseEntity<ProblemDetail> unreadable(Exception e) {
         LOG.debug("unreadable request", e);
         return plain(HttpStatus.BAD_REQUEST, "unreadable");
@@ -85,18 +103,37 @@ class ProblemAdvice {
     /** The database is away: nothing was recorded, and the same request with the same key may be sent again. */
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<ProblemDetail> database(Exception e) {
-        if (e instanceof DataAccessResourceFailureException
-                || e instanceof RecoverableDataAccessException
-                || e instanceof QueryTimeoutException
-                || e instanceof TransactionException
-                || e instanceof UncategorizedSQLException) {
+        if (passes(e)) {
             LOG.warn("database away: {}", e.getMessage());
-            ResponseEntity<ProblemDetail> answer = plain(HttpStatus.SERVICE_UNAVAILABLE, "database_away");
+            ResponseEntity<ProblemDetail> answer =
+                    plain(HttpStatus.SERVICE_UNAVAILABLE, state(e).equals(DISK_FULL) ? "disk_full" : "database_away");
             HttpHeaders headers = new HttpHeaders(answer.getHeaders());
             headers.set(HttpHeaders.RETRY_AFTER, "5");
             return new ResponseEntity<>(answer.getBody(), headers, answer.getStatusCode());
         }
         return unexpected(e);
+    }
+
+    /** Whether the same may succeed later: the database is away, full or overloaded; not so where the program erred. */
+    private static boolean passes(Exception e) {
+        return e instanceof DataAccessResourceFailureException
+                || e instanceof RecoverableDataAccessException
+                || e instanceof QueryTimeoutException
+                || e instanceof CannotCreateTransactionException
+                || e instanceof TransactionTimedOutException
+                || e instanceof TransactionSystemException
+                || (e instanceof UncategorizedSQLException && PASSING.contains(kind(state(e))));
+    }
+
+    /** The SQLSTATE that a database gave, if one did. */
+    private static String state(Exception e) {
+        return NestedExceptionUtils.getMostSpecificCause(e) instanceof SQLException sql && sql.getSQLState() != null
+                ? sql.getSQLState()
+                : "";
+    }
+
+    private static String kind(String state) {
+        return state.length() < 2 ? "" : state.substring(0, 2);
     }
 
     @ExceptionHandler(Exception.class)
@@ -108,7 +145,7 @@ class ProblemAdvice {
         return plain(HttpStatus.INTERNAL_SERVER_ERROR, "unexpected");
     }
 
-    private ResponseEntity<ProblemDetail> plain(HttpStatus status, String id) {
+    ResponseEntity<ProblemDetail> plain(HttpStatus status, String id) {
         return plain(status, id, Map.of());
     }
 
