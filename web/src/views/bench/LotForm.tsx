@@ -139,7 +139,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         faults={faults}
         value={input.mixWarmth ?? { text: "", unit: garden.unitHabit === "us" ? "°F" : "°C" }}
         units={["°C", "°F"]}
-        placeholder="as the air, if not measured"
+        placeholder="as the air"
         onChange={(mixWarmth) => change({ mixWarmth })}
       />
       <div className="grid grid-cols-2 gap-2">
