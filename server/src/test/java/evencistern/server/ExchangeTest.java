@@ -141,6 +141,32 @@ class ExchangeTest {
         api.raw("POST", "/api/garden-files", out, true).ok();
     }
 
+    /** The rows that are written next, in any garden, are numbered after those that were brought in. */
+    @Test
+    void aRowNumberThatLeavesNoneForOthersIsRefused() {
+        String out = file();
+        forget();
+        String row = out.replaceFirst("(?s).*\"journal_watering\": \\[.*?\"journal_id\": (\\d+).*", "$1");
+        for (String most : List.of("9223372036854775807", "1000000000001")) {
+            assertThat(refused(out.replaceAll("\"(id|journal_id|corrects)\": " + row + "\\b", "\"$1\": " + most)))
+                    .isEqualTo("file_invalid");
+        }
+        api.raw("POST", "/api/garden-files", out, true).ok();
+        JsonNode other = api.freshGarden();
+        String elsewhere = "/api/gardens/" + other.path("id").asString();
+        JsonNode lot = api.put(elsewhere + "/lots", Bodies.lot(other, null)).ok();
+        api.post(
+                        elsewhere + "/deeds/note",
+                        Map.of(
+                                "clientKey",
+                                Bodies.key(),
+                                "lotIds",
+                                List.of(lot.path("id").asString()),
+                                "text",
+                                "Still written"))
+                .ok();
+    }
+
     private String refused(String text) {
         Api.Answer answer = api.raw("POST", "/api/garden-files", text, true);
         assertThat(answer.status()).isEqualTo(422);

@@ -135,6 +135,18 @@ class ReadingFileTest {
         assertThat(again.path("bad").asInt()).isZero();
     }
 
+    /** A spreadsheet opens the sheet, and no name in it is reckoned with. */
+    @Test
+    void aNameLikeAFormulaIsTextInTheSheetAndComesBack() {
+        Map<String, Object> sly = Bodies.lot(garden, null);
+        sly.put("name", "=1+1 fern");
+        api.put(home + "/lots", sly).ok();
+        read(SHEET.replaceAll("(?i)cape primrose", "=1+1 fern"), true);
+        String out = api.get(home + "/readings.csv").raw().body();
+        assertThat(out).contains("'=1+1 fern").doesNotContain("\n=").doesNotContain("\n\"=");
+        assertThat(read(out, true).path("same").asInt()).isEqualTo(3);
+    }
+
     @Test
     void aWholeSheetIsTakenBackAtOnce() {
         String act = read(SHEET, true).path("act").asString();

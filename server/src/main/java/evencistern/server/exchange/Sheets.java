@@ -18,6 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lots and journal as CSV (RFC 4180), amounts to four figures. */
 @Service
 public class Sheets {
+    private static final String LIKE_A_FORMULA = "(?s)[=+\\-@\t\r].*";
     private static final MathContext FOUR_FIGURES = new MathContext(4);
 
     private final SheetStore store;
@@ -67,10 +68,15 @@ public class Sheets {
         }
     }
 
+    /** The text of a cell that {@link #print} may have written. */
+    public static String text(String cell) {
+        return cell.startsWith("'") && cell.substring(1).matches(LIKE_A_FORMULA) ? cell.substring(1) : cell;
+    }
+
     /** A spreadsheet would take a text that starts like a formula for one; the apostrophe says it is text. */
     private static Object cell(@Nullable Object value) {
         if (value instanceof String text) {
-            return text.matches("(?s)[=+\\-@\t\r].*") ? "'" + text : text;
+            return text.matches(LIKE_A_FORMULA) ? "'" + text : text;
         }
         if (value instanceof Double number) {
             return new BigDecimal(number)

@@ -141,7 +141,7 @@ class ReadingFileController {
                         .build()
                         .toString());
         try (CSVPrinter csv = Sheets.printer(ReadingSheet.COLUMNS, response.getWriter())) {
-            store.eachReading(new GardenId(garden), ZoneId.of(g.timeZone()), csv);
+            store.eachReading(new GardenId(garden), ZoneId.of(g.timeZone()), line -> Sheets.print(csv, line));
         }
     }
 }

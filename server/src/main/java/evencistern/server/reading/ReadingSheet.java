@@ -3,6 +3,7 @@ package evencistern.server.reading;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.server.exchange.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.meter.EcTyped;
@@ -154,7 +155,7 @@ final class ReadingSheet {
     }
 
     private static String cell(CSVRecord r, String column) {
-        return r.isMapped(column) && r.isSet(column) ? r.get(column).strip() : "";
+        return r.isMapped(column) && r.isSet(column) ? Sheets.text(r.get(column).strip()) : "";
     }
 
     private Row row(CSVRecord r) {

@@ -5,8 +5,6 @@ import static evencistern.server.journal.JournalStore.column;
 import evencistern.server.GardenId;
 import evencistern.server.history.Act;
 import evencistern.server.journal.JournalStore;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -22,8 +20,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.apache.commons.csv.CSVPrinter;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -289,7 +288,7 @@ class ReadingStore {
     }
 
     /** Every reading that stands, oldest first, as the columns of a sheet: as it was shown, and what that stands for. */
-    void eachReading(GardenId garden, ZoneId zone, CSVPrinter sheet) {
+    void eachReading(GardenId garden, ZoneId zone, Consumer<List<@Nullable Object>> line) {
         db.sql("""
                         select l.name as lot, j.occurred_at, r.method, coalesce(r.ph_typed, r.ph::text) as ph,
                                coalesce(r.ec_typed, r.ec::text) as ec,
@@ -303,27 +302,21 @@ class ReadingStore {
                           and not exists (select 1 from journal c
                                           where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at, j.id
-                        """).param(garden.value()).query((org.springframework.jdbc.core.RowCallbackHandler) r -> {
-            try {
-                sheet.printRecord(Arrays.asList(
-                        r.getString("lot"),
-                        r.getObject("occurred_at", OffsetDateTime.class)
-                                .atZoneSameInstant(zone)
-                                .toOffsetDateTime(),
-                        r.getString("method"),
-                        r.getString("ph"),
-                        r.getString("ec"),
-                        r.getString("ec_unit"),
-                        r.getObject("celsius", Double.class),
-                        r.getObject("before_ph", Double.class),
-                        r.getObject("hours", Double.class),
-                        r.getString("meter"),
-                        figures(r.getObject("ph_says", Double.class)),
-                        figures(r.getObject("ec_says", Double.class))));
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        });
+                        """).param(garden.value()).query((RowCallbackHandler) r -> line.accept(Arrays.asList(
+                r.getString("lot"),
+                r.getObject("occurred_at", OffsetDateTime.class)
+                        .atZoneSameInstant(zone)
+                        .toOffsetDateTime(),
+                r.getString("method"),
+                r.getString("ph"),
+                r.getString("ec"),
+                r.getString("ec_unit"),
+                r.getObject("celsius", Double.class),
+                r.getObject("before_ph", Double.class),
+                r.getObject("hours", Double.class),
+                r.getString("meter"),
+                figures(r.getObject("ph_says", Double.class)),
+                figures(r.getObject("ec_says", Double.class)))));
     }
 
     private static @Nullable String figures(@Nullable Double value) {
