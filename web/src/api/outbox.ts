@@ -19,8 +19,7 @@ export type Refused = Work & { why: string };
 export type Outbox = { waiting: Work[]; refused: Refused[] };
 
 const EMPTY: Outbox = { waiting: [], refused: [] };
-/** What was last read, so that the same text is the same box. */
-const boxes = new Map<string, { text: string | null; box: Outbox }>();
+const boxes = new Map<string, Outbox>();
 const listeners = new Set<() => void>();
 const sending = new Set<string>();
 /** When each piece of work was taken by the server, in this page's time. */
@@ -28,26 +27,21 @@ const takenAt = new Map<string, number>();
 const piece = (garden: string, work: { lotId: string; item: string }) => `${garden} ${work.lotId} ${work.item}`;
 const named = (garden: string) => `outbox:${garden}`;
 
-/** As it is kept on the device now: another tab may have written since. */
 function read(garden: string): Outbox {
-  const text = localStorage.getItem(named(garden));
   const known = boxes.get(garden);
-  if (known && known.text === text) return known.box;
-  const box = text ? (JSON.parse(text) as Outbox) : EMPTY;
-  boxes.set(garden, { text, box });
+  if (known) return known;
+  const kept = localStorage.getItem(named(garden));
+  const box = kept ? (JSON.parse(kept) as Outbox) : EMPTY;
+  boxes.set(garden, box);
   return box;
 }
 
 function write(garden: string, change: (box: Outbox) => Outbox) {
-  localStorage.setItem(named(garden), JSON.stringify(change(read(garden))));
+  const box = change(read(garden));
+  boxes.set(garden, box);
+  localStorage.setItem(named(garden), JSON.stringify(box));
   listeners.forEach((l) => l());
 }
-
-/** In one tab at a time, where the browser can tell; the server takes what comes twice only once. */
-const alone = (name: string, work: () => Promise<void>): Promise<void> =>
-  navigator.locks
-    ? navigator.locks.request(name, { ifAvailable: true }, (lock) => (lock ? work() : undefined))
-    : work();
 
 const without = (box: Outbox, key: string): Outbox => ({ ...box, waiting: box.waiting.filter((w) => w.key !== key) });
 
@@ -95,32 +89,28 @@ export const withdraw = (garden: string, key: string) => write(garden, (box) => 
 export const dismiss = (garden: string, key: string) =>
   write(garden, (box) => ({ ...box, refused: box.refused.filter((r) => r.key !== key) }));
 
-/** Sends what waits, oldest first, unless another tab is at it. What the server refuses is kept with its reason; when it is away, all is. */
+/** Sends what waits, oldest first. What the server refuses is kept with its reason; when it is away, all is. */
 async function send(garden: string, sent: (work: Work, act: Recorded) => void) {
   if (sending.has(garden)) return;
   sending.add(garden);
   try {
-    await alone(named(garden), () => sendAll(garden, sent));
+    for (let work = read(garden).waiting[0]; work; work = read(garden).waiting[0]) {
+      const now = work;
+      try {
+        const act = await post(garden, now);
+        takenAt.set(piece(garden, now), Date.now());
+        write(garden, (box) => without(box, now.key));
+        sent(now, act);
+      } catch (e) {
+        if (!(e instanceof Problem) || e.retry) return;
+        write(garden, (box) => ({
+          ...without(box, now.key),
+          refused: [...box.refused, { ...now, why: e.faults[0]?.detail ?? e.detail }],
+        }));
+      }
+    }
   } finally {
     sending.delete(garden);
-  }
-}
-
-async function sendAll(garden: string, sent: (work: Work, act: Recorded) => void) {
-  for (let work = read(garden).waiting[0]; work; work = read(garden).waiting[0]) {
-    const now = work;
-    try {
-      const act = await post(garden, now);
-      takenAt.set(piece(garden, now), Date.now());
-      write(garden, (box) => without(box, now.key));
-      sent(now, act);
-    } catch (e) {
-      if (!(e instanceof Problem) || e.retry) return;
-      write(garden, (box) => ({
-        ...without(box, now.key),
-        refused: [...box.refused, { ...now, why: e.faults[0]?.detail ?? e.detail }],
-      }));
-    }
   }
 }
 
@@ -131,11 +121,7 @@ export const useOutbox = (garden: string): Outbox =>
   useSyncExternalStore(
     (l) => {
       listeners.add(l);
-      window.addEventListener("storage", l);
-      return () => {
-        listeners.delete(l);
-        window.removeEventListener("storage", l);
-      };
+      return () => listeners.delete(l);
     },
     () => read(garden),
   );

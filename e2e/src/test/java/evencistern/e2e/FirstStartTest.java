@@ -34,7 +34,7 @@ class FirstStartTest {
             field(page, "What do you call it?").fill("Two sills");
             field(page, "Latitude, south of the equator with a minus").fill("95");
             button(page, "On to the bottle").click();
-            assertThat(page.getByText("the most that is taken is 66")).isVisible();
+            assertThat(page.getByText("the most that is taken is 75")).isVisible();
             field(page, "Latitude, south of the equator with a minus").fill("-37,8");
             button(page, "On to the bottle").click();
             assertThat(page.getByText("Now the bottle or box of feed")).isVisible();

@@ -12,6 +12,7 @@ import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -189,6 +190,12 @@ class LossTest {
         assertThat(lots(address(port))).isEqualTo(left);
         fourth.destroy();
         assertThat(fourth.waitFor(30, TimeUnit.SECONDS)).isTrue();
+
+        Path log = dir.resolve("server.log");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(log)))
+                .isEqualTo("rw-------");
+        assertThat(Files.readString(log)).contains("Started").doesNotContain("password");
+        assertThat(dir.resolve("server.log.1")).as("that of the start before").isNotEmptyFile();
     }
 
     @Test

@@ -338,5 +338,10 @@ class BadInputTest {
         assertThat(page.raw().headers().firstValue("Content-Security-Policy").orElse(""))
                 .contains("default-src 'self'");
         assertThat(page.raw().body()).contains("<div id=\"root\">");
+        assertThat(page.raw().headers().allValues("Set-Cookie"))
+                .allSatisfy(c -> assertThat(c).contains("SameSite=Strict"));
+        Api.Answer answer = api.get("/api/gardens");
+        assertThat(answer.raw().headers().firstValue("Cache-Control").orElse(""))
+                .contains("no-store");
     }
 }
