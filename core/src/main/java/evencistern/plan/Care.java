@@ -44,6 +44,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * What to do for one pot of a lot on a day.
@@ -128,16 +129,24 @@ public record Care(
     /**
      * The tools at hand.
      *
+     * @param can litres of the can that so many litres for one pot are carried in
      * @param spoons those that are owned, where spoons are used
      * @param share of the label's top rate the person chose, if any
      */
     public record Tools(
-            double canLitres,
+            DoubleUnaryOperator can,
             HandMeasure hand,
             Set<HandMeasure.Spoon> spoons,
             SourceWater water,
             OptionalDouble share) {
-        public Tools {
+        /** With one can for everything. */
+        public Tools(
+                double canLitres,
+                HandMeasure hand,
+                Set<HandMeasure.Spoon> spoons,
+                SourceWater water,
+                OptionalDouble share) {
+            this(pour -> canLitres, hand, spoons, water, share);
             Faults.require("can", canLitres, 0.1, 1000, "L");
         }
     }
@@ -311,18 +320,19 @@ public record Care(
                 target,
                 tools.water().ecMsCm(),
                 working);
-        CanDose mixed = CanDose.of(feed, dose, tools.canLitres(), tools.hand(), tools.spoons(), tools.water(), working);
+        double canLitres = tools.can().applyAsDouble(poured.litres());
+        CanDose mixed = CanDose.of(feed, dose, canLitres, tools.hand(), tools.spoons(), tools.water(), working);
         Measured can = mixed.hand();
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
         double forPot = working.step(
                 "feed.pot",
                 "for the pot = in the can·pour/can",
-                can.practical() / tools.canLitres() * poured.litres(),
+                can.practical() / canLitres * poured.litres(),
                 shown,
                 "COMMON",
                 earlier("in the can", can.practical(), shown, "feed.rounding"),
                 earlier("pour", poured.litres(), Unit.LITRE, poured.step()),
-                typed("can", tools.canLitres(), Unit.LITRE, "can"));
+                typed("can", canLitres, Unit.LITRE, "can"));
         return new Watered(dose, mixed, forPot);
     }
 

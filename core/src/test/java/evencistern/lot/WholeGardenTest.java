@@ -36,8 +36,13 @@ class WholeGardenTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
     private static final int HORIZON = 56;
     private static final double WATER_MS_CM = 0.4;
+    private static final double CAN_LITRES = 5;
     private static final Care.Tools TOOLS = new Care.Tools(
-            5, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(WATER_MS_CM, 7.2), OptionalDouble.empty());
+            CAN_LITRES,
+            HandMeasure.SPOONS,
+            HandMeasure.FULL_SET,
+            SourceWater.of(WATER_MS_CM, 7.2),
+            OptionalDouble.empty());
 
     static IntStream gardens() {
         return IntStream.range(0, 200);
@@ -127,9 +132,7 @@ class WholeGardenTest {
             assertThat(care.nextPourLitres()).isCloseTo(plan.need().pour(plan.waterMissing()), within(1e-9));
             if (care.feeding().orElse(null) instanceof Care.Watered watered) {
                 assertThat(watered.potAmount())
-                        .isCloseTo(
-                                watered.can().hand().practical() / TOOLS.canLitres() * care.feedPourLitres(),
-                                within(1e-9));
+                        .isCloseTo(watered.can().hand().practical() / CAN_LITRES * care.feedPourLitres(), within(1e-9));
             }
             assertThat(now.feedPerDay()).isEqualTo(Supply.perDay(s, plan.need(), plan.nextWater(), plan.feedingAmid()));
             // the year and its calendar file
