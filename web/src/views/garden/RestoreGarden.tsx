@@ -12,16 +12,15 @@ export function RestoreGarden() {
   const [name, setName] = useState("");
   const restore = useAct(
     "",
-    async (file: File) => {
-      const text = await file.text();
-      return call(
+    (file: File) =>
+      call(
         api.POST("/api/garden-files", {
-          body: text,
-          bodySerializer: (t) => t,
+          body: "",
+          // sent as it is read: it may be larger than the memory
+          bodySerializer: () => file,
           headers: { "Content-Type": "application/json" },
         }),
-      );
-    },
+      ),
     ({ garden }) => {
       void navigate({ to: "/g/$garden/today", params: { garden } }).then(() =>
         client.invalidateQueries({ queryKey: ["gardens"] }),

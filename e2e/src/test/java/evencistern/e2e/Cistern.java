@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 
 /** The real jar in a process of its own, on a free port. */
 final class Cistern implements AutoCloseable {
-    private static final int PATIENCE_SECONDS = 90;
+    private static final int PATIENCE_SECONDS = 180;
 
     private final Process process;
     private final String address;
@@ -87,11 +87,11 @@ final class Cistern implements AutoCloseable {
         }
     }
 
-    /** Waits until the application at an address answers that it is well, as long as what starts it is alive. */
+    /** Waits until the application at an address answers that it is ready, its demo garden laid, as long as what starts it is alive. */
     static void await(String address, Process starting) {
         for (int i = 0; i < PATIENCE_SECONDS * 4 && starting.isAlive(); i++) {
             try {
-                if (new Api(address).get("/actuator/health").status() == 200) {
+                if (new Api(address).get("/actuator/health/readiness").status() == 200) {
                     return;
                 }
             } catch (IllegalStateException notYet) {

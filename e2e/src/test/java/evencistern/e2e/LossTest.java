@@ -198,6 +198,42 @@ class LossTest {
         assertThat(dir.resolve("server.log.1")).as("that of the start before").isNotEmptyFile();
     }
 
+    /** Memory or a full disk may end either; nobody has to look after them. */
+    @Test
+    void whicheverEndsByItselfIsStartedAgain() throws Exception {
+        int port = Cistern.freePort();
+        Process running = started(port);
+        tick(address(port), everythingDue(address(port)));
+        JsonNode left = lots(address(port));
+
+        kill(Files.readAllLines(dir.resolve("pg/data/postmaster.pid")).get(0));
+        awaitSaid("The database runs again");
+        Cistern.await(address(port), running);
+        assertThat(lots(address(port))).isEqualTo(left);
+
+        kill(Files.readString(dir.resolve("server.pid")));
+        awaitSaid("The server runs again");
+        assertThat(lots(address(port))).isEqualTo(left);
+        assertThat(Files.readString(dir.resolve("run.log")))
+                .contains("The database ended by itself and is started again in 1 s")
+                .contains("The server ended by itself and is started again in 2 s");
+
+        running.destroy();
+        assertThat(running.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        assertThat(dir.resolve("pg/data/postmaster.pid")).doesNotExist();
+    }
+
+    private static void kill(String pid) {
+        ProcessHandle.of(Long.parseLong(pid.strip())).orElseThrow().destroyForcibly();
+    }
+
+    private void awaitSaid(String words) throws IOException {
+        for (int i = 0; i < 480 && !Files.readString(dir.resolve("run.log")).contains(words); i++) {
+            Cistern.pause(250);
+        }
+        assertThat(Files.readString(dir.resolve("run.log"))).contains(words);
+    }
+
     @Test
     void allDataGoIntoAFileWhileItRunsAndComeBackElsewhere() throws Exception {
         int port = Cistern.freePort();

@@ -3,6 +3,7 @@ package evencistern.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.testkit.Api;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
@@ -63,6 +64,20 @@ class BadInputTest {
                 .contains(expected);
         assertThat(api.get(home + "/lots").ok().path("counts").path("all").asInt())
                 .isZero();
+    }
+
+    /** The answer comes also where all that was sent is refused, its length told before or not. */
+    @Test
+    void whatIsLargerThanAnyFormIsRefusedWithAnAnswer() {
+        String large = "{\"text\": \"" + "x".repeat(5_000_000) + "\"}";
+        Api.Answer told = api.raw("PUT", home + "/feeds", large, true);
+        clear(told, 413);
+        assertThat(told.faults()).containsExactly("file_too_large");
+        assertThat(told.body().path("detail").asString()).contains("4 MB");
+        Api.Answer streamed = api.streamed(
+                "PUT", home + "/feeds", () -> new ByteArrayInputStream(large.getBytes(StandardCharsets.UTF_8)));
+        clear(streamed, 413);
+        assertThat(streamed.faults()).containsExactly("file_too_large");
     }
 
     /** More than any pot holds, and more than this one does. */

@@ -137,6 +137,14 @@ class ExchangeTest {
                 .isEqualTo("file_invalid");
         assertThat(refused(out.replaceFirst("\"place_id\": \"[0-9a-f]{8}", "\"place_id\": \"00000000")))
                 .isEqualTo("file_invalid");
+        for (String table : List.of("place", "journal", "journal_count")) {
+            String cut = out.replaceFirst("(?s),\n\"" + table + "\": \\[.*?\\](?=,\n\"|\n\\})", "");
+            assertThat(cut).isNotEqualTo(out);
+            assertThat(refused(cut)).as(table).isEqualTo("file_invalid");
+        }
+        assertThat(refused(out.replace("\"walk\": [", "\"place\": ["))).isEqualTo("file_invalid");
+        assertThat(refused(out + "{}")).isEqualTo("file_invalid");
+        assertThat(refused(out.substring(0, out.length() - 3))).isEqualTo("file_invalid");
         assertThat(api.get(home).status()).isEqualTo(404);
         api.raw("POST", "/api/garden-files", out, true).ok();
     }

@@ -1,6 +1,7 @@
 package evencistern.testkit;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -10,6 +11,7 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -70,7 +72,16 @@ public final class Api {
         return exchange(method, path, body == null ? null : JSON.writeValueAsString(body), true);
     }
 
+    /** Any body whose length is not told before. */
+    public Answer streamed(String method, String path, Supplier<InputStream> body) {
+        return exchange(method, path, HttpRequest.BodyPublishers.ofInputStream(body), true);
+    }
+
     private Answer exchange(String method, String path, @Nullable String body, boolean withToken) {
+        return exchange(method, path, body == null ? null : HttpRequest.BodyPublishers.ofString(body), withToken);
+    }
+
+    private Answer exchange(String method, String path, HttpRequest.@Nullable BodyPublisher body, boolean withToken) {
         if (body != null && withToken && token() == null) {
             get("/api/gardens");
         }
@@ -79,7 +90,7 @@ public final class Api {
         if (body == null) {
             request.method(method, HttpRequest.BodyPublishers.noBody());
         } else {
-            request.method(method, HttpRequest.BodyPublishers.ofString(body));
+            request.method(method, body);
             request.header("Content-Type", "application/json");
         }
         String token = token();

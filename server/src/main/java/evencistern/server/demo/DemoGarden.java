@@ -119,19 +119,21 @@ public class DemoGarden implements ApplicationRunner {
     public void run(ApplicationArguments args) {
         if (wanted && gardens.list().isEmpty()) {
             long start = System.nanoTime();
-            GardenWire g = gardens.create(
-                    new Gardens.NewGarden(
-                            "Quillwater Yard",
-                            "Europe/London",
-                            new Typed("52.4", "°"),
-                            GardenWire.UnitHabit.metric,
-                            GardenWire.Hand.spoons,
-                            null,
-                            null,
-                            null,
-                            null),
-                    true);
-            plant(g, g.today());
+            together.executeWithoutResult(status -> {
+                GardenWire g = gardens.create(
+                        new Gardens.NewGarden(
+                                "Quillwater Yard",
+                                "Europe/London",
+                                new Typed("52.4", "°"),
+                                GardenWire.UnitHabit.metric,
+                                GardenWire.Hand.spoons,
+                                null,
+                                null,
+                                null,
+                                null),
+                        true);
+                lay(g, g.today());
+            });
             LOG.info("demo garden laid in {} ms", (System.nanoTime() - start) / 1_000_000);
         }
     }

@@ -3,9 +3,15 @@ package evencistern.server.exchange;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -77,10 +83,22 @@ class ExchangeController {
     /** The garden that was brought back. */
     record Restored(UUID garden) {}
 
+    /** A file may be larger than the memory and come slowly: it is kept on disk until it is here. */
     @PostMapping(value = "/garden-files", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            required = true,
+            content = @Content(schema = @Schema(type = "string")))
     @ResponseStatus(HttpStatus.CREATED)
-    Restored restoreGarden(@RequestBody String text) {
-        return new Restored(file.read(text));
+    Restored restoreGarden(InputStream text) throws IOException {
+        Path here = Files.createTempFile("garden", ".json");
+        try {
+            try (OutputStream out = Files.newOutputStream(here)) {
+                text.transferTo(out);
+            }
+            return new Restored(file.read(here));
+        } finally {
+            Files.delete(here);
+        }
     }
 
     @GetMapping("/gardens/{garden}/mixes/file")

@@ -16,6 +16,7 @@ import java.util.List;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * A kind of JSON file.
@@ -24,6 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
  * @param resource with its schema, beside this class
  */
 record FileFormat(String name, int version, String resource) {
+    private static final SchemaRegistry REGISTRY =
+            SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12);
 
     /** The JSON schema of the file, as shipped. */
     String schema() {
@@ -50,23 +53,35 @@ record FileFormat(String name, int version, String resource) {
         } catch (JacksonException e) {
             throw invalid(String.valueOf(e.getOriginalMessage()));
         }
-        if (!file.at("/format").asString("").equals(name)) {
+        checkHead(file.path("format"), file.path("version"));
+        check(REGISTRY.getSchema(schema(), InputFormat.JSON), file);
+        return file;
+    }
+
+    /** Refuses a file that begins as one of another kind, or of another version. */
+    void checkHead(JsonNode format, JsonNode written) {
+        if (!format.asString("").equals(name)) {
             throw invalid("/format");
         }
-        if (file.at("/version").asInt(0) != version) {
-            throw new FaultException(Fault.of(
-                    FaultCode.FILE_OF_OTHER_VERSION, "file", file.at("/version").asString("")));
+        if (written.asInt(0) != version) {
+            throw new FaultException(Fault.of(FaultCode.FILE_OF_OTHER_VERSION, "file", written.asString("")));
         }
-        Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(schema(), InputFormat.JSON);
+    }
+
+    /** What one part of the file has to be, for a file that is too long to be looked at whole. */
+    Schema part(JsonMapper json, String definition) {
+        ObjectNode part = (ObjectNode) json.readTree(schema());
+        part.retain("$schema", "$defs");
+        return REGISTRY.getSchema(part.put("$ref", "#/$defs/" + definition));
+    }
+
+    /** Refuses what is not as it has to be, with the first thing that is wrong. */
+    static void check(Schema schema, JsonNode part) {
         List<Error> errors = schema.validate(
-                text,
-                InputFormat.JSON,
-                context -> context.executionConfig(config -> config.formatAssertionsEnabled(true)));
+                part, context -> context.executionConfig(config -> config.formatAssertionsEnabled(true)));
         if (!errors.isEmpty()) {
             throw invalid(errors.get(0).toString());
         }
-        return file;
     }
 
     static FaultException invalid(String reason) {

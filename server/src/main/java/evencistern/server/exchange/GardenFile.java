@@ -1,5 +1,6 @@
 package evencistern.server.exchange;
 
+import com.networknt.schema.Schema;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -10,13 +11,20 @@ import evencistern.server.lot.Lots;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.nio.file.Path;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 
 /**
  * Everything of a garden as one file, out and in. What is worked out is not in the file: it is worked out anew, so that
@@ -27,6 +35,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class GardenFile {
     /** A table that came after hours of lamps were no longer kept as days. */
     private static final String SINCE_LAMPS_ARE_RIGHT = "journal_lifting";
+
+    private static final int ROWS_AT_A_TIME = 1000;
 
     static final FileFormat FORMAT = new FileFormat("even-cistern-garden", 1, "garden-file.schema.json");
 
@@ -72,33 +82,97 @@ public class GardenFile {
         }
     }
 
-    /** Brings a garden back under the id it had; refused, with nothing changed, if it is here or the file is not whole. */
+    /**
+     * Brings a garden back under the id it had; refused, with nothing changed, if it is here or the file is not whole. A
+     * file may be larger than the memory: some rows at a time are looked at and put back.
+     *
+     * @param text parts and tables in the order in which they are written out
+     */
     @Transactional
-    public UUID read(String text) {
-        JsonNode file = FORMAT.check(json, text);
-        GardenId garden = new GardenId(UUID.fromString(file.at("/garden/id").stringValue()));
-        if (store.exists(garden)) {
-            throw new FaultException(Fault.of(
-                    FaultCode.ALREADY_HERE, "garden", file.at("/garden/name").stringValue()));
-        }
-        try {
-            store.insertGarden(garden, file.at("/garden").toString());
-            for (GardenFileStore.Table table : GardenFileStore.TABLES) {
-                JsonNode rows = file.at("/" + table.name());
-                if (!rows.isEmpty()) {
-                    List<String> columns = List.copyOf(rows.get(0).propertyNames());
-                    store.insertRows(garden, table.name(), columns, rows.toString());
-                }
-            }
-            if (!file.has(SINCE_LAMPS_ARE_RIGHT)) {
-                store.repairLampHours(garden);
-            }
+    public UUID read(Path text) {
+        try (JsonParser in = json.createParser(text)) {
+            return read(in);
+        } catch (JacksonException e) {
+            throw FileFormat.invalid(String.valueOf(e.getOriginalMessage()));
         } catch (DataIntegrityViolationException e) {
             String reason = String.valueOf(e.getMostSpecificCause().getMessage());
             throw FileFormat.invalid(reason.lines().findFirst().orElse(""));
         }
+    }
+
+    private UUID read(JsonParser in) {
+        if (in.nextToken() != JsonToken.START_OBJECT) {
+            throw FileFormat.invalid("/");
+        }
+        FORMAT.checkHead(next(in, "format"), next(in, "version"));
+        JsonNode row = next(in, "garden");
+        FileFormat.check(FORMAT.part(json, "garden"), row);
+        GardenId garden = new GardenId(UUID.fromString(row.path("id").stringValue()));
+        if (store.exists(garden)) {
+            throw new FaultException(
+                    Fault.of(FaultCode.ALREADY_HERE, "garden", row.path("name").stringValue()));
+        }
+        store.insertGarden(garden, row.toString());
+        Set<String> seen = readTables(garden, in);
+        if (!seen.contains(SINCE_LAMPS_ARE_RIGHT)) {
+            store.repairLampHours(garden);
+        }
+        store.numberOn(garden);
         lots.rebuildAll(garden, store.listLots(garden));
         store.takeStock(garden);
         return garden.value();
+    }
+
+    private static JsonNode next(JsonParser in, String name) {
+        if (!name.equals(in.nextName())) {
+            throw FileFormat.invalid("/" + name);
+        }
+        in.nextToken();
+        return in.readValueAsTree();
+    }
+
+    /** Puts back what the tables hold; those that a file has to have may not be missing. */
+    private Set<String> readTables(GardenId garden, JsonParser in) {
+        List<String> order =
+                GardenFileStore.TABLES.stream().map(GardenFileStore.Table::name).toList();
+        Set<String> seen = new LinkedHashSet<>();
+        int last = -1;
+        for (String name = in.nextName(); name != null; name = in.nextName()) {
+            int at = order.indexOf(name);
+            if (at <= last || in.nextToken() != JsonToken.START_ARRAY) {
+                throw FileFormat.invalid("/" + name);
+            }
+            last = at;
+            seen.add(name);
+            readRows(garden, name, in);
+        }
+        if (in.currentToken() != JsonToken.END_OBJECT || in.nextToken() != null) {
+            throw FileFormat.invalid("/");
+        }
+        for (JsonNode needed : json.readTree(schema()).path("required")) {
+            if (order.contains(needed.stringValue()) && !seen.contains(needed.stringValue())) {
+                throw FileFormat.invalid("/" + needed.stringValue());
+            }
+        }
+        return seen;
+    }
+
+    private void readRows(GardenId garden, String table, JsonParser in) {
+        Schema schema = FORMAT.part(json, table);
+        ArrayNode rows = json.createArrayNode();
+        Set<String> columns = new LinkedHashSet<>();
+        boolean more = in.nextToken() != JsonToken.END_ARRAY;
+        while (more) {
+            JsonNode row = in.readValueAsTree();
+            FileFormat.check(schema, row);
+            columns.addAll(row.propertyNames());
+            rows.add(row);
+            more = in.nextToken() != JsonToken.END_ARRAY;
+            if (!more || rows.size() == ROWS_AT_A_TIME) {
+                store.insertRows(garden, table, List.copyOf(columns), rows.toString());
+                rows.removeAll();
+                columns.clear();
+            }
+        }
     }
 }

@@ -102,9 +102,15 @@ class GardenFileStore {
                         + " from jsonb_array_elements(?::jsonb) e)) r")
                 .params(garden.value(), rows)
                 .update();
-        if (NUMBERED.contains(table)) {
-            db.sql("select setval(pg_get_serial_sequence('" + table + "', 'id'), greatest((select max(id) from " + table
-                            + "), 1))")
+    }
+
+    /** Has the rows that come next, in any garden, numbered after those of this one. */
+    void numberOn(GardenId garden) {
+        for (String table : NUMBERED) {
+            db.sql("select setval(s, greatest(pg_sequence_last_value(s), (select max(id) from " + table
+                            + " where garden_id = ?), 1)) from (select pg_get_serial_sequence('" + table
+                            + "', 'id')::regclass as s) q")
+                    .param(garden.value())
                     .query(Long.class)
                     .single();
         }

@@ -73,6 +73,8 @@ class ProblemAdvice {
         FaultCode first = faults.get(0).code();
         return switch (first) {
             case NOT_FOUND -> HttpStatus.NOT_FOUND;
+            case FILE_TOO_LARGE -> HttpStatus.CONTENT_TOO_LARGE;
+            case FILES_AT_WORK -> HttpStatus.SERVICE_UNAVAILABLE;
             case ALREADY_DONE, ALREADY_UNDONE, NOT_DUE, LAST_ONE, RETIRED, IN_USE, ALREADY_HERE -> HttpStatus.CONFLICT;
             default -> HttpStatus.UNPROCESSABLE_CONTENT;
         };
