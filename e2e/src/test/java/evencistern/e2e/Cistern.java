@@ -23,10 +23,7 @@ final class Cistern implements AutoCloseable {
 
     /** The database of the test run, shared by the tests that do not stop it. */
     static PostgresSession.Database shared() {
-        return new PostgresSession.Database(
-                System.getProperty("spring.datasource.url"),
-                System.getProperty("spring.datasource.username"),
-                System.getProperty("spring.datasource.password"));
+        return PostgresSession.Database.given();
     }
 
     static Path jar() {
@@ -74,6 +71,8 @@ final class Cistern implements AutoCloseable {
         env.put("SPRING_DATASOURCE_URL", database.url());
         env.put("SPRING_DATASOURCE_USERNAME", database.user());
         env.put("SPRING_DATASOURCE_PASSWORD", database.password());
+        env.put("SPRING_FLYWAY_USER", database.owner());
+        env.put("SPRING_FLYWAY_PASSWORD", database.ownerPassword());
         env.put("EVEN_CISTERN_PORT", Integer.toString(port));
         env.put("EVEN_CISTERN_TODAY", today);
         env.put("EVEN_CISTERN_DEMO", Boolean.toString(demo));

@@ -113,10 +113,9 @@ class KeptDataTest {
     }
 
     private static DriverManagerDataSource source(String database) {
+        PostgresSession.Database given = PostgresSession.Database.given();
         return new DriverManagerDataSource(
-                System.getProperty("spring.datasource.url", "").replaceFirst("/[^/]*$", "/" + database),
-                System.getProperty("spring.datasource.username", ""),
-                System.getProperty("spring.datasource.password", ""));
+                given.url().replaceFirst("/[^/]*$", "/" + database), given.owner(), given.ownerPassword());
     }
 
     private static ConfigurableApplicationContext start(String url) {

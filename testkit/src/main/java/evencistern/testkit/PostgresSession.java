@@ -16,12 +16,42 @@ import org.junit.platform.launcher.LauncherSessionListener;
 public final class PostgresSession implements LauncherSessionListener {
     private @Nullable Path dir;
 
-    /** The address of a running database. */
-    public record Database(String url, String user, String password) {
+    /**
+     * The address of a running database.
+     *
+     * @param user who reads and writes
+     * @param owner whose the tables are
+     */
+    public record Database(String url, String user, String password, String owner, String ownerPassword) {
         private static Database parse(String line) {
             List<String> parts = List.of(line.split(" ", -1));
             return new Database(
-                    "jdbc:postgresql://" + parts.get(0) + ":" + parts.get(1) + "/postgres", parts.get(2), parts.get(3));
+                    "jdbc:postgresql://" + parts.get(0) + ":" + parts.get(1) + "/postgres",
+                    parts.get(2),
+                    parts.get(3),
+                    parts.get(4),
+                    parts.get(5));
+        }
+
+        private static final List<String> PROPERTIES = List.of(
+                "spring.datasource.url",
+                "spring.datasource.username",
+                "spring.datasource.password",
+                "spring.flyway.user",
+                "spring.flyway.password");
+
+        private void hand() {
+            List<String> values = List.of(url, user, password, owner, ownerPassword);
+            for (int i = 0; i < values.size(); i++) {
+                System.setProperty(PROPERTIES.get(i), values.get(i));
+            }
+        }
+
+        /** The database that this test run was given. */
+        public static Database given() {
+            List<String> values =
+                    PROPERTIES.stream().map(p -> System.getProperty(p, "")).toList();
+            return new Database(values.get(0), values.get(1), values.get(2), values.get(3), values.get(4));
         }
     }
 
@@ -65,7 +95,7 @@ public final class PostgresSession implements LauncherSessionListener {
 
     /** Loads a plain dump into one of the databases that this run was given, with the database's own client. */
     public static void load(Path dump, String name) {
-        String url = System.getProperty("spring.datasource.url", "");
+        Database given = Database.given();
         String command = "cd / && PGPASSWORD=$1 \"$(ls -d /usr/lib/postgresql/*/bin | sort -V | tail -1)/psql\""
                 + " -qX -v ON_ERROR_STOP=1 -h 127.0.0.1 -p $2 -U $3 -d $4 -f $5 >/dev/null";
         run(
@@ -73,9 +103,9 @@ public final class PostgresSession implements LauncherSessionListener {
                 "-c",
                 command,
                 "load",
-                System.getProperty("spring.datasource.password", ""),
-                url.replaceFirst(".*:([0-9]+)/.*", "$1"),
-                System.getProperty("spring.datasource.username", ""),
+                given.ownerPassword(),
+                given.url().replaceFirst(".*:([0-9]+)/.*", "$1"),
+                given.owner(),
                 name,
                 dump.toString());
     }
@@ -106,10 +136,7 @@ public final class PostgresSession implements LauncherSessionListener {
     public void launcherSessionOpened(LauncherSession session) {
         Path folder = newFolder();
         dir = folder;
-        Database database = start(folder);
-        System.setProperty("spring.datasource.url", database.url());
-        System.setProperty("spring.datasource.username", database.user());
-        System.setProperty("spring.datasource.password", database.password());
+        start(folder).hand();
     }
 
     @Override

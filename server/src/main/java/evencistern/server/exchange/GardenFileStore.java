@@ -126,7 +126,7 @@ class GardenFileStore {
     /** Tells the database what it holds now, so that the first questions after a large file are planned well. */
     void takeStock(GardenId garden) {
         if (exists(garden)) {
-            db.sql("analyze lot, lot_state, journal, act").update();
+            db.sql("select take_stock()").query((RowCallbackHandler) r -> {});
         }
     }
 

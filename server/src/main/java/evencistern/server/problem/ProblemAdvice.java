@@ -15,6 +15,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.dao.QueryTimeoutException;
 import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -121,6 +122,7 @@ class ProblemAdvice {
         return e instanceof DataAccessResourceFailureException
                 || e instanceof RecoverableDataAccessException
                 || e instanceof QueryTimeoutException
+                || e instanceof PessimisticLockingFailureException
                 || e instanceof CannotCreateTransactionException
                 || e instanceof TransactionTimedOutException
                 || e instanceof TransactionSystemException
