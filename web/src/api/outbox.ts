@@ -18,32 +18,63 @@ export type Work = {
 export type Refused = Work & { why: string };
 export type Outbox = { waiting: Work[]; refused: Refused[] };
 
-const EMPTY: Outbox = { waiting: [], refused: [] };
 const boxes = new Map<string, Outbox>();
 const listeners = new Set<() => void>();
 const sending = new Set<string>();
 /** When each piece of work was taken by the server, in this page's time. */
 const takenAt = new Map<string, number>();
 const piece = (garden: string, work: { lotId: string; item: string }) => `${garden} ${work.lotId} ${work.item}`;
-const named = (garden: string) => `outbox:${garden}`;
 
-function read(garden: string): Outbox {
-  const known = boxes.get(garden);
-  if (known) return known;
-  const kept = localStorage.getItem(named(garden));
-  const box = kept ? (JSON.parse(kept) as Outbox) : EMPTY;
-  boxes.set(garden, box);
-  return box;
+// each piece of work is kept under a name of its own, so that no page writes over what another one recorded
+const OUTBOX = "outbox:";
+const named = (garden: string, key: string) => `${OUTBOX}${garden}:${key}`;
+type Kept = Work & { why?: string };
+
+function keep(garden: string, work: Kept) {
+  localStorage.setItem(named(garden, work.key), JSON.stringify(work));
+  changed();
 }
 
-function write(garden: string, change: (box: Outbox) => Outbox) {
-  const box = change(read(garden));
-  boxes.set(garden, box);
-  localStorage.setItem(named(garden), JSON.stringify(box));
+function drop(garden: string, key: string) {
+  localStorage.removeItem(named(garden, key));
+  changed();
+}
+
+function changed() {
+  boxes.clear();
   listeners.forEach((l) => l());
 }
 
-const without = (box: Outbox, key: string): Outbox => ({ ...box, waiting: box.waiting.filter((w) => w.key !== key) });
+addEventListener("storage", (e) => {
+  if (e.key === null || e.key.startsWith(OUTBOX)) changed();
+});
+
+/** What pages of earlier versions kept together. */
+function takeApart(garden: string) {
+  const together = localStorage.getItem(OUTBOX + garden);
+  if (together === null) return;
+  const box = JSON.parse(together) as Outbox;
+  for (const work of [...box.waiting, ...box.refused])
+    localStorage.setItem(named(garden, work.key), JSON.stringify(work));
+  localStorage.removeItem(OUTBOX + garden);
+}
+
+/** What waits and what was refused, at this moment; the same object until that changes. */
+export function peek(garden: string): Outbox {
+  const known = boxes.get(garden);
+  if (known) return known;
+  takeApart(garden);
+  const kept = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? "")
+    .filter((name) => name.startsWith(named(garden, "")))
+    .map((name) => JSON.parse(localStorage.getItem(name) ?? "{}") as Kept)
+    .sort((x, y) => x.at.localeCompare(y.at));
+  const box = {
+    waiting: kept.filter((w) => w.why === undefined),
+    refused: kept.filter((w): w is Refused => w.why !== undefined),
+  };
+  boxes.set(garden, box);
+  return box;
+}
 
 function post(garden: string, work: Work): Promise<Recorded> {
   const item = {
@@ -75,8 +106,7 @@ function post(garden: string, work: Work): Promise<Recorded> {
 
 /** Records work at once, here; it is sent as soon as the server answers. */
 export function record(garden: string, work: Omit<Work, "key" | "at">) {
-  const whole = { ...work, key: newId(), at: serverNow() };
-  write(garden, (box) => ({ ...box, waiting: [...box.waiting, whole] }));
+  keep(garden, { ...work, key: newId(), at: serverNow() });
 }
 
 /** Whether the server took work after it was last asked for the list, which then still shows it as due. */
@@ -84,29 +114,25 @@ export const takenSince = (garden: string, work: { lotId: string; item: string }
   (takenAt.get(piece(garden, work)) ?? 0) > asked;
 
 /** Takes back work that has not been sent yet. */
-export const withdraw = (garden: string, key: string) => write(garden, (box) => without(box, key));
+export const withdraw = (garden: string, key: string) => drop(garden, key);
 
-export const dismiss = (garden: string, key: string) =>
-  write(garden, (box) => ({ ...box, refused: box.refused.filter((r) => r.key !== key) }));
+export const dismiss = (garden: string, key: string) => drop(garden, key);
 
 /** Sends what waits, oldest first. What the server refuses is kept with its reason; when it is away, all is. */
 async function send(garden: string, sent: (work: Work, act: Recorded) => void) {
   if (sending.has(garden)) return;
   sending.add(garden);
   try {
-    for (let work = read(garden).waiting[0]; work; work = read(garden).waiting[0]) {
+    for (let work = peek(garden).waiting[0]; work; work = peek(garden).waiting[0]) {
       const now = work;
       try {
         const act = await post(garden, now);
         takenAt.set(piece(garden, now), Date.now());
-        write(garden, (box) => without(box, now.key));
+        drop(garden, now.key);
         sent(now, act);
       } catch (e) {
         if (!(e instanceof Problem) || e.retry) return;
-        write(garden, (box) => ({
-          ...without(box, now.key),
-          refused: [...box.refused, { ...now, why: e.faults[0]?.detail ?? e.detail }],
-        }));
+        keep(garden, { ...now, why: e.faults[0]?.detail ?? e.detail });
       }
     }
   } finally {
@@ -123,7 +149,7 @@ export const useOutbox = (garden: string): Outbox =>
       listeners.add(l);
       return () => listeners.delete(l);
     },
-    () => read(garden),
+    () => peek(garden),
   );
 
 /** Sends what waits in the background, for as long as any page of the garden is open. */
