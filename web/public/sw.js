@@ -1,5 +1,5 @@
 /* Keeps the page and the work of the day at hand while the server is away. What was kept is told by a header. */
-const KEPT = "cistern-1";
+const KEPT = "cistern-2";
 const EARLY = "/early.js";
 const DATA = /^\/api\/(catalogue|gardens|gardens\/[^/]+(\/(today|species|feeds|mixes|lots))?)$/;
 
@@ -7,7 +7,17 @@ self.addEventListener("install", (event) => {
   self.skipWaiting();
   event.waitUntil(fetch("/").then(keepShell));
 });
-self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener("activate", (event) =>
+  event.waitUntil(
+    caches
+      .keys()
+      .then((names) => Promise.all(names.filter((n) => n !== KEPT).map((n) => caches.delete(n))))
+      .then(() => self.clients.claim()),
+  ),
+);
+
+/** What is looked for is answered by the server alone: every word typed would be kept for ever. */
+const sought = (url) => url.searchParams.get("find") || Number(url.searchParams.get("offset")) > 0;
 
 /** The page itself with the files it begins with; those of an earlier version go. */
 async function keepShell(page) {
@@ -73,5 +83,5 @@ self.addEventListener("fetch", (event) => {
   if (request.mode === "navigate") event.respondWith(page(event));
   else if (url.pathname.startsWith("/assets/") || url.pathname === "/pot.svg" || url.pathname === EARLY)
     event.respondWith(asset(request));
-  else if (DATA.test(url.pathname)) event.respondWith(fresh(request, request.url));
+  else if (DATA.test(url.pathname) && !sought(url)) event.respondWith(fresh(request, request.url));
 });

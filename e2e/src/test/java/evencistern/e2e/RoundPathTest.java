@@ -65,7 +65,7 @@ class RoundPathTest {
             Object kept = page.evaluate("""
                     async () => {
                       if (!navigator.serviceWorker.controller) return false;
-                      const kept = (await (await caches.open("cistern-1")).keys()).map((k) => k.url);
+                      const kept = (await (await caches.open("cistern-2")).keys()).map((k) => k.url);
                       return ["/today", "/api/catalogue", location.pathname.split("/")[2]]
                         .every((end) => kept.some((url) => url.endsWith(end)));
                     }""");
@@ -93,6 +93,15 @@ class RoundPathTest {
                 assertThat(page.getByText(LOTS + " lots are due")).isVisible();
                 // the page's keeper takes over and keeps what it fetches
                 awaitKept(page);
+                // but not what is looked for, of which there is no end
+                Object kept = page.evaluate("""
+                        async (lots) => {
+                          await fetch(lots + "?find=lot&offset=0");
+                          await fetch(lots + "?limit=7&offset=0");
+                          const keys = (await (await caches.open("cistern-2")).keys()).map((k) => k.url);
+                          return [keys.some((k) => k.includes("find=")), keys.some((k) => k.includes("limit=7"))];
+                        }""", home + "/lots");
+                assertThat(kept).isEqualTo(List.of(false, true));
             }
             Instant away = Instant.now();
             Locator done = page.getByRole(

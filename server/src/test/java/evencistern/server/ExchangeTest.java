@@ -145,6 +145,21 @@ class ExchangeTest {
         assertThat(refused(out.replace("\"walk\": [", "\"place\": ["))).isEqualTo("file_invalid");
         assertThat(refused(out + "{}")).isEqualTo("file_invalid");
         assertThat(refused(out.substring(0, out.length() - 3))).isEqualTo("file_invalid");
+        // what could not be read again would stop every garden, not only this one
+        for (String[] part : new String[][] {
+            {"\"time_zone\": \"[^\"]*\"", "\"time_zone\": \"Nowhere/Else\""},
+            {"\"typed\": \\[\"[^\"]*\"", "\"typed\": [\"nothing that was typed\""},
+            {"\"species\": \"[^\"]*\"", "\"species\": \"no_such_plant\""},
+            {"(?s)(\"lot\": \\[.*?)\"mix\": \"[^\"]*\"", "$1\"mix\": \"no_such_mix\""},
+            {"\"answers\": \\[", "\"answers\": [\"NOBODY_ASKED=YES\", "}
+        }) {
+            String odd = out.replaceFirst(part[0], part[1]);
+            assertThat(odd).as(part[0]).isNotEqualTo(out);
+            assertThat(api.raw("POST", "/api/garden-files", odd, true).status())
+                    .as(part[1])
+                    .isEqualTo(422);
+            api.get("/api/gardens").ok();
+        }
         assertThat(api.get(home).status()).isEqualTo(404);
         api.raw("POST", "/api/garden-files", out, true).ok();
     }

@@ -303,7 +303,7 @@ class HistoryTest {
         assertThat(used.path("weeks").asDouble())
                 .isCloseTo(used.path("left").asDouble() / used.path("perWeek").asDouble(), within(1e-6));
         stock.put("id", java.util.UUID.randomUUID().toString());
-        assertThat(api.put(home + "/stock", stock).faults()).containsExactly("already_here");
+        assertThat(api.put(home + "/stock", stock).faults()).containsExactly("counted_already");
         stock.put("feedId", null);
         assertThat(api.put(home + "/stock", stock).faults()).containsExactly("missing");
         stock.put("mix", "peat_perlite");

@@ -19,9 +19,12 @@ import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
-/** Many people at once: no watering is forgotten by the plan, none is done twice, and nobody is turned away. */
+/**
+ * Many people at once: no watering is forgotten by the plan, none is done twice, and nobody is turned away. {@code bench/faults}
+ * goes many more rounds.
+ */
 class RaceTest {
-    private static final int ROUNDS = 8;
+    private static final int ROUNDS = Integer.getInteger("race.rounds", 20);
     private static final int LOTS = 6;
 
     private final Api api = App.api();

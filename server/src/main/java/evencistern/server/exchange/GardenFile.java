@@ -5,6 +5,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.GardenId;
+import evencistern.server.feed.Feeds;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lots;
@@ -16,6 +17,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +37,8 @@ import tools.jackson.databind.node.ArrayNode;
 @Service
 @RetriedOnLocks
 public class GardenFile {
+    private static final Logger LOG = LoggerFactory.getLogger(GardenFile.class);
+
     /** A table that came after hours of lamps were no longer kept as days. */
     private static final String SINCE_LAMPS_ARE_RIGHT = "journal_lifting";
 
@@ -42,12 +48,14 @@ public class GardenFile {
 
     private final GardenFileStore store;
     private final Gardens gardens;
+    private final Feeds feeds;
     private final Lots lots;
     private final JsonMapper json;
 
-    GardenFile(GardenFileStore store, Gardens gardens, Lots lots, JsonMapper json) {
+    GardenFile(GardenFileStore store, Gardens gardens, Feeds feeds, Lots lots, JsonMapper json) {
         this.store = store;
         this.gardens = gardens;
+        this.feeds = feeds;
         this.lots = lots;
         this.json = json;
     }
@@ -118,9 +126,23 @@ public class GardenFile {
             store.repairLampHours(garden);
         }
         store.numberOn(garden);
-        lots.rebuildAll(garden, store.listLots(garden));
+        readBack(garden);
         store.takeStock(garden);
         return garden.value();
+    }
+
+    /** What cannot be read, or planned for, would stop whoever looks at it, so that it is not brought in. */
+    private void readBack(GardenId garden) {
+        try {
+            gardens.require(garden);
+            feeds.list(garden);
+            lots.rebuildAll(garden, store.listLots(garden));
+        } catch (FaultException | DataAccessException e) {
+            throw e;
+        } catch (RuntimeException e) {
+            LOG.debug("a garden file that cannot be read back", e);
+            throw FileFormat.invalid(String.valueOf(e.getMessage()));
+        }
     }
 
     private static JsonNode next(JsonParser in, String name) {

@@ -4,15 +4,19 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpInputMessage;
 import org.springframework.http.converter.HttpMessageConverter;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
 
-/** Refuses a request that lacks what its record says it has, before anything is done with it. */
+/** Refuses a request that lacks what its record says it has, or has what nobody can keep, before anything is done with it. */
 @RestControllerAdvice
 class Completeness extends RequestBodyAdviceAdapter {
 
@@ -30,6 +34,9 @@ class Completeness extends RequestBodyAdviceAdapter {
             Class<? extends HttpMessageConverter<?>> reads) {
         List<String> missing = new ArrayList<>();
         look(body, "", missing);
+        if (unkept(body)) {
+            throw new HttpMessageNotReadableException("a text with a zero character", message);
+        }
         if (!missing.isEmpty()) {
             throw new IncompleteException(missing);
         }
@@ -43,6 +50,8 @@ class Completeness extends RequestBodyAdviceAdapter {
             for (int i = 0; i < list.size(); i++) {
                 look(list.get(i), at + "[" + i + "]", missing);
             }
+        } else if (thing instanceof Map<?, ?> map) {
+            map.forEach((name, value) -> look(value, at.isEmpty() ? String.valueOf(name) : at + "." + name, missing));
         } else if (thing instanceof Record) {
             for (RecordComponent part : thing.getClass().getRecordComponents()) {
                 Object value = value(thing, part);
@@ -51,6 +60,19 @@ class Completeness extends RequestBodyAdviceAdapter {
                 }
             }
         }
+    }
+
+    /** Whether a text has a character that no database keeps. */
+    private static boolean unkept(@Nullable Object thing) {
+        if (thing instanceof String text) {
+            return text.indexOf(0) >= 0;
+        }
+        if (thing instanceof Record) {
+            return Arrays.stream(thing.getClass().getRecordComponents()).anyMatch(part -> unkept(value(thing, part)));
+        }
+        return thing instanceof Collection<?> list
+                ? list.stream().anyMatch(Completeness::unkept)
+                : thing instanceof Map<?, ?> map && (unkept(map.keySet()) || unkept(map.values()));
     }
 
     private static @Nullable Object value(Object thing, RecordComponent part) {

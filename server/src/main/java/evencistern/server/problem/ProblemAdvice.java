@@ -76,7 +76,8 @@ class ProblemAdvice {
             case NOT_FOUND -> HttpStatus.NOT_FOUND;
             case FILE_TOO_LARGE -> HttpStatus.CONTENT_TOO_LARGE;
             case FILES_AT_WORK -> HttpStatus.SERVICE_UNAVAILABLE;
-            case ALREADY_DONE, ALREADY_UNDONE, NOT_DUE, LAST_ONE, RETIRED, IN_USE, ALREADY_HERE -> HttpStatus.CONFLICT;
+            case ALREADY_DONE, ALREADY_UNDONE, NOT_DUE, LAST_ONE, RETIRED, IN_USE, ALREADY_HERE, COUNTED_ALREADY ->
+                HttpStatus.CONFLICT;
             default -> HttpStatus.UNPROCESSABLE_CONTENT;
         };
     }

@@ -68,7 +68,7 @@ public class Stocks {
         store.findStockOf(garden, input.feedId(), input.mix(), input.component())
                 .filter(s -> !s.id().equals(input.id()))
                 .ifPresent(s -> {
-                    throw new FaultException(Fault.of(FaultCode.ALREADY_HERE, "stock", ""));
+                    throw new FaultException(Fault.of(FaultCode.COUNTED_ALREADY, "stock", ""));
                 });
         return history.edit(garden, keeping, input.read(unit, g.today()));
     }
