@@ -9,7 +9,8 @@ function faultOf(faults: Fault[], field: string): string | undefined {
   return faults.find((f) => f.field === field)?.detail;
 }
 
-function Around({
+/** A field with its label, and beneath it what is wrong with it or what helps. */
+export function Around({
   label,
   field,
   faults,

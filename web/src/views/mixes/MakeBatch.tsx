@@ -24,11 +24,12 @@ import {
 } from "../../api";
 import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, stockQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
+import { LotField } from "../../parts/LotField";
 import { words } from "../../text";
 import { askOfKey, componentName, keyOf, recipeName } from "../../text/mixes";
 import { figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { NumberField, TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -131,19 +132,15 @@ function Making({
   const faults = [...(live.problem?.faults ?? []), ...(save.error?.faults ?? [])];
   const setFill = (at: number, part: Partial<FillAsk>) =>
     draft.change({ fills: plan.fills.map((f, i) => (i === at ? { ...f, ...part } : f)) });
-  const add = (lotId: string) => {
-    const lot = lots.find((l) => l.id === lotId);
+  const add = (lot?: Lot) => {
     const last = plan.fills[plan.fills.length - 1];
-    const next: FillAsk | undefined = lot
+    const next: FillAsk = lot
       ? { name: lot.name, pot: lot.pot, count: { text: String(lot.pots), unit: "" } }
-      : lotId === "own"
-        ? {
-            name: "Pot",
-            pot: last?.pot ?? potsFor("", [], garden, catalogue)[0]!.pot,
-            count: { text: "1", unit: "" },
-          }
-        : undefined;
-    if (!next) return;
+      : {
+          name: "Pot",
+          pot: last?.pot ?? potsFor("", [], garden, catalogue)[0]!.pot,
+          count: { text: "1", unit: "" },
+        };
     draft.change({ fills: [...plan.fills, next] });
     if (!lot) setEdited(plan.fills.length);
   };
@@ -203,20 +200,9 @@ function Making({
               </li>
             ))}
           </ul>
-          <div className="mt-2">
-            <ChoiceField
-              row
-              label="Add"
-              field="batch.pots"
-              faults={faults}
-              value=""
-              onChange={add}
-              options={[
-                { value: "", label: "pots …" },
-                { value: "own", label: "described by you" },
-                ...lots.map((l) => ({ value: l.id, label: l.name, group: "As those of" })),
-              ]}
-            />
+          <div className="my-2">
+            <LotField garden={garden.id} label="Add pots" invite="as those of a lot" onChange={(lot) => add(lot)} />
+            <Button onClick={() => add()}>Add a pot you describe</Button>
           </div>
           {plan.fills.length === 0 && (
             <NumberField

@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import type { Catalogue, Fault, Garden } from "../../api";
-import { lotsQuery } from "../../api/queries";
+import { LotField } from "../../parts/LotField";
 import { Button } from "../../ui/Button";
-import { ChoiceField, TextField } from "../../ui/Fields";
+import { TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { PotFields } from "../bench/PotFields";
 import type { LookedPot } from "./mixInput";
@@ -18,19 +17,13 @@ type Props = {
 
 /** The pot a mix is looked at in: that of a lot, or described. */
 export function PotPanel({ pot, change, close, garden, catalogue, faults }: Props) {
-  const lots = useQuery(lotsQuery(garden.id)).data?.lots ?? [];
   return (
     <Panel title={pot.name} close={close}>
-      <ChoiceField
+      <LotField
+        garden={garden.id}
         label="The pot of a lot"
-        field="lot"
-        faults={[]}
-        value=""
-        onChange={(id) => {
-          const lot = lots.find((l) => l.id === id);
-          if (lot) change({ name: lot.name, pot: lot.pot });
-        }}
-        options={[{ value: "", label: "or describe it below" }, ...lots.map((l) => ({ value: l.id, label: l.name }))]}
+        invite="or describe it below"
+        onChange={(lot) => change({ name: lot.name, pot: lot.pot })}
       />
       <TextField
         label="Called"

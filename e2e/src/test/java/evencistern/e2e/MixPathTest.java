@@ -14,8 +14,25 @@ import org.junit.jupiter.api.Test;
 
 /** A mix as a grower makes it: parts, pots, lime, a component measured, a batch for a list of pots. */
 class MixPathTest extends AtTheDesk {
+    private static final int MORE_THAN_A_PAGE = 64;
+
     private Locator answer() {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
+    }
+
+    /** A garden has more lots than one answer holds: each is found by what is typed. */
+    @Test
+    void thePotOfAnyLotIsFoundByItsName() {
+        for (int i = 1; i <= MORE_THAN_A_PAGE; i++) {
+            plant(String.format("Batch %02d", i), i);
+        }
+        page.navigate(home + "/mixes/peat_perlite/batch");
+        page.getByText("as those of a lot").click();
+        assertThat(page.getByText("And 4 more: type a part of the name.")).isVisible();
+        page.getByPlaceholder("Find a lot").fill("h 64");
+        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
+        page.keyboard().press("Enter");
+        assertThat(field("Batch 64: how many")).hasValue("64");
     }
 
     @Test
@@ -99,7 +116,7 @@ class MixPathTest extends AtTheDesk {
         assertThat(tip).containsText("in 1 load");
         assertThat(tip).containsText("Legionella");
         assertThat(tip).containsText("Dolomite");
-        field("Add").selectOption("own");
+        button("Add a pot you describe").click();
         field("Called").fill("Terracotta");
         button("Done").click();
         field("Terracotta: how many").fill("2");
