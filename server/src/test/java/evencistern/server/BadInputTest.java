@@ -66,6 +66,33 @@ class BadInputTest {
                 .isZero();
     }
 
+    /** A refusal is a sentence that names a field by its name, and does not repeat all that was typed. */
+    @Test
+    void aRefusalIsASentence() {
+        Api.Answer nothing = api.raw("PUT", home + "/lots", "null", true);
+        clear(nothing, 400);
+        assertThat(nothing.body().path("detail").asString()).doesNotContain("lacks");
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        lot.put("pots", Bodies.typed("9".repeat(309), ""));
+        Api.Answer large = api.put(home + "/lots", lot);
+        clear(large, 422);
+        assertThat(large.body().path("detail").asString()).hasSizeLessThan(200).contains("…");
+        Api.Answer meter = api.put(
+                home + "/meters",
+                Map.of(
+                        "id", UUID.randomUUID().toString(),
+                        "name", "Pen",
+                        "phPlusMinus", Bodies.typed("-0.1", "pH"),
+                        "ecPlusMinus", Bodies.typed("-5", "%"),
+                        "version", 0));
+        clear(meter, 422);
+        assertThat(meter.body()
+                        .path("faults")
+                        .valueStream()
+                        .map(f -> f.path("field").asString()))
+                .containsExactlyInAnyOrder("meter.ph_plus_minus", "meter.ec_plus_minus");
+    }
+
     /** The answer comes also where all that was sent is refused, its length told before or not. */
     @Test
     void whatIsLargerThanAnyFormIsRefusedWithAnAnswer() {

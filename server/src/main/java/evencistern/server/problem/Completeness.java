@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpInputMessage;
@@ -32,6 +33,9 @@ class Completeness extends RequestBodyAdviceAdapter {
             MethodParameter parameter,
             Type type,
             Class<? extends HttpMessageConverter<?>> reads) {
+        if (Objects.isNull(body)) {
+            throw new HttpMessageNotReadableException("nothing", message);
+        }
         List<String> missing = new ArrayList<>();
         look(body, "", missing);
         if (unkept(body)) {

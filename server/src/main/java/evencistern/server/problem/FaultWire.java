@@ -6,6 +6,13 @@ import java.util.Map;
 /** One fault as it goes over the wire, with a plain English detail. */
 public record FaultWire(String code, String field, String value, String limit, String unit, String detail) {
 
+    private static final int LONGEST = 60;
+
+    /** A sentence keeps its shape, whatever was typed. */
+    private static String brief(String value) {
+        return value.length() <= LONGEST ? value : value.substring(0, LONGEST) + "…";
+    }
+
     public static FaultWire of(Fault fault, Words words) {
         String id = fault.code().id();
         String detail = words.of(
@@ -15,7 +22,7 @@ public record FaultWire(String code, String field, String value, String limit, S
                         "field",
                         words.of("fields", fault.field(), Map.of()),
                         "value",
-                        fault.value(),
+                        brief(fault.value()),
                         "limit",
                         fault.limit(),
                         "unit",
