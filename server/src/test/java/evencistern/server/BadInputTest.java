@@ -356,12 +356,13 @@ class BadInputTest {
     void withoutTheTokenOrUnderAStrangeNameNothingIsDone() throws Exception {
         clear(api.raw("POST", "/api/gardens", "{}", false), 403);
         URI address = URI.create(App.address());
-        try (Socket socket = new Socket(address.getHost(), address.getPort())) {
-            socket.getOutputStream()
-                    .write("GET /api/gardens HTTP/1.1\r\nHost: evil.example\r\nConnection: close\r\n\r\n"
-                            .getBytes(StandardCharsets.US_ASCII));
-            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(answer).startsWith("HTTP/1.1 421");
+        for (String head : List.of("HTTP/1.1\r\nHost: evil.example\r\nConnection: close", "HTTP/1.0")) {
+            try (Socket socket = new Socket(address.getHost(), address.getPort())) {
+                socket.getOutputStream()
+                        .write(("GET /api/gardens " + head + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+                String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+                assertThat(answer).as(head).startsWith("HTTP/1.1 421");
+            }
         }
     }
 

@@ -9,6 +9,7 @@ import java.net.URI;
 import java.util.HashSet;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -30,7 +31,8 @@ class HostAllowList extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (names.contains(request.getServerName())) {
+        // without a name in the request the server answers under its own
+        if (request.getHeader(HttpHeaders.HOST) != null && names.contains(request.getServerName())) {
             chain.doFilter(request, response);
         } else {
             response.sendError(421);
