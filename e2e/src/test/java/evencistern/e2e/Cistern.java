@@ -12,6 +12,8 @@ import java.util.stream.Stream;
 /** The real jar in a process of its own, on a free port. */
 final class Cistern implements AutoCloseable {
     private static final int PATIENCE_SECONDS = 180;
+    private static final String JAVA =
+            Path.of(System.getProperty("java.home"), "bin", "java").toString();
 
     private final Process process;
     private final String address;
@@ -26,14 +28,33 @@ final class Cistern implements AutoCloseable {
         return PostgresSession.Database.given();
     }
 
-    static Path jar() {
-        try (Stream<Path> built = Files.list(PostgresSession.root().resolve("server/target"))) {
-            return built.filter(p -> p.getFileName().toString().matches("server-.*\\.jar"))
+    /** As {@code ./run} starts it: unpacked, which takes little more than half the time of a packed one. */
+    private static final Path UNPACKED = unpack();
+
+    private static Path unpack() {
+        Path target = PostgresSession.root().resolve("server/target");
+        try (Stream<Path> built = Files.list(target)) {
+            Path packed = built.filter(p -> p.getFileName().toString().matches("server-.*\\.jar"))
                     .findFirst()
                     .orElseThrow(() -> new IllegalStateException("the server's jar is not built"));
+            Path into = Files.createTempDirectory(target, "unpacked");
+            PostgresSession.run(
+                    JAVA,
+                    "-Djarmode=tools",
+                    "-jar",
+                    packed.toString(),
+                    "extract",
+                    "--force",
+                    "--destination",
+                    into.toString());
+            return into.resolve(packed.getFileName());
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    static Path jar() {
+        return UNPACKED;
     }
 
     static int freePort() {
@@ -61,12 +82,7 @@ final class Cistern implements AutoCloseable {
 
     private static Cistern start(PostgresSession.Database database, String today, boolean demo, int port) {
         ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Xmx256m",
-                "-XX:+UseSerialGC",
-                "-XX:TieredStopAtLevel=1",
-                "-jar",
-                jar().toString());
+                JAVA, "-Xmx256m", "-XX:+UseSerialGC", "-XX:TieredStopAtLevel=1", "-jar", jar().toString());
         var env = builder.environment();
         env.put("SPRING_DATASOURCE_URL", database.url());
         env.put("SPRING_DATASOURCE_USERNAME", database.user());
