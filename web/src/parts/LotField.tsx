@@ -20,12 +20,15 @@ export function LotField({
 }) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState("");
+  const [chosen, setChosen] = useState("");
   const { data } = useQuery({
     ...lotsQuery(garden, find ? { find } : {}),
     enabled: open,
     placeholderData: keepPreviousData,
   });
   const lots = data?.lots ?? [];
+  // what stood first before something was typed need not be in the list any more
+  const at = lots.some((l) => l.id === chosen) ? chosen : (lots[0]?.id ?? "");
   const more = (data?.counts?.looked ?? 0) - lots.length;
   const choose = (lot: Lot) => {
     setOpen(false);
@@ -44,7 +47,7 @@ export function LotField({
               align="start"
               className="z-50 w-[max(var(--radix-popover-trigger-width),16rem)] border-2 border-ink bg-ground p-2"
             >
-              <Command shouldFilter={false} label={label}>
+              <Command shouldFilter={false} label={label} value={at} onValueChange={setChosen}>
                 <Command.Input
                   autoFocus
                   value={find}
