@@ -2,7 +2,7 @@
 -- application signs in as owns the tables.
 do $$
 begin
-  if exists (select from pg_roles where rolname = 'cistern') then
+  if current_user <> 'cistern' and exists (select from pg_roles where rolname = 'cistern') then
     grant select, insert, update, delete on all tables in schema public to cistern;
     grant usage, select, update on all sequences in schema public to cistern;
     revoke all on flyway_schema_history from cistern;
