@@ -47,7 +47,7 @@ export function RestoreGarden() {
       <p className="note" role="status">
         {restore.isPending
           ? `Reading ${name} …`
-          : "It is checked as a whole first; a garden that is here is not overwritten."}
+          : "All of it comes back, or nothing; a garden that is here is not overwritten."}
       </p>
       {restore.isError && <Trouble problem={restore.error} />}
     </div>
