@@ -5,6 +5,8 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -14,6 +16,8 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import evencistern.server.history.Keeping;
+import evencistern.server.history.OwnedTable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 @AnalyzeClasses(packages = "evencistern.server", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -23,9 +27,23 @@ class ArchitectureTest {
     static final ArchRule allSqlIsInStores = noClasses()
             .that()
             .haveSimpleNameNotEndingWith("Store")
+            .and()
+            .areNotAssignableTo(OwnedTable.class)
+            .and()
+            .areNotAssignableTo(OwnedTable.Builder.class)
             .should()
             .dependOnClassesThat()
             .areAssignableTo(JdbcClient.class);
+
+    /** A thing that a person may edit is added and written over in one way: its version counts, and nothing is lost. */
+    @ArchTest
+    static final ArchRule whatHasVersionsIsWrittenByOneMechanism = classes()
+            .that()
+            .implement(Keeping.class)
+            .should()
+            .be(OwnedTable.class)
+            .orShould()
+            .haveFullyQualifiedName("evencistern.server.garden.GardenStore$Settings");
 
     @ArchTest
     static final ArchRule everyStoreMethodIsAskedForAGardenFirst = methods()
@@ -38,6 +56,8 @@ class ArchitectureTest {
             .areNotPrivate()
             .and()
             .haveNameNotMatching("(list|mark)Garden\\w*")
+            .and()
+            .haveRawReturnType(DescribedPredicate.not(JavaClass.Predicates.assignableTo(Keeping.class)))
             .should(new ArchCondition<>("take a GardenId first") {
                 @Override
                 public void check(JavaMethod method, ConditionEvents events) {

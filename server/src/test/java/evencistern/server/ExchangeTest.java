@@ -65,12 +65,15 @@ class ExchangeTest {
             "calendar_day",
             "calendar_state",
             "lot_move",
+            "lot_trait",
+            "lot_condition",
             "todo",
             "lot",
             "stock",
             "batch",
             "recipe",
             "component",
+            "species_trait",
             "species",
             "weather_state",
             "weather_day",
@@ -130,7 +133,8 @@ class ExchangeTest {
         forget();
         assertThat(refused("{\"format\": ")).isEqualTo("file_invalid");
         assertThat(refused("{}")).isEqualTo("file_invalid");
-        assertThat(refused(out.replace("\"version\": 1,", "\"version\": 99,"))).isEqualTo("file_of_other_version");
+        assertThat(refused(out.replace("\"version\": 2,\n\"garden\"", "\"version\": 99,\n\"garden\"")))
+                .isEqualTo("file_of_other_version");
         assertThat(refused(out.replaceFirst("\"kind\": \"watering\"", "\"kind\": \"showering\"")))
                 .isEqualTo("file_invalid");
         assertThat(refused(out.replaceFirst("\"pots\": \\d+", "\"pots\": \"many\"")))
@@ -148,7 +152,7 @@ class ExchangeTest {
         // what could not be read again would stop every garden, not only this one
         for (String[] part : new String[][] {
             {"\"time_zone\": \"[^\"]*\"", "\"time_zone\": \"Nowhere/Else\""},
-            {"\"typed\": \\[\"[^\"]*\"", "\"typed\": [\"nothing that was typed\""},
+            {"\"typed\": \\{\"[^\"]*\"", "\"typed\": {\"odd\": 1, \"top\""},
             {"\"species\": \"[^\"]*\"", "\"species\": \"no_such_plant\""},
             {"(?s)(\"lot\": \\[.*?)\"mix\": \"[^\"]*\"", "$1\"mix\": \"no_such_mix\""},
             {"\"answers\": \\[", "\"answers\": [\"NOBODY_ASKED=YES\", "}
@@ -162,6 +166,20 @@ class ExchangeTest {
         }
         assertThat(api.get(home).status()).isEqualTo(404);
         api.raw("POST", "/api/garden-files", out, true).ok();
+    }
+
+    /** A garden for which nobody could plan is not brought in, also where no lot stands in it yet. */
+    @Test
+    void aPlaceThatCannotBeIsRefusedInAGardenWithoutLots() {
+        String empty = "/api/gardens/" + api.freshGarden().path("id").asString();
+        String out = api.get(empty + "/file").raw().body();
+        String odd = out.replaceAll(
+                        "[0-9a-f]{8}(-[0-9a-f]{4}){3}-",
+                        UUID.randomUUID().toString().substring(0, 24))
+                .replaceFirst("\"highs\": \\[[^\\]]*", "\"highs\": [0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0");
+        Api.Answer refused = api.raw("POST", "/api/garden-files", odd, true);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.faults()).containsOnly("too_small");
     }
 
     /** The rows that are written next, in any garden, are numbered after those that were brought in. */

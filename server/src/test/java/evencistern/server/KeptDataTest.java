@@ -53,8 +53,19 @@ class KeptDataTest {
         JdbcTemplate db = new JdbcTemplate(database);
         // the dump leaves no search path behind for the session that loads it; a new one has its own
         List<String> before = JOURNAL.stream().map(t -> rows(db, t)).toList();
+        List<String> typed = typed(db, "ph_typed", "ec_typed", "top_typed", "traits");
+        assertThat(typed).noneMatch(String::isEmpty);
         try (ConfigurableApplicationContext context = start(String.valueOf(database.getUrl()))) {
             assertThat(JOURNAL.stream().map(t -> rows(db, t)).toList()).isEqualTo(before);
+            assertThat(typed(
+                            db,
+                            "typed -> 'ph' ->> 'text'",
+                            "typed -> 'ec' ->> 'text'",
+                            "(typed -> 'top' ->> 'text') || '|' || (typed -> 'top' ->> 'unit')",
+                            """
+                            coalesce((select array_agg(t.trait || '=' || t.value order by t.trait) from lot_trait t
+                                      where t.lot_id = id), '{}')"""))
+                    .isEqualTo(typed);
             assertThat(db.queryForObject(
                             "select count(*) from lot l left join lot_state s on s.lot_id = l.id where s.lot_id is null",
                             Integer.class))
@@ -105,11 +116,25 @@ class KeptDataTest {
                 .anySatisfy(p -> assertThat(p.path("lampHours").asDouble()).isCloseTo(13, within(1e-9)));
     }
 
+    /** What was typed of readings, and typed and told of lots, wherever it is kept. */
+    private static List<String> typed(JdbcTemplate db, String ph, String ec, String top, String traits) {
+        return Stream.of(
+                        "string_agg(" + ph + ", ',' order by journal_id) from journal_reading",
+                        "string_agg(" + ec + ", ',' order by journal_id) from journal_reading",
+                        "string_agg(" + top + ", ',' order by id) from lot",
+                        "string_agg((" + traits + ")::text, ',' order by id) from lot")
+                .map(what -> String.valueOf(db.queryForObject("select " + what, String.class)))
+                .toList();
+    }
+
+    /** All rows of a table, but for what was typed. */
     private static String rows(JdbcTemplate db, String table) {
-        return String.valueOf(db.queryForObject(
-                "select count(*) || ' ' || coalesce(md5(string_agg(t::text, ',' order by t::text)), '') from " + table
-                        + " t",
-                String.class));
+        return String.valueOf(db.queryForObject("""
+                select count(*) || ' ' || coalesce(md5(string_agg(r::text, ',' order by r::text)), '')
+                from (select (select jsonb_object_agg(key, value) from jsonb_each(to_jsonb(t))
+                              where right(key, 5) <> 'typed' and key <> 'ec_unit') as r
+                      from %s t) rows
+                """.formatted(table), String.class));
     }
 
     private static DriverManagerDataSource source(String database) {

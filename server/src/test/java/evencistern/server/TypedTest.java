@@ -18,27 +18,50 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** What is typed into number fields: read, kept, and shown again as it was. */
 class TypedTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"12|cm", "4¾ in|cm", "a = b|c|in", "½|US gal", "−3|°C"})
-    void whatWasKeptIsShownAgain(String stored) {
-        Typed typed = Typed.kept(stored, 0, "");
-        assertThat(typed.stored()).isEqualTo(stored);
-        Map<String, Typed> fields = Map.of("one", typed, "blank", new Typed("  ", "cm"), "two", typed);
-        assertThat(TypedFields.stored(fields)).containsExactly("one=" + stored, "two=" + stored);
-        assertThat(TypedFields.kept(TypedFields.stored(fields)))
-                .containsOnlyKeys("one", "two")
-                .containsEntry("one", typed);
-        assertThat(TypedFields.kept(new String[0])).isEmpty();
+    @CsvSource({"12, cm", "4¾ in, cm", "a = b|c, in", "'say \"½\"', US gal", "−3, °C"})
+    void whatWasKeptIsShownAgain(String text, String unit) {
+        Typed typed = new Typed(text, unit);
+        String kept = TypedFields.stored(Map.of("one", typed, "blank", new Typed("  ", "cm"), "two", typed));
+        Map<String, Typed> again = App.bean(JdbcClient.class)
+                .sql("select cast(cast(? as jsonb) as typed_fields) as typed")
+                .param(kept)
+                .query((r, n) -> TypedFields.kept(r))
+                .single();
+        assertThat(again).isEqualTo(Map.of("one", typed, "two", typed));
+        assertThat(TypedFields.stored(null)).isEqualTo("{}");
+    }
+
+    /** The database takes nothing else for what was typed: a text and a unit by field. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "[]",
+                "{\"one\": \"12|cm\"}",
+                "{\"one\": {\"text\": \"12\"}}",
+                "{\"one\": {\"text\": 12, \"unit\": \"cm\"}}",
+                "{\"one\": [{\"text\": \"12\", \"unit\": \"cm\"}]}",
+                "{\"one\": {\"text\": [\"12\"], \"unit\": \"cm\"}}"
+            })
+    void whatNobodyCanHaveTypedIsNotKept(String odd) {
+        assertThatThrownBy(() -> App.bean(JdbcClient.class)
+                        .sql("select cast(cast(? as jsonb) as typed_fields) as typed")
+                        .param(odd)
+                        .query(String.class)
+                        .single())
+                .isInstanceOf(DataIntegrityViolationException.class);
     }
 
     @Test
     void aValueThatNobodyTypedIsShownInItsOwnUnit() {
-        assertThat(Typed.kept("", 0.45, "mS/cm")).isEqualTo(new Typed("0.45", "mS/cm"));
-        assertThat(Typed.kept("", 7, "pH")).isEqualTo(new Typed("7", "pH"));
+        assertThat(Typed.shown(0.45, "mS/cm")).isEqualTo(new Typed("0.45", "mS/cm"));
+        assertThat(Typed.shown(7, "pH")).isEqualTo(new Typed("7", "pH"));
     }
 
     @Test

@@ -1,33 +1,50 @@
 package evencistern.server.batch;
 
 import evencistern.server.GardenId;
-import evencistern.server.typed.Typed;
+import evencistern.server.history.OwnedTable;
+import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of batches. */
 @Repository
 class BatchStore {
-    private static final String BATCHES = """
-            select id, number, recipe, recipe_name, recipe_version, made_on, litres, components, component_names,
-                   litres_put, pot_names, pot_counts, stirred_in, stirred_grams, added_names,
-                   added_grams, first_ph, first_ph_typed, notes,
-                   version, retired
-            from batch where garden_id = ?
-            """;
-
+    private final OwnedTable<BatchWire> batches;
     private final JdbcClient db;
 
-    BatchStore(JdbcClient db) {
+    BatchStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.batches = OwnedTable.named("batch", BatchWire.class, BatchStore::row)
+                .fixed("number", BatchWire::number)
+                .fixed("recipe", BatchWire::recipe)
+                .fixed("recipe_name", BatchWire::recipeName)
+                .fixed("recipe_version", BatchWire::recipeVersion)
+                .column("made_on", BatchWire::madeOn)
+                .fixed("litres", BatchWire::litres)
+                .fixed("components", b -> OwnedTable.array(b.put(), BatchWire.PutWire::component, String[]::new))
+                .fixed("component_names", b -> OwnedTable.array(b.put(), BatchWire.PutWire::name, String[]::new))
+                .fixed("litres_put", b -> OwnedTable.array(b.put(), BatchWire.PutWire::litres, Double[]::new))
+                .fixed("pot_names", b -> OwnedTable.array(b.pots(), BatchWire.PotsWire::name, String[]::new))
+                .fixed("pot_counts", b -> OwnedTable.array(b.pots(), BatchWire.PotsWire::count, Integer[]::new))
+                .fixed("stirred_in", BatchWire::stirredIn)
+                .fixed("stirred_grams", BatchWire::stirredGrams)
+                .fixed("added_names", b -> OwnedTable.array(b.added(), BatchWire.StirredWire::name, String[]::new))
+                .fixed("added_grams", b -> OwnedTable.array(b.added(), BatchWire.StirredWire::grams, Double[]::new))
+                .column("first_ph", BatchWire::firstPh)
+                .column("notes", BatchWire::notes)
+                .typed(b -> TypedFields.of("firstPh", b.firstPhTyped()))
+                .in(db, batch);
+    }
+
+    OwnedTable<BatchWire> batches() {
+        return batches;
     }
 
     private static BatchWire row(ResultSet r, int n) throws SQLException {
@@ -50,7 +67,6 @@ class BatchStore {
         for (int i = 0; i < addedNames.length; i++) {
             added.add(new BatchWire.StirredWire(addedNames[i], grams[i]));
         }
-        String ph = r.getString("first_ph_typed");
         return new BatchWire(
                 r.getObject("id", UUID.class),
                 r.getInt("number"),
@@ -65,24 +81,14 @@ class BatchStore {
                 r.getObject("stirred_grams", Double.class),
                 added,
                 r.getObject("first_ph", Double.class),
-                ph == null ? null : Typed.kept(ph, 0, ""),
+                TypedFields.kept(r).get("firstPh"),
                 r.getString("notes"),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
 
     List<BatchWire> listBatches(GardenId garden) {
-        return db.sql(BATCHES + " and not retired order by made_on desc, number desc limit 500")
-                .param(garden.value())
-                .query(BatchStore::row)
-                .list();
-    }
-
-    Optional<BatchWire> findBatch(GardenId garden, UUID id) {
-        return db.sql(BATCHES + " and id = ?")
-                .params(garden.value(), id)
-                .query(BatchStore::row)
-                .optional();
+        return batches.list(garden, "and not retired order by made_on desc, number desc limit 500");
     }
 
     /** The number after the last one given; those of batches taken back are not given again. */
@@ -96,58 +102,5 @@ class BatchStore {
                 .param(garden.value())
                 .query(Integer.class)
                 .single();
-    }
-
-    void insertBatch(GardenId garden, BatchWire b) {
-        db.sql("""
-                        insert into batch (number, recipe, recipe_name, recipe_version, made_on, litres, components,
-                                           component_names, litres_put, pot_names, pot_counts, stirred_in,
-                                           stirred_grams, added_names, added_grams, first_ph, first_ph_typed, notes,
-                                           retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """)
-                .params(Arrays.asList(
-                        b.number(),
-                        b.recipe(),
-                        b.recipeName(),
-                        b.recipeVersion(),
-                        b.madeOn(),
-                        b.litres(),
-                        b.put().stream().map(BatchWire.PutWire::component).toArray(String[]::new),
-                        b.put().stream().map(BatchWire.PutWire::name).toArray(String[]::new),
-                        b.put().stream().map(BatchWire.PutWire::litres).toArray(Double[]::new),
-                        b.pots().stream().map(BatchWire.PotsWire::name).toArray(String[]::new),
-                        b.pots().stream().map(BatchWire.PotsWire::count).toArray(Integer[]::new),
-                        b.stirredIn(),
-                        b.stirredGrams(),
-                        b.added().stream().map(BatchWire.StirredWire::name).toArray(String[]::new),
-                        b.added().stream().map(BatchWire.StirredWire::grams).toArray(Double[]::new),
-                        b.firstPh(),
-                        Typed.storedOrNull(b.firstPhTyped()),
-                        b.notes(),
-                        b.retired(),
-                        garden.value(),
-                        b.id()))
-                .update();
-    }
-
-    /** Whether the version was still the one the person had seen. What went in is not changed after it. */
-    boolean updateBatch(GardenId garden, BatchWire b) {
-        return db.sql("""
-                                update batch set made_on = ?, first_ph = ?, first_ph_typed = ?, notes = ?, retired = ?,
-                                                 version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """)
-                        .params(Arrays.asList(
-                                b.madeOn(),
-                                b.firstPh(),
-                                Typed.storedOrNull(b.firstPhTyped()),
-                                b.notes(),
-                                b.retired(),
-                                garden.value(),
-                                b.id(),
-                                b.version()))
-                        .update()
-                == 1;
     }
 }

@@ -49,8 +49,7 @@ public class Batches {
         this.words = words;
         this.names = names;
         this.history = history;
-        this.batches = history.keep(
-                Keeping.oneByOne("batch", BatchWire.class, store::findBatch, store::insertBatch, store::updateBatch));
+        this.batches = history.keep(store.batches());
     }
 
     /** Newest first. */
@@ -78,7 +77,7 @@ public class Batches {
         }
         OptionalDouble ph = Typed.optional(input.firstPh(), "reading.ph", faults, Dimension.PH);
         ph.ifPresent(p -> faults.within("reading.ph", p, 2, 11, "pH"));
-        Optional<BatchWire> before = store.findBatch(garden, input.id());
+        Optional<BatchWire> before = store.batches().find(garden, input.id());
         BatchWire made = before.isPresent() ? before.get() : made(garden, input, faults);
         faults.throwIfAny();
         return history.edit(

@@ -5,7 +5,6 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.GardenId;
-import evencistern.server.feed.Feeds;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lots;
@@ -13,10 +12,13 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -29,6 +31,7 @@ import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Everything of a garden as one file, out and in. What is worked out is not in the file: it is worked out anew, so that
@@ -44,18 +47,16 @@ public class GardenFile {
 
     private static final int ROWS_AT_A_TIME = 1000;
 
-    static final FileFormat FORMAT = new FileFormat("even-cistern-garden", 1, "garden-file.schema.json");
+    static final FileFormat FORMAT = new FileFormat("even-cistern-garden", 2, "garden-file.schema.json");
 
     private final GardenFileStore store;
     private final Gardens gardens;
-    private final Feeds feeds;
     private final Lots lots;
     private final JsonMapper json;
 
-    GardenFile(GardenFileStore store, Gardens gardens, Feeds feeds, Lots lots, JsonMapper json) {
+    GardenFile(GardenFileStore store, Gardens gardens, Lots lots, JsonMapper json) {
         this.store = store;
         this.gardens = gardens;
-        this.feeds = feeds;
         this.lots = lots;
         this.json = json;
     }
@@ -112,17 +113,24 @@ public class GardenFile {
         if (in.nextToken() != JsonToken.START_OBJECT) {
             throw FileFormat.invalid("/");
         }
-        FORMAT.checkHead(next(in, "format"), next(in, "version"));
+        JsonNode name = next(in, "format");
+        JsonNode version = next(in, "version");
+        boolean first = version.asInt(0) == FirstGardenFile.FORMAT.version();
+        FileFormat format = first ? FirstGardenFile.FORMAT : FORMAT;
+        format.checkHead(name, version);
         JsonNode row = next(in, "garden");
-        FileFormat.check(FORMAT.part(json, "garden"), row);
+        FileFormat.check(format.part(json, "garden"), row);
+        if (first) {
+            FirstGardenFile.upgrade("garden", (ObjectNode) row);
+        }
         GardenId garden = new GardenId(UUID.fromString(row.path("id").stringValue()));
         if (store.exists(garden)) {
             throw new FaultException(
                     Fault.of(FaultCode.ALREADY_HERE, "garden", row.path("name").stringValue()));
         }
         store.insertGarden(garden, row.toString());
-        Set<String> seen = readTables(garden, in);
-        if (!seen.contains(SINCE_LAMPS_ARE_RIGHT)) {
+        Set<String> seen = readTables(garden, format, in);
+        if (first && !seen.contains(SINCE_LAMPS_ARE_RIGHT)) {
             store.repairLampHours(garden);
         }
         store.numberOn(garden);
@@ -134,8 +142,7 @@ public class GardenFile {
     /** What cannot be read, or planned for, would stop whoever looks at it, so that it is not brought in. */
     private void readBack(GardenId garden) {
         try {
-            gardens.require(garden);
-            feeds.list(garden);
+            lots.context(garden);
             lots.rebuildAll(garden, store.listLots(garden));
         } catch (FaultException | DataAccessException e) {
             throw e;
@@ -154,7 +161,7 @@ public class GardenFile {
     }
 
     /** Puts back what the tables hold; those that a file has to have may not be missing. */
-    private Set<String> readTables(GardenId garden, JsonParser in) {
+    private Set<String> readTables(GardenId garden, FileFormat format, JsonParser in) {
         List<String> order =
                 GardenFileStore.TABLES.stream().map(GardenFileStore.Table::name).toList();
         Set<String> seen = new LinkedHashSet<>();
@@ -166,12 +173,12 @@ public class GardenFile {
             }
             last = at;
             seen.add(name);
-            readRows(garden, name, in);
+            readRows(garden, format, name, in);
         }
         if (in.currentToken() != JsonToken.END_OBJECT || in.nextToken() != null) {
             throw FileFormat.invalid("/");
         }
-        for (JsonNode needed : json.readTree(schema()).path("required")) {
+        for (JsonNode needed : json.readTree(format.schema()).path("required")) {
             if (order.contains(needed.stringValue()) && !seen.contains(needed.stringValue())) {
                 throw FileFormat.invalid("/" + needed.stringValue());
             }
@@ -179,21 +186,49 @@ public class GardenFile {
         return seen;
     }
 
-    private void readRows(GardenId garden, String table, JsonParser in) {
-        Schema schema = FORMAT.part(json, table);
-        ArrayNode rows = json.createArrayNode();
-        Set<String> columns = new LinkedHashSet<>();
+    private void readRows(GardenId garden, FileFormat format, String table, JsonParser in) {
+        Schema schema = format.part(json, table);
+        Rows rows = new Rows();
         boolean more = in.nextToken() != JsonToken.END_ARRAY;
         while (more) {
             JsonNode row = in.readValueAsTree();
             FileFormat.check(schema, row);
-            columns.addAll(row.propertyNames());
-            rows.add(row);
+            if (format.version() == FirstGardenFile.FORMAT.version()) {
+                FirstGardenFile.upgrade(table, (ObjectNode) row)
+                        .forEach((child, of) -> of.forEach(r -> rows.add(child, r)));
+            }
+            rows.add(table, row);
             more = in.nextToken() != JsonToken.END_ARRAY;
-            if (!more || rows.size() == ROWS_AT_A_TIME) {
-                store.insertRows(garden, table, List.copyOf(columns), rows.toString());
-                rows.removeAll();
-                columns.clear();
+            if (!more || rows.count >= ROWS_AT_A_TIME) {
+                rows.save(garden, table);
+            }
+        }
+    }
+
+    /** Rows to be put back together: those of a table, and what other tables have of them. */
+    private final class Rows {
+        private final Map<String, ArrayNode> byTable = new LinkedHashMap<>();
+        private final Map<String, Set<String>> columns = new LinkedHashMap<>();
+        private int count;
+
+        void add(String table, JsonNode row) {
+            byTable.computeIfAbsent(table, t -> json.createArrayNode()).add(row);
+            columns.computeIfAbsent(table, t -> new LinkedHashSet<>()).addAll(row.propertyNames());
+            count++;
+        }
+
+        /** Those of the table first, since the others name them. */
+        void save(GardenId garden, String table) {
+            save(garden, table, byTable.remove(table));
+            byTable.forEach((other, rows) -> save(garden, other, rows));
+            byTable.clear();
+            columns.clear();
+            count = 0;
+        }
+
+        private void save(GardenId garden, String table, @Nullable ArrayNode rows) {
+            if (rows != null) {
+                store.insertRows(garden, table, List.copyOf(columns.getOrDefault(table, Set.of())), rows.toString());
             }
         }
     }

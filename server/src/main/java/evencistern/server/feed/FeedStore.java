@@ -3,29 +3,51 @@ package evencistern.server.feed;
 import evencistern.feed.Declared;
 import evencistern.label.Question;
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Keyed;
 import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of feeds. */
 @Repository
 class FeedStore {
-    private static final String COLUMNS =
-            "id, name, n, p2o5, k2o, elements, contents, basis, chelate, formula, purity, form, density, ec_factor,"
-                    + " own_ml, coated_months, coated_celsius, label, answers, words_seen, typed, version, retired";
+    private final OwnedTable<FeedWire> feeds;
 
-    private final JdbcClient db;
+    FeedStore(JdbcClient db, JdbcTemplate batch) {
+        this.feeds = OwnedTable.named("feed", FeedWire.class, FeedStore::row)
+                .column("name", FeedWire::name)
+                .column("n", FeedWire::n)
+                .column("p2o5", FeedWire::p2o5)
+                .column("k2o", FeedWire::k2o)
+                .column("elements", f -> Boolean.TRUE.equals(f.elements()))
+                .column("contents", f -> Keyed.stored(f.contents()))
+                .column("basis", f -> (f.basis() == null ? FeedWire.Basis.by_weight : f.basis()).name())
+                .column("chelate", f -> f.chelate() == null ? null : f.chelate().name())
+                .column("formula", FeedWire::formula)
+                .column("purity", FeedWire::purity)
+                .column("form", f -> f.form().name())
+                .column("density", FeedWire::density)
+                .column("ec_factor", FeedWire::ecFactor)
+                .column("own_ml", FeedWire::ownMl)
+                .column("coated_months", FeedWire::coatedMonths)
+                .column("coated_celsius", FeedWire::coatedCelsius)
+                .column("label", FeedWire::label)
+                .column("answers", f -> stored(f.answers()))
+                .column("words_seen", FeedWire::wordsSeen)
+                .typed(FeedWire::typed)
+                .in(db, batch);
+    }
 
-    FeedStore(JdbcClient db) {
-        this.db = db;
+    OwnedTable<FeedWire> feeds() {
+        return feeds;
     }
 
     private static FeedWire row(ResultSet r, int n) throws SQLException {
@@ -52,7 +74,7 @@ class FeedStore {
                         .map(FeedStore::answer)
                         .toList(),
                 r.getBoolean("words_seen"),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
@@ -72,67 +94,6 @@ class FeedStore {
     }
 
     List<FeedWire> listFeeds(GardenId garden) {
-        return db.sql("select " + COLUMNS + " from feed where garden_id = ? order by name, id limit 500")
-                .param(garden.value())
-                .query(FeedStore::row)
-                .list();
-    }
-
-    Optional<FeedWire> findFeed(GardenId garden, UUID id) {
-        return db.sql("select " + COLUMNS + " from feed where garden_id = ? and id = ?")
-                .params(garden.value(), id)
-                .query(FeedStore::row)
-                .optional();
-    }
-
-    void insertFeed(GardenId garden, FeedWire f) {
-        db.sql("""
-                        insert into feed (name, n, p2o5, k2o, elements, contents, basis, chelate, formula, purity,
-                                          form, density, ec_factor, own_ml, coated_months, coated_celsius,
-                                          label, answers, words_seen, typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, f)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateFeed(GardenId garden, FeedWire f) {
-        List<Object> values = new java.util.ArrayList<>(values(garden, f));
-        values.add(f.version());
-        return db.sql("""
-                                update feed set name = ?, n = ?, p2o5 = ?, k2o = ?, elements = ?, contents = ?,
-                                                basis = ?, chelate = ?, formula = ?, purity = ?, form = ?,
-                                                density = ?, ec_factor = ?, own_ml = ?, coated_months = ?,
-                                                coated_celsius = ?, label = ?, answers = ?,
-                                                words_seen = ?, typed = ?, retired = ?,
-                                                version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, FeedWire f) {
-        return Arrays.asList(
-                f.name(),
-                f.n(),
-                f.p2o5(),
-                f.k2o(),
-                Boolean.TRUE.equals(f.elements()),
-                Keyed.stored(f.contents()),
-                (f.basis() == null ? FeedWire.Basis.by_weight : f.basis()).name(),
-                f.chelate() == null ? null : f.chelate().name(),
-                f.formula(),
-                f.purity(),
-                f.form().name(),
-                f.density(),
-                f.ecFactor(),
-                f.ownMl(),
-                f.coatedMonths(),
-                f.coatedCelsius(),
-                f.label(),
-                stored(f.answers()),
-                f.wordsSeen(),
-                TypedFields.stored(f.typed()),
-                f.retired(),
-                garden.value(),
-                f.id());
+        return feeds.list(garden, "order by name, id limit 500");
     }
 }

@@ -27,8 +27,7 @@ public class Feeds {
         this.store = store;
         this.gardens = gardens;
         this.history = history;
-        this.feeds = history.keep(
-                Keeping.oneByOne("feed", FeedWire.class, store::findFeed, store::insertFeed, store::updateFeed));
+        this.feeds = history.keep(store.feeds());
     }
 
     /** All feeds, those put away among them. */
@@ -38,7 +37,8 @@ public class Feeds {
     }
 
     public FeedWire require(GardenId garden, UUID feed) {
-        return store.findFeed(garden, feed)
+        return store.feeds()
+                .find(garden, feed)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "feed", feed.toString())));
     }
 

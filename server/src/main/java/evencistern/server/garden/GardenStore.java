@@ -10,6 +10,8 @@ import evencistern.server.garden.GardenWire.SettingsWire;
 import evencistern.server.garden.GardenWire.VesselWire;
 import evencistern.server.garden.GardenWire.WalkWire;
 import evencistern.server.garden.GardenWire.WaterWire;
+import evencistern.server.history.Keeping;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Keyed;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
@@ -20,30 +22,111 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of gardens and of what only a garden has. */
 @Repository
 class GardenStore {
+    private final Keeping<SettingsWire> settings = new Settings();
+    private final OwnedTable<PlaceWire> places;
+    private final OwnedTable<WalkWire> walks;
+    private final OwnedTable<WaterWire> waters;
+    private final OwnedTable<MeterWire> meters;
+    private final OwnedTable<VesselWire> vessels;
     private final JdbcClient db;
 
-    GardenStore(JdbcClient db) {
+    GardenStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.places = OwnedTable.named("place", PlaceWire.class, GardenStore::place)
+                .column("name", PlaceWire::name)
+                .column("kind", p -> p.kind().name())
+                .column("lows", p -> p.lows().toArray(Double[]::new))
+                .column("highs", p -> p.highs().toArray(Double[]::new))
+                .column("humidity", PlaceWire::humidity)
+                .column("light_share", PlaceWire::lightShare)
+                .column("sunshine", PlaceWire::sunshine)
+                .column("lamp_hours", PlaceWire::lampHours)
+                .column("lamp_ppfd", PlaceWire::lampPpfd)
+                .column("first_frost", PlaceWire::firstFrost)
+                .column("last_frost", PlaceWire::lastFrost)
+                .column("air", p -> id(p.air()))
+                .column("rain_share", PlaceWire::rainShare)
+                .column("aspect", p -> id(p.aspect()))
+                .column("altitude_m", PlaceWire::altitudeM)
+                .typed(PlaceWire::typed)
+                .alsoRead("select g.latitude from garden g where g.id = place.garden_id", "latitude")
+                .in(db, batch);
+        this.walks = OwnedTable.named("walk", WalkWire.class, GardenStore::walk)
+                .column("places", w -> w.places().toArray(UUID[]::new))
+                .in(db, batch);
+        this.waters = OwnedTable.named("water", WaterWire.class, GardenStore::water)
+                .column("name", WaterWire::name)
+                .column("kind", w -> (w.kind() == null ? WaterWire.Origin.tap : w.kind()).name())
+                .column("ec", WaterWire::ec)
+                .column("ph", WaterWire::ph)
+                .column("alkalinity", WaterWire::alkalinity)
+                .column("contents", w -> Keyed.stored(w.contents()))
+                .typed(WaterWire::typed)
+                .in(db, batch);
+        this.meters = OwnedTable.named("meter", MeterWire.class, GardenStore::meter)
+                .column("name", MeterWire::name)
+                .column("scale", MeterWire::scale)
+                .column("ph_plus_minus", MeterWire::phPlusMinus)
+                .column("ec_plus_minus", MeterWire::ecPlusMinus)
+                .column("compensates", MeterWire::compensates)
+                .column("probe_since", MeterWire::probeSince)
+                .column("every_days", MeterWire::everyDays)
+                .column("port", MeterWire::port)
+                .typed(MeterWire::typed)
+                .in(db, batch);
+        this.vessels = OwnedTable.named("vessel", VesselWire.class, GardenStore::vessel)
+                .column("name", VesselWire::name)
+                .column("use", v -> v.use().name())
+                .column("litres", VesselWire::litres)
+                .typed(v -> TypedFields.of("litres", v.litresTyped()))
+                .in(db, batch);
+    }
+
+    Keeping<SettingsWire> settings() {
+        return settings;
+    }
+
+    OwnedTable<PlaceWire> places() {
+        return places;
+    }
+
+    OwnedTable<WalkWire> walks() {
+        return walks;
+    }
+
+    OwnedTable<WaterWire> waters() {
+        return waters;
+    }
+
+    OwnedTable<MeterWire> meters() {
+        return meters;
+    }
+
+    OwnedTable<VesselWire> vessels() {
+        return vessels;
     }
 
     /** A garden without what belongs to it. */
     record Row(SettingsWire settings, boolean demo) {}
 
+    private static final String BY_NAME = "order by name, id limit 500";
+
     private static final String GARDENS =
-            "select id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons, trade, demo, version"
+            "select id, name, time_zone, latitude, typed, unit_habit, hand, spoons, trade, demo, version"
                     + " from garden ";
 
     private static Row row(ResultSet r, int n) throws SQLException {
@@ -53,7 +136,7 @@ class GardenStore {
                         r.getString("name"),
                         r.getString("time_zone"),
                         r.getDouble("latitude"),
-                        Typed.kept(r.getString("latitude_typed"), r.getDouble("latitude"), "°"),
+                        TypedFields.kept(r).getOrDefault("latitude", Typed.shown(r.getDouble("latitude"), "°")),
                         GardenWire.UnitHabit.valueOf(r.getString("unit_habit")),
                         GardenWire.Hand.valueOf(r.getString("hand")),
                         Arrays.stream((String[]) r.getArray("spoons").getArray())
@@ -104,16 +187,16 @@ class GardenStore {
     void insertGarden(GardenId garden, Row row, Instant now) {
         SettingsWire s = row.settings();
         db.sql("""
-                        insert into garden (id, name, time_zone, latitude, latitude_typed, unit_habit, hand, spoons,
+                        insert into garden (id, name, time_zone, latitude, typed, unit_habit, hand, spoons,
                                             trade, demo, version, created_at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?)
+                        values (?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, 1, ?)
                         """)
                 .params(
                         garden.value(),
                         s.name(),
                         s.timeZone(),
                         s.latitude(),
-                        s.latitudeTyped().stored(),
+                        TypedFields.stored(TypedFields.of("latitude", s.latitudeTyped())),
                         s.unitHabit().name(),
                         s.hand().name(),
                         spoons(s),
@@ -123,19 +206,49 @@ class GardenStore {
                 .update();
     }
 
+    /** What a garden says of itself: a row that is the garden, so that it is added and put away in ways of its own. */
+    private final class Settings implements Keeping<SettingsWire> {
+        @Override
+        public String kind() {
+            return "garden";
+        }
+
+        @Override
+        public Class<SettingsWire> type() {
+            return SettingsWire.class;
+        }
+
+        @Override
+        public List<SettingsWire> find(GardenId garden, Collection<UUID> ids) {
+            return findGarden(garden).map(Row::settings).stream().toList();
+        }
+
+        @Override
+        public void insert(GardenId garden, List<SettingsWire> settings) {
+            if (!settings.isEmpty()) {
+                throw new IllegalStateException("a garden is added whole");
+            }
+        }
+
+        @Override
+        public List<SettingsWire> update(GardenId garden, List<SettingsWire> settings) {
+            return settings.stream().filter(s -> !updateGarden(garden, s)).toList();
+        }
+    }
+
     /** Whether the version was still the one the person had seen. */
-    boolean updateGarden(GardenId garden, SettingsWire s) {
+    private boolean updateGarden(GardenId garden, SettingsWire s) {
         return db.sql("""
-                                update garden set name = ?, time_zone = ?, latitude = ?, latitude_typed = ?, unit_habit = ?,
-                                                  hand = ?,
-                                                  spoons = ?, trade = ?, version = version + 1
+                                update garden set name = ?, time_zone = ?, latitude = ?, typed = ?::jsonb,
+                                                  unit_habit = ?, hand = ?, spoons = ?, trade = ?,
+                                                  version = version + 1
                                 where id = ? and version = ?
                                 """)
                         .params(
                                 s.name(),
                                 s.timeZone(),
                                 s.latitude(),
-                                s.latitudeTyped().stored(),
+                                TypedFields.stored(TypedFields.of("latitude", s.latitudeTyped())),
                                 s.unitHabit().name(),
                                 s.hand().name(),
                                 spoons(s),
@@ -146,97 +259,20 @@ class GardenStore {
                 == 1;
     }
 
-    void insertPlace(GardenId garden, PlaceWire p) {
-        db.sql("""
-                        insert into place (name, kind, lows, highs, humidity, light_share, sunshine, lamp_hours,
-                                           lamp_ppfd, first_frost, last_frost, air, rain_share, aspect, altitude_m, typed,
-                                           retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, p)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updatePlace(GardenId garden, PlaceWire p) {
-        List<Object> values = new ArrayList<>(values(garden, p));
-        values.add(p.version());
-        return db.sql("""
-                                update place set name = ?, kind = ?, lows = ?, highs = ?, humidity = ?,
-                                                 light_share = ?, sunshine = ?, lamp_hours = ?, lamp_ppfd = ?,
-                                                 first_frost = ?, last_frost = ?, air = ?, rain_share = ?, aspect = ?,
-                                                 altitude_m = ?, typed = ?, retired = ?, version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, PlaceWire p) {
-        return Arrays.asList(
-                p.name(),
-                p.kind().name(),
-                p.lows().toArray(Double[]::new),
-                p.highs().toArray(Double[]::new),
-                p.humidity(),
-                p.lightShare(),
-                p.sunshine(),
-                p.lampHours(),
-                p.lampPpfd(),
-                p.firstFrost(),
-                p.lastFrost(),
-                id(p.air()),
-                p.rainShare(),
-                id(p.aspect()),
-                p.altitudeM(),
-                TypedFields.stored(p.typed()),
-                p.retired(),
-                garden.value(),
-                p.id());
-    }
-
-    private static final String PLACES = """
-            select p.id, p.name, p.kind, g.latitude, p.lows, p.highs, p.humidity, p.light_share, p.sunshine,
-                   p.lamp_hours, p.lamp_ppfd, p.first_frost, p.last_frost, p.air, p.rain_share, p.aspect,
-                   p.altitude_m, p.typed, p.version, p.retired
-            from place p join garden g on g.id = p.garden_id
-            left join walk w on w.garden_id = p.garden_id and not w.retired
-            where p.garden_id = ?
-            """;
-
     List<PlaceWire> listPlaces(GardenId garden) {
-        return db.sql(PLACES + " order by array_position(w.places, p.id), p.name, p.id limit 500")
-                .param(garden.value())
-                .query(GardenStore::place)
-                .list();
+        return places.list(garden, """
+                order by array_position((select w.places from walk w
+                                         where w.garden_id = place.garden_id and not w.retired), place.id),
+                         place.name, place.id limit 500
+                """);
     }
 
-    Optional<WalkWire> findWalk(GardenId garden, UUID id) {
-        return db.sql("select id, places, version, retired from walk where garden_id = ? and id = ?")
-                .params(garden.value(), id)
-                .query((r, n) -> new WalkWire(
-                        r.getObject("id", UUID.class),
-                        List.of((UUID[]) r.getArray("places").getArray()),
-                        r.getInt("version"),
-                        r.getBoolean("retired")))
-                .optional();
-    }
-
-    void insertWalk(GardenId garden, WalkWire w) {
-        db.sql("insert into walk (places, garden_id, id, version) values (?, ?, ?, 1)")
-                .params(w.places().toArray(UUID[]::new), garden.value(), w.id())
-                .update();
-    }
-
-    boolean updateWalk(GardenId garden, WalkWire w) {
-        return db.sql(
-                                "update walk set places = ?, retired = ?, version = version + 1 where garden_id = ? and id = ? and version = ?")
-                        .params(w.places().toArray(UUID[]::new), w.retired(), garden.value(), w.id(), w.version())
-                        .update()
-                == 1;
-    }
-
-    Optional<PlaceWire> findPlace(GardenId garden, UUID id) {
-        return db.sql(PLACES + " and p.id = ?")
-                .params(garden.value(), id)
-                .query(GardenStore::place)
-                .optional();
+    private static WalkWire walk(ResultSet r, int n) throws SQLException {
+        return new WalkWire(
+                r.getObject("id", UUID.class),
+                List.of((UUID[]) r.getArray("places").getArray()),
+                r.getInt("version"),
+                r.getBoolean("retired"));
     }
 
     private static PlaceWire place(ResultSet r, int n) throws SQLException {
@@ -258,7 +294,7 @@ class GardenStore {
                 r.getObject("rain_share", Double.class),
                 named(Aspect.class, r.getString("aspect")),
                 r.getObject("altitude_m", Double.class),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
@@ -275,55 +311,8 @@ class GardenStore {
         return List.of((Double[]) array.getArray());
     }
 
-    void insertWater(GardenId garden, WaterWire w) {
-        db.sql("""
-                        insert into water (name, kind, ec, ph, alkalinity, contents, typed, retired, garden_id, id,
-                                           version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, w)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateWater(GardenId garden, WaterWire w) {
-        List<Object> values = new ArrayList<>(values(garden, w));
-        values.add(w.version());
-        return db.sql("""
-                                update water set name = ?, kind = ?, ec = ?, ph = ?, alkalinity = ?, contents = ?,
-                                                 typed = ?, retired = ?, version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, WaterWire w) {
-        return Arrays.asList(
-                w.name(),
-                (w.kind() == null ? WaterWire.Origin.tap : w.kind()).name(),
-                w.ec(),
-                w.ph(),
-                w.alkalinity(),
-                Keyed.stored(w.contents()),
-                TypedFields.stored(w.typed()),
-                w.retired(),
-                garden.value(),
-                w.id());
-    }
-
-    private static final String WATERS =
-            "select id, name, kind, ec, ph, alkalinity, contents, typed, version, retired from water"
-                    + " where garden_id = ?";
-
     List<WaterWire> listWaters(GardenId garden) {
-        return db.sql(WATERS + " order by name, id limit 500")
-                .param(garden.value())
-                .query(GardenStore::water)
-                .list();
-    }
-
-    Optional<WaterWire> findWater(GardenId garden, UUID id) {
-        return db.sql(WATERS + " and id = ?")
-                .params(garden.value(), id)
-                .query(GardenStore::water)
-                .optional();
+        return waters.list(garden, BY_NAME);
     }
 
     private static WaterWire water(ResultSet r, int n) throws SQLException {
@@ -335,76 +324,13 @@ class GardenStore {
                 r.getDouble("ph"),
                 r.getObject("alkalinity", Double.class),
                 Keyed.numbers(Dissolved.class, r.getArray("contents")),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
 
-    void insertMeter(GardenId garden, MeterWire m) {
-        db.sql("""
-                        insert into meter (name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since,
-                                           every_days, port, typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """)
-                .params(Arrays.asList(
-                        m.name(),
-                        m.scale(),
-                        m.phPlusMinus(),
-                        m.ecPlusMinus(),
-                        m.compensates(),
-                        m.probeSince(),
-                        m.everyDays(),
-                        m.port(),
-                        TypedFields.stored(m.typed()),
-                        m.retired(),
-                        garden.value(),
-                        m.id()))
-                .update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateMeter(GardenId garden, MeterWire m) {
-        return db.sql("""
-                                update meter set name = ?, scale = ?, ph_plus_minus = ?, ec_plus_minus = ?,
-                                                 compensates = ?, probe_since = ?, every_days = ?, port = ?, typed = ?,
-                                                 retired = ?, version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """)
-                        .params(Arrays.asList(
-                                m.name(),
-                                m.scale(),
-                                m.phPlusMinus(),
-                                m.ecPlusMinus(),
-                                m.compensates(),
-                                m.probeSince(),
-                                m.everyDays(),
-                                m.port(),
-                                TypedFields.stored(m.typed()),
-                                m.retired(),
-                                garden.value(),
-                                m.id(),
-                                m.version()))
-                        .update()
-                == 1;
-    }
-
-    private static final String METERS =
-            "select id, name, scale, ph_plus_minus, ec_plus_minus, compensates, probe_since, every_days, port, typed,"
-                    + " version,"
-                    + " retired from meter where garden_id = ?";
-
     List<MeterWire> listMeters(GardenId garden) {
-        return db.sql(METERS + " order by name, id limit 500")
-                .param(garden.value())
-                .query(GardenStore::meter)
-                .list();
-    }
-
-    Optional<MeterWire> findMeter(GardenId garden, UUID id) {
-        return db.sql(METERS + " and id = ?")
-                .params(garden.value(), id)
-                .query(GardenStore::meter)
-                .optional();
+        return meters.list(garden, BY_NAME);
     }
 
     private static MeterWire meter(ResultSet r, int n) throws SQLException {
@@ -418,62 +344,13 @@ class GardenStore {
                 r.getObject("probe_since", LocalDate.class),
                 r.getObject("every_days", Integer.class),
                 r.getObject("port", Integer.class),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
 
-    void insertVessel(GardenId garden, VesselWire v) {
-        db.sql("""
-                        insert into vessel (name, use, litres, litres_typed, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, 1)
-                        """)
-                .params(
-                        v.name(),
-                        v.use().name(),
-                        v.litres(),
-                        v.litresTyped().stored(),
-                        v.retired(),
-                        garden.value(),
-                        v.id())
-                .update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateVessel(GardenId garden, VesselWire v) {
-        return db.sql("""
-                                update vessel set name = ?, use = ?, litres = ?, litres_typed = ?, retired = ?,
-                                                  version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """)
-                        .params(
-                                v.name(),
-                                v.use().name(),
-                                v.litres(),
-                                v.litresTyped().stored(),
-                                v.retired(),
-                                garden.value(),
-                                v.id(),
-                                v.version())
-                        .update()
-                == 1;
-    }
-
-    private static final String VESSELS =
-            "select id, name, use, litres, litres_typed, version, retired from vessel where garden_id = ?";
-
     List<VesselWire> listVessels(GardenId garden) {
-        return db.sql(VESSELS + " order by litres, id limit 500")
-                .param(garden.value())
-                .query(GardenStore::vessel)
-                .list();
-    }
-
-    Optional<VesselWire> findVessel(GardenId garden, UUID id) {
-        return db.sql(VESSELS + " and id = ?")
-                .params(garden.value(), id)
-                .query(GardenStore::vessel)
-                .optional();
+        return vessels.list(garden, "order by litres, id limit 500");
     }
 
     private static VesselWire vessel(ResultSet r, int n) throws SQLException {
@@ -483,7 +360,7 @@ class GardenStore {
                 r.getString("name"),
                 VesselWire.Use.valueOf(r.getString("use")),
                 litres,
-                Typed.kept(r.getString("litres_typed"), litres, "L"),
+                TypedFields.kept(r).getOrDefault("litres", Typed.shown(litres, "L")),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }

@@ -67,24 +67,12 @@ public class Gardens {
         this.store = store;
         this.clock = clock;
         this.history = history;
-        this.settings = history.keep(Keeping.oneByOne(
-                "garden",
-                SettingsWire.class,
-                (garden, id) -> store.findGarden(garden).map(GardenStore.Row::settings),
-                (garden, s) -> {
-                    throw new IllegalStateException("a garden is made by create()");
-                },
-                store::updateGarden));
-        this.places = history.keep(
-                Keeping.oneByOne("place", PlaceWire.class, store::findPlace, store::insertPlace, store::updatePlace));
-        this.waters = history.keep(
-                Keeping.oneByOne("water", WaterWire.class, store::findWater, store::insertWater, store::updateWater));
-        this.meters = history.keep(
-                Keeping.oneByOne("meter", MeterWire.class, store::findMeter, store::insertMeter, store::updateMeter));
-        this.walks = history.keep(
-                Keeping.oneByOne("walk", WalkWire.class, store::findWalk, store::insertWalk, store::updateWalk));
-        this.vessels = history.keep(Keeping.oneByOne(
-                "vessel", VesselWire.class, store::findVessel, store::insertVessel, store::updateVessel));
+        this.settings = history.keep(store.settings());
+        this.places = history.keep(store.places());
+        this.waters = history.keep(store.waters());
+        this.meters = history.keep(store.meters());
+        this.vessels = history.keep(store.vessels());
+        this.walks = history.keep(store.walks());
     }
 
     public List<GardenWire> list() {
@@ -244,23 +232,40 @@ public class Gardens {
                                 false),
                         demo),
                 clock.instant());
-        store.insertPlace(garden, PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude));
-        store.insertPlace(garden, PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude));
-        store.insertWater(garden, water.orElseThrow());
-        store.insertMeter(
-                garden,
-                new MeterWire(
-                        UUID.randomUUID(), "Pen meter", null, 0.1, 5, true, null, null, null, Map.of(), 1, false));
-        store.insertVessel(
-                garden,
-                new VesselWire(
-                        UUID.randomUUID(),
-                        "Can",
-                        VesselWire.Use.can,
-                        can,
-                        typedOr(wanted.can(), new Typed("5", "L")),
-                        1,
-                        false));
+        store.places()
+                .insert(
+                        garden,
+                        List.of(
+                                PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude),
+                                PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude)));
+        store.waters().insert(garden, List.of(water.orElseThrow()));
+        store.meters()
+                .insert(
+                        garden,
+                        List.of(new MeterWire(
+                                UUID.randomUUID(),
+                                "Pen meter",
+                                null,
+                                0.1,
+                                5,
+                                true,
+                                null,
+                                null,
+                                null,
+                                Map.of(),
+                                1,
+                                false)));
+        store.vessels()
+                .insert(
+                        garden,
+                        List.of(new VesselWire(
+                                UUID.randomUUID(),
+                                "Can",
+                                VesselWire.Use.can,
+                                can,
+                                typedOr(wanted.can(), new Typed("5", "L")),
+                                1,
+                                false)));
         return require(garden);
     }
 
@@ -385,7 +390,8 @@ public class Gardens {
     /** Changes a place; everything planned for the lots that stand there follows. */
     @Transactional
     public Edited<PlaceWire> changePlace(GardenId garden, PlaceInput input) {
-        PlaceWire before = store.findPlace(garden, input.id())
+        PlaceWire before = store.places()
+                .find(garden, input.id())
                 .orElseThrow(() -> new FaultException(
                         Fault.of(FaultCode.NOT_FOUND, "place", input.id().toString())));
         Faults faults = new Faults();
@@ -464,7 +470,7 @@ public class Gardens {
         GardenWire g = require(garden);
         order.forEach(g::place);
         UUID id = g.id();
-        int version = store.findWalk(garden, id).map(WalkWire::version).orElse(0);
+        int version = store.walks().find(garden, id).map(WalkWire::version).orElse(0);
         return history.edit(
                 garden, walks, new WalkWire(id, order.stream().distinct().toList(), version, false));
     }
@@ -575,7 +581,8 @@ public class Gardens {
     }
 
     public MeterWire requireMeter(GardenId garden, UUID id) {
-        return store.findMeter(garden, id)
+        return store.meters()
+                .find(garden, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "meter", id.toString())));
     }
 }

@@ -153,8 +153,8 @@ public class History {
         Map<Boolean, List<T>> known =
                 things.stream().collect(Collectors.partitioningBy(t -> before.containsKey(t.id())));
         List<T> added = known.getOrDefault(false, List.of());
-        added.forEach(t -> keeping.insert().accept(garden, t));
-        List<T> gone = keeping.update().apply(garden, known.getOrDefault(true, List.of()));
+        keeping.insert(garden, added);
+        List<T> gone = keeping.update(garden, known.getOrDefault(true, List.of()));
         Map<UUID, T> after = find(garden, keeping, things.stream().map(Owned::id));
         gone.stream().findFirst().ifPresent(t -> {
             throw new StaleException(keeping.kind(), t.version(), require(after, t.id()));
@@ -181,7 +181,7 @@ public class History {
     }
 
     private static <T extends Owned> Map<UUID, T> find(GardenId garden, Keeping<T> keeping, Stream<UUID> ids) {
-        return keeping.find().apply(garden, ids.toList()).stream().collect(Collectors.toMap(Owned::id, t -> t));
+        return keeping.find(garden, ids.toList()).stream().collect(Collectors.toMap(Owned::id, t -> t));
     }
 
     private static <T> T require(Map<UUID, T> things, UUID id) {

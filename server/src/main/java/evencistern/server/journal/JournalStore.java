@@ -1,7 +1,9 @@
 package evencistern.server.journal;
 
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -15,7 +17,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.IntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -57,23 +58,18 @@ public class JournalStore {
                         """)
                 .params(
                         garden.value(),
-                        column(rows, Row::lot, UUID[]::new),
-                        column(rows, Row::kind, String[]::new),
-                        column(rows, r -> r.occurredAt().toString(), String[]::new),
-                        column(rows, r -> r.recordedAt().toString(), String[]::new),
-                        column(rows, Row::act, UUID[]::new),
-                        column(rows, Row::corrects, Long[]::new),
-                        column(rows, Row::clockAhead, Boolean[]::new))
+                        OwnedTable.array(rows, Row::lot, UUID[]::new),
+                        OwnedTable.array(rows, Row::kind, String[]::new),
+                        OwnedTable.array(rows, r -> r.occurredAt().toString(), String[]::new),
+                        OwnedTable.array(rows, r -> r.recordedAt().toString(), String[]::new),
+                        OwnedTable.array(rows, Row::act, UUID[]::new),
+                        OwnedTable.array(rows, Row::corrects, Long[]::new),
+                        OwnedTable.array(rows, Row::clockAhead, Boolean[]::new))
                 .query(Long.class)
                 .list()
                 .stream()
                 .sorted()
                 .toList();
-    }
-
-    /** One column of many rows, as a statement takes it. */
-    public static <T, V> V[] column(List<T> rows, Function<T, @Nullable V> of, IntFunction<V[]> array) {
-        return rows.stream().map(of).toArray(array);
     }
 
     void insertWatering(GardenId garden, long row, String item, double litresEach, int pots, boolean flush) {
@@ -246,11 +242,10 @@ public class JournalStore {
                         + " product_each, measure, n_mg_per_l, pots) select garden_id, ?, item, feed_id,"
                         + " litres_each, product_each, measure, n_mg_per_l, pots from journal_feeding";
             case "reading" ->
-                "journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec, ec_typed, ec_unit,"
-                        + " ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, celsius_typed, before_ph,"
-                        + " before_ph_typed, hours, hours_typed) select garden_id, ?, method, meter_id, ph, ph_typed,"
-                        + " ec, ec_typed, ec_unit, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius,"
-                        + " celsius_typed, before_ph, before_ph_typed, hours, hours_typed from journal_reading";
+                "journal_reading (garden_id, journal_id, method, meter_id, ph, ec, ph_plus_minus, ec_plus_minus, ph_shown,"
+                        + " ec_shown, celsius, before_ph, hours, typed) select garden_id, ?, method, meter_id, ph, ec,"
+                        + " ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, before_ph, hours, typed"
+                        + " from journal_reading";
             case "skipping" ->
                 "journal_skipping (garden_id, journal_id, item, reason, until_on, note) select garden_id, ?, item,"
                         + " reason, until_on, note from journal_skipping";
@@ -403,8 +398,7 @@ public class JournalStore {
             select j.id, j.lot_id, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects, j.clock_ahead,
                    u.id is not null as undone,
                    coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
-                   fd.name as feed_name, r.ph, r.ec, r.ph_typed, r.ec_typed, r.ec_unit, r.meter_id, r.method, r.celsius_typed, r.before_ph_typed,
-                   r.hours_typed, l.name as lot_name,
+                   fd.name as feed_name, r.ph, r.ec, r.typed, r.meter_id, r.method, l.name as lot_name,
                    coalesce(n.text, c.why, o.note, h.reason, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
                    p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
                    o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, coalesce(k.until_on, h.until_on) as until_on, h.hold,
@@ -429,11 +423,13 @@ public class JournalStore {
             join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
 
-    private static @Nullable Typed typed(@Nullable String kept) {
-        return kept == null ? null : Typed.kept(kept, 0, "");
+    private static @Nullable String text(@Nullable Typed typed) {
+        return typed == null ? null : typed.text();
     }
 
     private static EntryWire entry(ResultSet r, int n) throws SQLException {
+        Map<String, Typed> typed = TypedFields.kept(r);
+        Typed ec = typed.get("ec");
         return new EntryWire(
                 r.getLong("id"),
                 r.getObject("lot_id", UUID.class),
@@ -451,14 +447,14 @@ public class JournalStore {
                 r.getObject("n_mg_per_l", Double.class),
                 r.getObject("ph", Double.class),
                 r.getObject("ec", Double.class),
-                r.getString("ph_typed"),
-                r.getString("ec_typed"),
-                r.getString("ec_unit"),
+                text(typed.get("ph")),
+                text(ec),
+                ec == null ? null : ec.unit(),
                 r.getObject("meter_id", UUID.class),
                 r.getString("method"),
-                typed(r.getString("celsius_typed")),
-                typed(r.getString("before_ph_typed")),
-                typed(r.getString("hours_typed")),
+                typed.get("celsius"),
+                typed.get("beforePh"),
+                typed.get("hours"),
                 r.getString("lot_name"),
                 r.getString("note"),
                 r.getString("from_place"),

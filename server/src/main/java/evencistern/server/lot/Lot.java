@@ -62,15 +62,6 @@ public record Lot(
     /** A place to go to on a day. */
     public record Move(LocalDate on, UUID placeId) {}
 
-    /** Conditions as they are kept. */
-    static Map<String, String> told(@Nullable Map<Condition, LocalDate> since) {
-        Map<String, String> told = new TreeMap<>();
-        if (since != null) {
-            since.forEach((c, day) -> told.put(c.id(), day.toString()));
-        }
-        return told;
-    }
-
     /** Conditions as they were kept. */
     static Map<Condition, LocalDate> since(Map<String, String> told) {
         Map<Condition, LocalDate> since = new TreeMap<>();

@@ -1,12 +1,13 @@
 package evencistern.server.lot;
 
-import evencistern.pot.Box;
+import evencistern.need.Condition;
 import evencistern.pot.Material;
-import evencistern.pot.Oval;
 import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Told;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import java.sql.Array;
 import java.sql.Date;
 import java.sql.ResultSet;
@@ -31,26 +32,18 @@ import org.springframework.stereotype.Repository;
 /** All SQL of lots and of their derived state. */
 @Repository
 class LotStore {
-    private static final String LOTS = """
-            select l.id, l.name, l.pots, l.species, l.shape, l.top_typed, l.base_typed, l.height_typed,
-                   l.across_typed, l.measured_typed, l.gap_typed, l.material, l.mix, l.place_id, l.water_id, l.feed_id,
-                   l.started_on, l.repotted_on, l.watered_before, l.fed_before, l.tall_m, l.tall_typed, l.mix_c, l.mix_c_typed,
-                   l.traits, l.conditions, l.rhythm, l.undrained, l.flush_by, l.split_from, l.retired, l.retired_on,
-                   l.retired_why, l.version,
-                   (select array_agg(m.move_on order by m.move_on) from lot_move m
-                    where m.garden_id = l.garden_id and m.lot_id = l.id) as move_days,
-                   (select array_agg(m.place_id order by m.move_on) from lot_move m
-                    where m.garden_id = l.garden_id and m.lot_id = l.id) as move_places,
-                   s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
-                   s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
-                   s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
-                   s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
-                   s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.lifted, s.salt_in_order_on, s.stale, s.computed_on,
-                   (select array_agg(d.feed_on order by d.feed_on) from calendar_day d
-                    where d.garden_id = l.garden_id and d.lot_id = l.id) as calendar_days
-            from lot l
-            join place p on p.garden_id = l.garden_id and p.id = l.place_id
-            left join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
+    private static final String STATE = """
+            , s.last_watered_on, s.last_fed_on, s.water_item, s.feed_item, s.next_water_on, s.water_gap_days,
+              s.next_feed_on, s.feed_binding, s.feed_earliest, s.feed_latest, s.due_on, s.ph_finding,
+              s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
+              s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
+              s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.lifted, s.salt_in_order_on, s.stale,
+              s.computed_on,
+              (select array_agg(d.feed_on order by d.feed_on) from calendar_day d
+               where d.garden_id = lot.garden_id and d.lot_id = lot.id) as calendar_days
+            from lot
+            join place p on p.garden_id = lot.garden_id and p.id = lot.place_id
+            left join lot_state s on s.garden_id = lot.garden_id and s.lot_id = lot.id
             """;
 
     /** How the name of work begins that was done at the person's own time, outside the list. */
@@ -58,12 +51,83 @@ class LotStore {
 
     private static final int MOST_LOTS = 20_000;
 
+    private final OwnedTable<Lot> lots;
     private final JdbcClient db;
     private final JdbcTemplate batch;
+    /** Lots with what is kept of them. */
+    private final String standing;
 
     LotStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
         this.batch = batch;
+        this.lots = OwnedTable.named("lot", Lot.class, LotStore::lot)
+                .column("name", Lot::name)
+                .column("pots", Lot::pots)
+                .column("species", Lot::species)
+                .column("shape", l -> l.pot().shape().name())
+                .column("top_m", l -> l.pot().measures().topM())
+                .column("base_m", l -> l.pot().measures().baseM())
+                .column("height_m", l -> l.pot().measures().heightM())
+                .column("across_m", l -> l.pot().measures().acrossM())
+                .column("measured_litres", l -> l.pot().measures().litres())
+                .column("material", l -> l.pot().toPot().material().id())
+                .column("mix", Lot::mix)
+                .column("place_id", Lot::placeId)
+                .column("water_id", Lot::waterId)
+                .column("feed_id", Lot::feedId)
+                .column("started_on", Lot::startedOn)
+                .column("repotted_on", Lot::repottedOn)
+                .column("watered_before", Lot::wateredBefore)
+                .column("fed_before", Lot::fedBefore)
+                .column("tall_m", Lot::tallM)
+                .column("mix_c", Lot::mixC)
+                .column("rhythm", Lot::rhythm)
+                .column("undrained", l -> Boolean.TRUE.equals(l.undrained()))
+                .column("flush_by", Lot::flushBy)
+                .column("split_from", Lot::splitFrom)
+                .column("retired_on", Lot::retiredOn)
+                .column("retired_why", Lot::retiredWhy)
+                .typed(LotStore::typed)
+                .texts("traits", "lot_trait", "lot_id", "trait", Lot::traits)
+                .rows("lot_condition", "lot_id", List.of("condition", "since"), LotStore::conditions)
+                .alsoRead(
+                        "select jsonb_object_agg(c.condition, c.since) from lot_condition c"
+                                + " where c.garden_id = lot.garden_id and c.lot_id = lot.id",
+                        "conditions")
+                .rows("lot_move", "lot_id", List.of("move_on", "place_id"), LotStore::moves)
+                .alsoRead(
+                        "select array_agg(m.move_on order by m.move_on) from lot_move m"
+                                + " where m.garden_id = lot.garden_id and m.lot_id = lot.id",
+                        "move_days")
+                .alsoRead(
+                        "select array_agg(m.place_id order by m.move_on) from lot_move m"
+                                + " where m.garden_id = lot.garden_id and m.lot_id = lot.id",
+                        "move_places")
+                .in(db, batch);
+        this.standing = "select " + lots.selected() + STATE;
+    }
+
+    OwnedTable<Lot> lots() {
+        return lots;
+    }
+
+    private static Map<String, Typed> typed(Lot l) {
+        Map<String, Typed> typed = l.pot().typed();
+        TypedFields.and(typed, "tall", l.tall());
+        return TypedFields.and(typed, "mixWarmth", l.mixWarmth());
+    }
+
+    private static List<List<Object>> conditions(Lot l) {
+        Map<Condition, LocalDate> since = l.conditions();
+        return since == null
+                ? List.of()
+                : since.entrySet().stream()
+                        .map(c -> List.<Object>of(c.getKey().id(), c.getValue()))
+                        .toList();
+    }
+
+    private static List<List<Object>> moves(Lot l) {
+        return l.moves().stream().map(m -> List.<Object>of(m.on(), m.placeId())).toList();
     }
 
     private static Lot lot(ResultSet r, int n) throws SQLException {
@@ -75,19 +139,15 @@ class LotStore {
                 moves.add(new Lot.Move(days.get(i), places[i]));
             }
         }
+        Map<String, Typed> typed = TypedFields.kept(r);
         return new Lot(
                 r.getObject("id", UUID.class),
                 r.getString("name"),
                 r.getInt("pots"),
                 r.getString("species"),
-                new PotInput(
+                PotInput.of(
                         PotInput.Shape.valueOf(r.getString("shape")),
-                        typed(r.getString("top_typed")),
-                        typedOrNull(r.getString("base_typed")),
-                        typed(r.getString("height_typed")),
-                        typedOrNull(r.getString("across_typed")),
-                        typedOrNull(r.getString("measured_typed")),
-                        typedOrNull(r.getString("gap_typed")),
+                        typed,
                         Material.valueOf(r.getString("material").toUpperCase(Locale.ROOT))),
                 r.getString("mix"),
                 r.getObject("place_id", UUID.class),
@@ -98,11 +158,11 @@ class LotStore {
                 r.getObject("watered_before", LocalDate.class),
                 r.getObject("fed_before", LocalDate.class),
                 r.getObject("tall_m", Double.class),
-                typedOrNull(r.getString("tall_typed")),
+                typed.get("tall"),
                 r.getObject("mix_c", Double.class),
-                typedOrNull(r.getString("mix_c_typed")),
-                Told.kept(r.getArray("traits")),
-                Lot.since(Told.kept(r.getArray("conditions"))),
+                typed.get("mixWarmth"),
+                Told.kept(r.getString("traits")),
+                Lot.since(Told.kept(r.getString("conditions"))),
                 r.getString("rhythm"),
                 r.getBoolean("undrained"),
                 r.getString("flush_by"),
@@ -171,16 +231,8 @@ class LotStore {
                         r.getObject("account_flush_on", LocalDate.class),
                         r.getObject("account_flush_litres", Double.class),
                         days(r, "calendar_days"),
-                        Told.kept(r.getArray("lifted")),
+                        Told.kept(r.getString("lifted")),
                         r.getObject("salt_in_order_on", LocalDate.class)));
-    }
-
-    private static Typed typed(String stored) {
-        return Typed.kept(stored, 0, "");
-    }
-
-    private static @Nullable Typed typedOrNull(@Nullable String stored) {
-        return stored == null ? null : typed(stored);
     }
 
     /**
@@ -328,7 +380,8 @@ class LotStore {
 
     /** These lots, by name. */
     List<Kept> listLots(GardenId garden, List<UUID> ids) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?) order by l.name collate \"C\", l.id")
+        return db.sql(standing
+                        + " where lot.garden_id = ? and lot.id = any (?) order by lot.name collate \"C\", lot.id")
                 .params(garden.value(), ids.toArray(UUID[]::new))
                 .query(LotStore::kept)
                 .list();
@@ -365,11 +418,12 @@ class LotStore {
 
     /** Of them those that have a feed. */
     List<Kept> listFed(GardenId garden) {
-        return listStanding(garden, "and l.feed_id is not null");
+        return listStanding(garden, "and lot.feed_id is not null");
     }
 
     private List<Kept> listStanding(GardenId garden, String which) {
-        return db.sql(LOTS + " where l.garden_id = ? and not l.retired " + which + " order by l.id limit " + MOST_LOTS)
+        return db.sql(standing + " where lot.garden_id = ? and not lot.retired " + which + " order by lot.id limit "
+                        + MOST_LOTS)
                 .param(garden.value())
                 .query(LotStore::kept)
                 .list();
@@ -389,11 +443,11 @@ class LotStore {
 
     /** Lots whose next move has come. */
     List<Kept> listMoving(GardenId garden, LocalDate by, int limit) {
-        return db.sql(LOTS + """
-                          where l.garden_id = ? and not l.retired
+        return db.sql(standing + """
+                          where lot.garden_id = ? and not lot.retired
                             and exists (select 1 from lot_move m
-                                        where m.garden_id = l.garden_id and m.lot_id = l.id and m.move_on <= ?)
-                          order by p.name, l.name, l.id limit ?
+                                        where m.garden_id = lot.garden_id and m.lot_id = lot.id and m.move_on <= ?)
+                          order by p.name, lot.name, lot.id limit ?
                           """)
                 .params(garden.value(), by, limit)
                 .query(LotStore::kept)
@@ -401,17 +455,10 @@ class LotStore {
     }
 
     Optional<Kept> findKept(GardenId garden, UUID lot) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = ? and s.lot_id is not null")
+        return db.sql(standing + " where lot.garden_id = ? and lot.id = ? and s.lot_id is not null")
                 .params(garden.value(), lot)
                 .query(LotStore::kept)
                 .optional();
-    }
-
-    List<Lot> findLots(GardenId garden, Collection<UUID> lots) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?)")
-                .params(garden.value(), lots.toArray(UUID[]::new))
-                .query(LotStore::lot)
-                .list();
     }
 
     /** The lots that rest on a thing: those in a place, with a feed, of a garden. */
@@ -446,112 +493,10 @@ class LotStore {
                 .list();
     }
 
-    void insertLot(GardenId garden, Lot l) {
-        db.sql("""
-                        insert into lot (name, pots, species, shape, top_m, top_typed, base_m, base_typed, height_m,
-                                         height_typed, across_m, across_typed, measured_litres, measured_typed,
-                                         gap_typed, material, mix, place_id, water_id, feed_id, started_on,
-                                         repotted_on, watered_before, fed_before, tall_m, tall_typed, mix_c, mix_c_typed, traits,
-                                         conditions, rhythm, undrained, flush_by, split_from, retired, retired_on,
-                                         retired_why, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,
-                                ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, l)).update();
-        insertMoves(garden, List.of(l));
-    }
-
-    /** Writes over lots whose version is still the one the person had seen, and answers the others. */
-    List<Lot> updateLots(GardenId garden, List<Lot> lots) {
-        int[] written = batch.batchUpdate(
-                """
-                update lot set name = ?, pots = ?, species = ?, shape = ?, top_m = ?, top_typed = ?,
-                               base_m = ?, base_typed = ?, height_m = ?, height_typed = ?,
-                               across_m = ?, across_typed = ?, measured_litres = ?,
-                               measured_typed = ?, gap_typed = ?, material = ?, mix = ?,
-                               place_id = ?, water_id = ?, feed_id = ?, started_on = ?,
-                               repotted_on = ?, watered_before = ?, fed_before = ?, tall_m = ?,
-                               tall_typed = ?, mix_c = ?, mix_c_typed = ?, traits = ?, conditions = ?, rhythm = ?, undrained = ?,
-                               flush_by = ?, split_from = ?, retired = ?, retired_on = ?, retired_why = ?,
-                               version = version + 1
-                where garden_id = ? and id = ? and version = ?
-                """,
-                lots.stream()
-                        .map(l -> Stream.concat(values(garden, l).stream(), Stream.of(l.version()))
-                                .toArray())
-                        .toList());
-        List<Lot> gone = new ArrayList<>();
-        List<Lot> current = new ArrayList<>();
-        for (int i = 0; i < written.length; i++) {
-            (written[i] == 1 ? current : gone).add(lots.get(i));
-        }
-        db.sql("delete from lot_move where garden_id = ? and lot_id = any (?)")
-                .params(garden.value(), current.stream().map(Lot::id).toArray(UUID[]::new))
-                .update();
-        insertMoves(garden, current);
-        return gone;
-    }
-
-    private void insertMoves(GardenId garden, List<Lot> lots) {
-        batch.batchUpdate(
-                "insert into lot_move (garden_id, lot_id, move_on, place_id) values (?, ?, ?, ?)",
-                lots.stream()
-                        .flatMap(l ->
-                                l.moves().stream().map(m -> new Object[] {garden.value(), l.id(), m.on(), m.placeId()}))
-                        .toList());
-    }
-
-    private static List<Object> values(GardenId garden, Lot l) {
-        PotInput typed = l.pot();
-        var pot = typed.toPot();
-        var shape = pot.shape();
-        return Arrays.asList(
-                l.name(),
-                l.pots(),
-                l.species(),
-                typed.shape().name(),
-                shape.widthM(shape.heightM()),
-                typed.top().stored(),
-                typed.shape().tapers() ? shape.widthM(0) : null,
-                Typed.storedOrNull(typed.base()),
-                shape.heightM(),
-                typed.height().stored(),
-                shape instanceof Box b ? b.acrossM() : shape instanceof Oval o ? o.acrossM() : null,
-                Typed.storedOrNull(typed.across()),
-                pot.measuredLitres().isPresent() ? pot.measuredLitres().getAsDouble() : null,
-                Typed.storedOrNull(typed.measured()),
-                Typed.storedOrNull(typed.gap()),
-                pot.material().id(),
-                l.mix(),
-                l.placeId(),
-                l.waterId(),
-                l.feedId(),
-                l.startedOn(),
-                l.repottedOn(),
-                l.wateredBefore(),
-                l.fedBefore(),
-                l.tallM(),
-                Typed.storedOrNull(l.tall()),
-                l.mixC(),
-                Typed.storedOrNull(l.mixWarmth()),
-                Told.stored(l.traits()),
-                Told.stored(Lot.told(l.conditions())),
-                l.rhythm(),
-                Boolean.TRUE.equals(l.undrained()),
-                l.flushBy(),
-                l.splitFrom(),
-                l.retired(),
-                l.retiredOn(),
-                l.retiredWhy(),
-                garden.value(),
-                l.id());
-    }
-
     /** Takes lots for this transaction, always in the same order, so that nobody waits for each other's. */
     List<Lot> lockLots(GardenId garden, Collection<UUID> lots) {
-        return db.sql(LOTS + " where l.garden_id = ? and l.id = any (?) order by l.id for update of l")
-                .params(garden.value(), lots.toArray(UUID[]::new))
-                .query(LotStore::lot)
-                .list();
+        return this.lots.list(
+                garden, "and lot.id = any (?) order by lot.id for update", (Object) lots.toArray(UUID[]::new));
     }
 
     /** Marks what is kept of lots as to be worked out again. */
@@ -702,7 +647,7 @@ class LotStore {
                                    feed_share_until, account_flush_on, account_flush_litres, lifted,
                                    salt_in_order_on, rules, stale, computed_on,
                                    retired, place_id, species, name, name_folded)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, false,
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?, ?, false,
                     ?, ?, ?, ?, ?, lower(?))
             on conflict (garden_id, lot_id) do update set
               last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,

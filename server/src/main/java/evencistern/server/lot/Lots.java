@@ -74,8 +74,7 @@ public class Lots {
         this.mixes = mixes;
         this.kinds = kinds;
         this.history = history;
-        this.keeping =
-                history.keep(new Keeping<>("lot", Lot.class, store::findLots, store::insertLot, store::updateLots));
+        this.keeping = history.keep(store.lots());
     }
 
     /**
@@ -231,7 +230,7 @@ public class Lots {
      * Nothing is written.
      */
     public Standing draft(GardenContext context, LotInput input) {
-        Lot before = store.findLots(context.id(), List.of(input.id())).stream()
+        Lot before = store.lots().find(context.id(), List.of(input.id())).stream()
                 .findFirst()
                 .orElse(null);
         Lot lot = input.read(before, context);

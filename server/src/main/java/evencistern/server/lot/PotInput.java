@@ -11,7 +11,10 @@ import evencistern.pot.PotShape;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import evencistern.units.Dimension;
+import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -51,6 +54,48 @@ public record PotInput(
         boolean upright() {
             return this == box || this == oval;
         }
+    }
+
+    /** A pot as it was kept. */
+    static PotInput of(Shape shape, Map<String, Typed> typed, Material material) {
+        return new PotInput(
+                shape,
+                Objects.requireNonNull(typed.get("top")),
+                typed.get("base"),
+                Objects.requireNonNull(typed.get("height")),
+                typed.get("across"),
+                typed.get("measured"),
+                typed.get("gap"),
+                material);
+    }
+
+    /** What was typed, by field. */
+    Map<String, Typed> typed() {
+        Map<String, Typed> typed = TypedFields.of("top", top);
+        TypedFields.and(typed, "base", base);
+        TypedFields.and(typed, "height", height);
+        TypedFields.and(typed, "across", across);
+        TypedFields.and(typed, "measured", measured);
+        return TypedFields.and(typed, "gap", gap);
+    }
+
+    /** Inside measures, m, and measured litres, as far as its shape has them. */
+    record Measures(
+            double topM,
+            @Nullable Double baseM,
+            double heightM,
+            @Nullable Double acrossM,
+            @Nullable Double litres) {}
+
+    Measures measures() {
+        Pot pot = toPot();
+        PotShape form = pot.shape();
+        return new Measures(
+                form.widthM(form.heightM()),
+                shape.tapers() ? form.widthM(0) : null,
+                form.heightM(),
+                form instanceof Box b ? Double.valueOf(b.acrossM()) : form instanceof Oval o ? o.acrossM() : null,
+                pot.measuredLitres().isPresent() ? pot.measuredLitres().getAsDouble() : null);
     }
 
     /** Without what does not belong to its shape, and without blanks. */

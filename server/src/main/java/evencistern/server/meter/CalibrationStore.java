@@ -1,44 +1,44 @@
 package evencistern.server.meter;
 
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of calibrations. */
 @Repository
 class CalibrationStore {
-    private static final String CALIBRATIONS = """
-            select id, meter_id, made_on, celsius, ph4, ph7, ph10, ec, compensated, adjusted, typed, version, retired
-            from calibration where garden_id = ?
-            """;
+    private final OwnedTable<CalibrationWire> calibrations;
 
-    private final JdbcClient db;
+    CalibrationStore(JdbcClient db, JdbcTemplate batch) {
+        this.calibrations = OwnedTable.named("calibration", CalibrationWire.class, CalibrationStore::row)
+                .fixed("meter_id", CalibrationWire::meterId)
+                .column("made_on", CalibrationWire::on)
+                .column("celsius", CalibrationWire::celsius)
+                .column("ph4", CalibrationWire::ph4)
+                .column("ph7", CalibrationWire::ph7)
+                .column("ph10", CalibrationWire::ph10)
+                .column("ec", CalibrationWire::ec)
+                .column("compensated", CalibrationWire::compensated)
+                .column("adjusted", CalibrationWire::adjusted)
+                .typed(CalibrationWire::typed)
+                .in(db, batch);
+    }
 
-    CalibrationStore(JdbcClient db) {
-        this.db = db;
+    OwnedTable<CalibrationWire> calibrations() {
+        return calibrations;
     }
 
     /** Those that stand, newest first. */
     List<CalibrationWire> listCalibrations(GardenId garden) {
-        return db.sql(CALIBRATIONS + " and not retired order by made_on desc, id limit 2000")
-                .param(garden.value())
-                .query(CalibrationStore::row)
-                .list();
-    }
-
-    Optional<CalibrationWire> findCalibration(GardenId garden, UUID id) {
-        return db.sql(CALIBRATIONS + " and id = ?")
-                .params(garden.value(), id)
-                .query(CalibrationStore::row)
-                .optional();
+        return calibrations.list(garden, "and not retired order by made_on desc, id limit 2000");
     }
 
     private static CalibrationWire row(ResultSet r, int n) throws SQLException {
@@ -53,57 +53,8 @@ class CalibrationStore {
                 r.getObject("ec", Double.class),
                 r.getBoolean("compensated"),
                 r.getBoolean("adjusted"),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getInt("version"),
                 r.getBoolean("retired"));
-    }
-
-    void insertCalibration(GardenId garden, CalibrationWire c) {
-        db.sql("""
-                        insert into calibration (made_on, celsius, ph4, ph7, ph10, ec, compensated, adjusted, typed,
-                                                 retired, meter_id, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """)
-                .params(Arrays.asList(
-                        c.on(),
-                        c.celsius(),
-                        c.ph4(),
-                        c.ph7(),
-                        c.ph10(),
-                        c.ec(),
-                        c.compensated(),
-                        c.adjusted(),
-                        TypedFields.stored(c.typed()),
-                        c.retired(),
-                        c.meterId(),
-                        garden.value(),
-                        c.id()))
-                .update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateCalibration(GardenId garden, CalibrationWire c) {
-        return db.sql("""
-                                update calibration set made_on = ?, celsius = ?, ph4 = ?, ph7 = ?, ph10 = ?, ec = ?,
-                                                       compensated = ?, adjusted = ?, typed = ?, retired = ?,
-                                                       version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """)
-                        .params(Arrays.asList(
-                                c.on(),
-                                c.celsius(),
-                                c.ph4(),
-                                c.ph7(),
-                                c.ph10(),
-                                c.ec(),
-                                c.compensated(),
-                                c.adjusted(),
-                                TypedFields.stored(c.typed()),
-                                c.retired(),
-                                garden.value(),
-                                c.id(),
-                                c.version()))
-                        .update()
-                == 1;
     }
 }

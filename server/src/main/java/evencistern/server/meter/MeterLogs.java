@@ -41,12 +41,7 @@ public class MeterLogs {
         this.store = store;
         this.gardens = gardens;
         this.history = history;
-        this.keeping = history.keep(Keeping.oneByOne(
-                "calibration",
-                CalibrationWire.class,
-                store::findCalibration,
-                store::insertCalibration,
-                store::updateCalibration));
+        this.keeping = history.keep(store.calibrations());
     }
 
     /** How each pen in use stands today. */

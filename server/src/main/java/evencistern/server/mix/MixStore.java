@@ -3,6 +3,7 @@ package evencistern.server.mix;
 import evencistern.media.Component;
 import evencistern.media.Liming;
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -11,78 +12,76 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of components and recipes. */
 @Repository
 class MixStore {
-    private static final List<String> COMPONENT = List.of(
-            "shipped",
-            "name",
-            "family",
-            "grain_from",
-            "grain_to",
-            "porosity",
-            "capacity",
-            "capacity_column",
-            "unavailable",
-            "residual",
-            "n",
-            "density",
-            "ph",
-            "buffer",
-            "cec",
-            "ec",
-            "wet_years",
-            "cycled_years",
-            "pack_kind",
-            "pack_printed",
-            "pack_loose",
-            "pack_cost",
-            "currency",
-            "typed",
-            "measured_on",
-            "alpha_low",
-            "alpha_high");
-    private static final List<String> RECIPE = List.of(
-            "shipped",
-            "name",
-            "measure",
-            "components",
-            "amounts",
-            "amendments",
-            "yield",
-            "target",
-            "lime",
-            "fineness",
-            "neutralising",
-            "typed",
-            "notes");
-    private static final int MOST = 1000;
+    private static final String BY_NAME = "order by name, id limit 1000";
 
+    private final OwnedTable<ComponentWire> components;
+    private final OwnedTable<RecipeWire> recipes;
     private final JdbcClient db;
 
-    MixStore(JdbcClient db) {
+    MixStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.components = OwnedTable.named("component", ComponentWire.class, MixStore::component)
+                .column("shipped", ComponentWire::shipped)
+                .column("name", ComponentWire::name)
+                .column("family", c -> id(c.family()))
+                .column("grain_from", ComponentWire::grainFrom)
+                .column("grain_to", ComponentWire::grainTo)
+                .column("porosity", ComponentWire::porosity)
+                .column("capacity", ComponentWire::capacity)
+                .column("capacity_column", ComponentWire::capacityColumn)
+                .column("unavailable", ComponentWire::unavailable)
+                .column("residual", ComponentWire::residual)
+                .column("n", ComponentWire::n)
+                .column("density", ComponentWire::density)
+                .column("ph", ComponentWire::ph)
+                .column("buffer", ComponentWire::buffer)
+                .column("cec", ComponentWire::cec)
+                .column("ec", ComponentWire::ec)
+                .column("wet_years", ComponentWire::wetYears)
+                .column("cycled_years", ComponentWire::cycledYears)
+                .column("pack_kind", c -> id(c.packKind()))
+                .column("pack_printed", ComponentWire::packPrinted)
+                .column("pack_loose", ComponentWire::packLoose)
+                .column("pack_cost", ComponentWire::packCost)
+                .column("currency", ComponentWire::currency)
+                .column("measured_on", ComponentWire::measuredOn)
+                .column("alpha_low", ComponentWire::alphaLow)
+                .column("alpha_high", ComponentWire::alphaHigh)
+                .typed(ComponentWire::typed)
+                .in(db, batch);
+        this.recipes = OwnedTable.named("recipe", RecipeWire.class, MixStore::recipe)
+                .column("shipped", RecipeWire::shipped)
+                .column("name", RecipeWire::name)
+                .column("measure", r -> r.measure().name())
+                .column("components", r -> OwnedTable.array(r.parts(), RecipeWire.PartWire::component, String[]::new))
+                .column("amounts", r -> OwnedTable.array(r.parts(), RecipeWire.PartWire::amount, String[]::new))
+                .column(
+                        "amendments",
+                        r -> OwnedTable.array(r.amendments(), a -> a.key() + "=" + a.grams(), String[]::new))
+                .column("yield", RecipeWire::yield)
+                .column("target", RecipeWire::target)
+                .column("lime", r -> id(r.lime()))
+                .column("fineness", r -> id(r.fineness()))
+                .column("neutralising", RecipeWire::neutralising)
+                .column("notes", RecipeWire::notes)
+                .typed(RecipeWire::typed)
+                .in(db, batch);
     }
 
-    private static String select(String table, List<String> columns) {
-        return "select id, " + String.join(", ", columns) + ", version, retired from " + table + " where garden_id = ?";
+    OwnedTable<ComponentWire> components() {
+        return components;
     }
 
-    private static String insert(String table, List<String> columns) {
-        return "insert into " + table + " (" + String.join(", ", columns)
-                + ", retired, garden_id, id, version) values (" + "?, ".repeat(columns.size()) + "?, ?, ?, 1)";
-    }
-
-    private static String update(String table, List<String> columns) {
-        return "update " + table + " set "
-                + columns.stream().map(c -> c + " = ?").collect(Collectors.joining(", "))
-                + ", retired = ?, version = version + 1 where garden_id = ? and id = ? and version = ?";
+    OwnedTable<RecipeWire> recipes() {
+        return recipes;
     }
 
     private static String id(Enum<?> choice) {
@@ -117,7 +116,7 @@ class MixStore {
                 r.getDouble("pack_loose"),
                 r.getObject("pack_cost", Double.class),
                 r.getString("currency"),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getObject("measured_on", LocalDate.class),
                 r.getObject("alpha_low", Double.class),
                 r.getObject("alpha_high", Double.class),
@@ -126,62 +125,7 @@ class MixStore {
     }
 
     List<ComponentWire> listComponents(GardenId garden) {
-        return db.sql(select("component", COMPONENT) + " order by name, id limit " + MOST)
-                .param(garden.value())
-                .query(MixStore::component)
-                .list();
-    }
-
-    Optional<ComponentWire> findComponent(GardenId garden, UUID id) {
-        return db.sql(select("component", COMPONENT) + " and id = ?")
-                .params(garden.value(), id)
-                .query(MixStore::component)
-                .optional();
-    }
-
-    void insertComponent(GardenId garden, ComponentWire c) {
-        db.sql(insert("component", COMPONENT)).params(values(garden, c)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateComponent(GardenId garden, ComponentWire c) {
-        List<Object> values = new ArrayList<>(values(garden, c));
-        values.add(c.version());
-        return db.sql(update("component", COMPONENT)).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, ComponentWire c) {
-        return Arrays.asList(
-                c.shipped(),
-                c.name(),
-                id(c.family()),
-                c.grainFrom(),
-                c.grainTo(),
-                c.porosity(),
-                c.capacity(),
-                c.capacityColumn(),
-                c.unavailable(),
-                c.residual(),
-                c.n(),
-                c.density(),
-                c.ph(),
-                c.buffer(),
-                c.cec(),
-                c.ec(),
-                c.wetYears(),
-                c.cycledYears(),
-                id(c.packKind()),
-                c.packPrinted(),
-                c.packLoose(),
-                c.packCost(),
-                c.currency(),
-                TypedFields.stored(c.typed()),
-                c.measuredOn(),
-                c.alphaLow(),
-                c.alphaHigh(),
-                c.retired(),
-                garden.value(),
-                c.id());
+        return components.list(garden, BY_NAME);
     }
 
     // --- recipes ---
@@ -207,7 +151,7 @@ class MixStore {
                 Liming.Material.valueOf(r.getString("lime").toUpperCase(Locale.ROOT)),
                 Liming.Fineness.valueOf(r.getString("fineness").toUpperCase(Locale.ROOT)),
                 r.getObject("neutralising", Double.class),
-                TypedFields.kept((String[]) r.getArray("typed").getArray()),
+                TypedFields.kept(r),
                 r.getString("notes"),
                 r.getInt("version"),
                 r.getBoolean("retired"));
@@ -219,48 +163,7 @@ class MixStore {
     }
 
     List<RecipeWire> listRecipes(GardenId garden) {
-        return db.sql(select("recipe", RECIPE) + " order by name, id limit " + MOST)
-                .param(garden.value())
-                .query(MixStore::recipe)
-                .list();
-    }
-
-    Optional<RecipeWire> findRecipe(GardenId garden, UUID id) {
-        return db.sql(select("recipe", RECIPE) + " and id = ?")
-                .params(garden.value(), id)
-                .query(MixStore::recipe)
-                .optional();
-    }
-
-    void insertRecipe(GardenId garden, RecipeWire r) {
-        db.sql(insert("recipe", RECIPE)).params(values(garden, r)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateRecipe(GardenId garden, RecipeWire r) {
-        List<Object> values = new ArrayList<>(values(garden, r));
-        values.add(r.version());
-        return db.sql(update("recipe", RECIPE)).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, RecipeWire r) {
-        return Arrays.asList(
-                r.shipped(),
-                r.name(),
-                r.measure().name(),
-                r.parts().stream().map(RecipeWire.PartWire::component).toArray(String[]::new),
-                r.parts().stream().map(RecipeWire.PartWire::amount).toArray(String[]::new),
-                r.amendments().stream().map(a -> a.key() + "=" + a.grams()).toArray(String[]::new),
-                r.yield(),
-                r.target(),
-                id(r.lime()),
-                id(r.fineness()),
-                r.neutralising(),
-                TypedFields.stored(r.typed()),
-                r.notes(),
-                r.retired(),
-                garden.value(),
-                r.id());
+        return recipes.list(garden, BY_NAME);
     }
 
     // --- batches, as mixes ---

@@ -32,14 +32,8 @@ public class Mixes {
         this.store = store;
         this.gardens = gardens;
         this.history = history;
-        this.components = history.keep(Keeping.oneByOne(
-                "component",
-                ComponentWire.class,
-                store::findComponent,
-                store::insertComponent,
-                store::updateComponent));
-        this.recipes = history.keep(Keeping.oneByOne(
-                "recipe", RecipeWire.class, store::findRecipe, store::insertRecipe, store::updateRecipe));
+        this.components = history.keep(store.components());
+        this.recipes = history.keep(store.recipes());
     }
 
     /** The shelf of a garden that is there. */

@@ -1,30 +1,37 @@
 package evencistern.server.plant;
 
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Told;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of the kinds of plant a garden changed or added. */
 @Repository
 class KindStore {
-    private static final String KINDS = """
-            select id, shipped, name, scientific, family, traits, version, retired from species where garden_id = ?
-            """;
-
+    private final OwnedTable<Kind> kinds;
     private final JdbcClient db;
 
-    KindStore(JdbcClient db) {
+    KindStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.kinds = OwnedTable.named("species", Kind.class, KindStore::kind)
+                .column("shipped", Kind::shipped)
+                .column("name", Kind::name)
+                .column("scientific", Kind::scientific)
+                .column("family", Kind::group)
+                .texts("traits", "species_trait", "species_id", "trait", Kind::traits)
+                .in(db, batch);
+    }
+
+    OwnedTable<Kind> kinds() {
+        return kinds;
     }
 
     private static Kind kind(ResultSet r, int row) throws SQLException {
@@ -34,23 +41,13 @@ class KindStore {
                 r.getString("name"),
                 r.getString("scientific"),
                 r.getString("family"),
-                Told.kept(r.getArray("traits")),
+                Told.kept(r.getString("traits")),
                 r.getInt("version"),
                 r.getBoolean("retired"));
     }
 
     List<Kind> listKinds(GardenId garden) {
-        return db.sql(KINDS + " order by name, id limit 1000")
-                .param(garden.value())
-                .query(KindStore::kind)
-                .list();
-    }
-
-    Optional<Kind> findKind(GardenId garden, UUID id) {
-        return db.sql(KINDS + " and id = ?")
-                .params(garden.value(), id)
-                .query(KindStore::kind)
-                .optional();
+        return kinds.list(garden, "order by name, id limit 1000");
     }
 
     /** How many lots on the bench are of each kind that has any, by its key. */
@@ -62,35 +59,5 @@ class KindStore {
                     lots.put(r.getString("species"), r.getInt("lots"));
                 });
         return lots;
-    }
-
-    void insertKind(GardenId garden, Kind k) {
-        db.sql("""
-                        insert into species (shipped, name, scientific, family, traits, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, k)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateKind(GardenId garden, Kind k) {
-        List<Object> values = new ArrayList<>(values(garden, k));
-        values.add(k.version());
-        return db.sql("""
-                                update species set shipped = ?, name = ?, scientific = ?, family = ?, traits = ?,
-                                                   retired = ?, version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, Kind k) {
-        return Arrays.asList(
-                k.shipped(),
-                k.name(),
-                k.scientific(),
-                k.group(),
-                Told.stored(k.traits()),
-                k.retired(),
-                garden.value(),
-                k.id());
     }
 }

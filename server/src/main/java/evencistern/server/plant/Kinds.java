@@ -29,8 +29,7 @@ public class Kinds {
         this.store = store;
         this.gardens = gardens;
         this.history = history;
-        this.keeping = history.keep(
-                Keeping.oneByOne("species", Kind.class, store::findKind, store::insertKind, store::updateKind));
+        this.keeping = history.keep(store.kinds());
     }
 
     /** Every kind there is. */
@@ -46,7 +45,7 @@ public class Kinds {
 
     /** The key by which lots call the kind of this id. */
     public String keyOf(GardenId garden, UUID id) {
-        return store.findKind(garden, id).orElseThrow().key();
+        return store.kinds().find(garden, id).orElseThrow().key();
     }
 
     /** Changes a kind, or adds one of the garden's own. */

@@ -11,6 +11,7 @@ import evencistern.reading.Sample;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.meter.EcTyped;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import evencistern.units.Dimension;
 import evencistern.units.Uncertain;
 import java.time.Instant;
@@ -68,27 +69,20 @@ final class ReadingReader {
         MeterLog.Standing pen = standing.computeIfAbsent(reading.meterId() + " " + day, x -> log.on(day));
         Uncertain phRead = ph.isPresent() ? pen.ph(ph.getAsDouble()) : null;
         Uncertain ecRead = ec.isPresent() ? pen.ec(ec.getAsDouble(), celsius) : null;
-        Typed phTyped = reading.ph();
-        EcTyped ecTyped = reading.ec();
         return new Read(
                 new ReadingStore.Stored(
                         method.id(),
                         reading.meterId(),
                         phRead == null ? null : phRead.value(),
-                        phRead == null || phTyped == null ? null : phTyped.text(),
                         ecRead == null ? null : ecRead.value(),
-                        ecRead == null || ecTyped == null ? null : ecTyped.text(),
-                        ecRead == null || ecTyped == null ? null : ecTyped.unit(),
                         phRead == null ? pen.believed().phPlusMinus() : phRead.halfWidth95(),
                         ecRead == null ? pen.believed().ecPlusMinusPercent() : perCent(ecRead),
                         orNull(ph),
                         orNull(ec),
                         orNull(celsius),
-                        Typed.storedOrNull(reading.celsius()),
                         orNull(before),
-                        Typed.storedOrNull(reading.beforePh()),
                         days.isPresent() ? days.getAsDouble() * HOURS_A_DAY : null,
-                        Typed.storedOrNull(reading.hours())),
+                        typed(reading, phRead != null, ecRead != null)),
                 new Sample(
                         method,
                         Optional.ofNullable(phRead),
@@ -102,6 +96,15 @@ final class ReadingReader {
                                 .filter(f -> f.bearsOn(ph.isPresent(), ec.isPresent()))
                                 .map(MeterLog.Finding::id)
                                 .toList()));
+    }
+
+    private static Map<String, Typed> typed(Readings.NewReading reading, boolean ph, boolean ec) {
+        EcTyped shown = reading.ec();
+        Map<String, Typed> typed = TypedFields.of("ph", ph ? reading.ph() : null);
+        TypedFields.and(typed, "ec", !ec || shown == null ? null : new Typed(shown.text(), shown.unit()));
+        TypedFields.and(typed, "celsius", reading.celsius());
+        TypedFields.and(typed, "beforePh", reading.beforePh());
+        return TypedFields.and(typed, "hours", reading.hours());
     }
 
     private static boolean has(@Nullable Typed typed) {

@@ -1,10 +1,12 @@
 package evencistern.server.reading;
 
-import static evencistern.server.journal.JournalStore.column;
+import static evencistern.server.history.OwnedTable.array;
 
 import evencistern.server.GardenId;
 import evencistern.server.history.Act;
 import evencistern.server.journal.JournalStore;
+import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -44,20 +46,15 @@ class ReadingStore {
             String method,
             UUID meter,
             @Nullable Double ph,
-            @Nullable String phTyped,
             @Nullable Double ec,
-            @Nullable String ecTyped,
-            @Nullable String ecUnit,
             double phPlusMinus,
             double ecPlusMinus,
             @Nullable Double phShown,
             @Nullable Double ecShown,
             @Nullable Double celsius,
-            @Nullable String celsiusTyped,
             @Nullable Double beforePh,
-            @Nullable String beforePhTyped,
             @Nullable Double hours,
-            @Nullable String hoursTyped) {}
+            Map<String, Typed> typed) {}
 
     void insertReading(GardenId garden, long row, Stored r) {
         insertReadings(garden, List.of(row), List.of(r));
@@ -66,33 +63,30 @@ class ReadingStore {
     /** All in one statement, column by column: the database then reads its text once, however many rows there are. */
     private void insertReadings(GardenId garden, List<Long> rows, List<Stored> readings) {
         db.sql("""
-                        insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ph_typed, ec, ec_typed,
-                                                     ec_unit, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius,
-                                                     celsius_typed, before_ph, before_ph_typed, hours, hours_typed)
-                        select ?, r.* from unnest(?::bigint[], ?::text[], ?::uuid[], ?::float8[], ?::text[], ?::float8[],
-                                                  ?::text[], ?::text[], ?::float8[], ?::float8[], ?::float8[], ?::float8[],
-                                                  ?::float8[], ?::text[], ?::float8[], ?::text[], ?::float8[], ?::text[]) r
+                        insert into journal_reading (garden_id, journal_id, method, meter_id, ph, ec, ph_plus_minus,
+                                                     ec_plus_minus, ph_shown, ec_shown, celsius, before_ph, hours, typed)
+                        select ?, r.id, r.method, r.meter, r.ph, r.ec, r.ph_pm, r.ec_pm, r.ph_shown, r.ec_shown, r.celsius,
+                               r.before_ph, r.hours, r.typed::jsonb
+                        from unnest(?::bigint[], ?::text[], ?::uuid[], ?::float8[], ?::float8[], ?::float8[], ?::float8[],
+                                    ?::float8[], ?::float8[], ?::float8[], ?::float8[], ?::float8[], ?::text[])
+                             as r (id, method, meter, ph, ec, ph_pm, ec_pm, ph_shown, ec_shown, celsius, before_ph, hours,
+                                   typed)
                         """)
                 .params(
                         garden.value(),
                         rows.toArray(Long[]::new),
-                        column(readings, Stored::method, String[]::new),
-                        column(readings, Stored::meter, UUID[]::new),
-                        column(readings, Stored::ph, Double[]::new),
-                        column(readings, Stored::phTyped, String[]::new),
-                        column(readings, Stored::ec, Double[]::new),
-                        column(readings, Stored::ecTyped, String[]::new),
-                        column(readings, Stored::ecUnit, String[]::new),
-                        column(readings, Stored::phPlusMinus, Double[]::new),
-                        column(readings, Stored::ecPlusMinus, Double[]::new),
-                        column(readings, Stored::phShown, Double[]::new),
-                        column(readings, Stored::ecShown, Double[]::new),
-                        column(readings, Stored::celsius, Double[]::new),
-                        column(readings, Stored::celsiusTyped, String[]::new),
-                        column(readings, Stored::beforePh, Double[]::new),
-                        column(readings, Stored::beforePhTyped, String[]::new),
-                        column(readings, Stored::hours, Double[]::new),
-                        column(readings, Stored::hoursTyped, String[]::new))
+                        array(readings, Stored::method, String[]::new),
+                        array(readings, Stored::meter, UUID[]::new),
+                        array(readings, Stored::ph, Double[]::new),
+                        array(readings, Stored::ec, Double[]::new),
+                        array(readings, Stored::phPlusMinus, Double[]::new),
+                        array(readings, Stored::ecPlusMinus, Double[]::new),
+                        array(readings, Stored::phShown, Double[]::new),
+                        array(readings, Stored::ecShown, Double[]::new),
+                        array(readings, Stored::celsius, Double[]::new),
+                        array(readings, Stored::beforePh, Double[]::new),
+                        array(readings, Stored::hours, Double[]::new),
+                        array(readings, r -> TypedFields.stored(r.typed()), String[]::new))
                 .update();
     }
 
@@ -290,9 +284,9 @@ class ReadingStore {
     /** Every reading that stands, oldest first, as the columns of a sheet: as it was shown, and what that stands for. */
     void eachReading(GardenId garden, ZoneId zone, Consumer<List<@Nullable Object>> line) {
         db.sql("""
-                        select l.name as lot, j.occurred_at, r.method, coalesce(r.ph_typed, r.ph::text) as ph,
-                               coalesce(r.ec_typed, r.ec::text) as ec,
-                               case when r.ec is null then null else coalesce(r.ec_unit, 'mS/cm') end as ec_unit,
+                        select l.name as lot, j.occurred_at, r.method, coalesce(r.typed -> 'ph' ->> 'text', r.ph::text) as ph,
+                               coalesce(r.typed -> 'ec' ->> 'text', r.ec::text) as ec,
+                               case when r.ec is null then null else coalesce(r.typed -> 'ec' ->> 'unit', 'mS/cm') end as ec_unit,
                                r.celsius, r.before_ph, r.hours, m.name as meter, r.ph as ph_says, r.ec as ec_says
                         from journal j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id

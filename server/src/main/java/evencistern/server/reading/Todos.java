@@ -33,8 +33,7 @@ class Todos {
     Todos(TodoStore store, History history) {
         this.store = store;
         this.history = history;
-        this.keeping = history.keep(
-                Keeping.oneByOne("todo", TodoWire.class, store::findTodo, store::insertTodo, store::updateTodo));
+        this.keeping = history.keep(store.todos());
     }
 
     List<TodoWire> of(GardenId garden, UUID lot) {
@@ -65,7 +64,7 @@ class Todos {
             VerdictWire.AdviceWire advice,
             LocalDate readOn,
             LocalDate today) {
-        var before = store.findTodo(garden, id);
+        var before = store.todos().find(garden, id);
         if (before.isPresent()) {
             return new History.Edited<>(before.get(), null);
         }
@@ -100,7 +99,8 @@ class Todos {
     /** Says that it is done on a day, or that it is not. */
     @Transactional
     History.Edited<TodoWire> done(GardenId garden, UUID id, int version, @Nullable LocalDate on) {
-        TodoWire todo = store.findTodo(garden, id)
+        TodoWire todo = store.todos()
+                .find(garden, id)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "todo", id.toString())));
         return history.edit(garden, keeping, todo.done(on, version));
     }

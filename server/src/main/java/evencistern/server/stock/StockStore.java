@@ -1,47 +1,63 @@
 package evencistern.server.stock;
 
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 /** All SQL of stocks, and of what the journal says was used of them. */
 @Repository
 class StockStore {
-    private static final String COLUMNS =
-            "id, feed_id, mix, component, amount, amount_typed, counted_on, opened_on, pack,"
-                    + " pack_typed, cost, currency, version, retired";
-
+    private final OwnedTable<Stock> stocks;
     private final JdbcClient db;
 
-    StockStore(JdbcClient db) {
+    StockStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.stocks = OwnedTable.named("stock", Stock.class, StockStore::row)
+                .column("feed_id", Stock::feedId)
+                .column("mix", Stock::mix)
+                .column("component", Stock::component)
+                .column("amount", Stock::amount)
+                .column("counted_on", Stock::countedOn)
+                .column("opened_on", Stock::openedOn)
+                .column("pack", Stock::pack)
+                .column("cost", Stock::cost)
+                .column("currency", Stock::currency)
+                .typed(s -> TypedFields.and(TypedFields.of("amount", s.amountTyped()), "pack", s.packTyped()))
+                .in(db, batch);
+    }
+
+    OwnedTable<Stock> stocks() {
+        return stocks;
     }
 
     private static Stock row(ResultSet r, int n) throws SQLException {
-        String pack = r.getString("pack_typed");
+        Map<String, Typed> typed = TypedFields.kept(r);
+        double amount = r.getDouble("amount");
         return new Stock(
                 r.getObject("id", UUID.class),
                 r.getObject("feed_id", UUID.class),
                 r.getString("mix"),
                 r.getString("component"),
-                r.getDouble("amount"),
-                Typed.kept(r.getString("amount_typed"), 0, ""),
+                amount,
+                typed.getOrDefault("amount", Typed.shown(amount, "")),
                 r.getObject("counted_on", LocalDate.class),
                 r.getObject("opened_on", LocalDate.class),
                 r.getObject("pack", Double.class),
-                pack == null ? null : Typed.kept(pack, 0, ""),
+                typed.get("pack"),
                 r.getObject("cost", Double.class),
                 r.getString("currency"),
                 r.getInt("version"),
@@ -49,65 +65,22 @@ class StockStore {
     }
 
     List<Stock> listStocks(GardenId garden) {
-        return db.sql("select " + COLUMNS + " from stock where garden_id = ? and not retired order by id limit 1000")
-                .param(garden.value())
-                .query(StockStore::row)
-                .list();
-    }
-
-    Optional<Stock> findStock(GardenId garden, UUID id) {
-        return db.sql("select " + COLUMNS + " from stock where garden_id = ? and id = ?")
-                .params(garden.value(), id)
-                .query(StockStore::row)
-                .optional();
+        return stocks.list(garden, "and not retired order by id limit 1000");
     }
 
     /** The stock that is there already of a feed or mix. */
     Optional<Stock> findStockOf(
             GardenId garden, @Nullable UUID feed, @Nullable String mix, @Nullable String component) {
-        return db.sql("select " + COLUMNS + " from stock where garden_id = ? and not retired and"
-                        + " (feed_id = cast(? as uuid) or mix = cast(? as text) or component = cast(? as text))")
-                .params(Arrays.asList(garden.value(), feed, mix, component))
-                .query(StockStore::row)
-                .optional();
-    }
-
-    void insertStock(GardenId garden, Stock s) {
-        db.sql("""
-                        insert into stock (feed_id, mix, component, amount, amount_typed, counted_on, opened_on, pack, pack_typed,
-                                           cost, currency, retired, garden_id, id, version)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1)
-                        """).params(values(garden, s)).update();
-    }
-
-    /** Whether the version was still the one the person had seen. */
-    boolean updateStock(GardenId garden, Stock s) {
-        List<Object> values = new ArrayList<>(values(garden, s));
-        values.add(s.version());
-        return db.sql("""
-                                update stock set feed_id = ?, mix = ?, component = ?, amount = ?, amount_typed = ?, counted_on = ?,
-                                                 opened_on = ?, pack = ?, pack_typed = ?, cost = ?, currency = ?,
-                                                 retired = ?, version = version + 1
-                                where garden_id = ? and id = ? and version = ?
-                                """).params(values).update() == 1;
-    }
-
-    private static List<Object> values(GardenId garden, Stock s) {
-        return Arrays.asList(
-                s.feedId(),
-                s.mix(),
-                s.component(),
-                s.amount(),
-                s.amountTyped().stored(),
-                s.countedOn(),
-                s.openedOn(),
-                s.pack(),
-                Typed.storedOrNull(s.packTyped()),
-                s.cost(),
-                s.currency(),
-                s.retired(),
-                garden.value(),
-                s.id());
+        return stocks
+                .list(
+                        garden,
+                        "and not retired and (feed_id = cast(? as uuid) or mix = cast(? as text)"
+                                + " or component = cast(? as text))",
+                        feed,
+                        mix,
+                        component)
+                .stream()
+                .findFirst();
     }
 
     /** Product used, in one measure. */

@@ -51,8 +51,7 @@ public class Stocks {
         this.feeds = feeds;
         this.mixes = mixes;
         this.history = history;
-        this.keeping = history.keep(
-                Keeping.oneByOne("stock", Stock.class, store::findStock, store::insertStock, store::updateStock));
+        this.keeping = history.keep(store.stocks());
     }
 
     public List<StockWire> list(GardenId garden) {

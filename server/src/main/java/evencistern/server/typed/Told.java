@@ -1,30 +1,37 @@
 package evencistern.server.typed;
 
-import java.sql.Array;
-import java.sql.SQLException;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Short texts by a key, as they are kept: {@code key=text}, in the order of the keys. */
+/** Short texts by a key: rows of a table of their own where they are facts, and one object where they are worked out. */
 public final class Told {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final ObjectReader READER = JSON.readerFor(new TypeReference<TreeMap<String, String>>() {});
+
     private Told() {}
 
-    public static String[] stored(@Nullable Map<String, String> texts) {
+    /** The rows, a key and its text each, in the order of the keys. */
+    public static List<List<Object>> rows(@Nullable Map<String, String> texts) {
         return texts == null
-                ? new String[0]
+                ? List.of()
                 : new TreeMap<>(texts)
                         .entrySet().stream()
-                                .map(t -> t.getKey() + "=" + t.getValue())
-                                .toArray(String[]::new);
+                                .map(t -> List.<Object>of(t.getKey(), t.getValue()))
+                                .toList();
     }
 
-    public static Map<String, String> kept(Array stored) throws SQLException {
-        Map<String, String> texts = new TreeMap<>();
-        for (String one : (String[]) stored.getArray()) {
-            int equals = one.indexOf('=');
-            texts.put(one.substring(0, equals), one.substring(equals + 1));
-        }
-        return texts;
+    /** As one object. */
+    public static String stored(Map<String, String> texts) {
+        return JSON.writeValueAsString(new TreeMap<>(texts));
+    }
+
+    /** What the database makes of the rows of one thing: an object of key and text, or nothing where there are none. */
+    public static Map<String, String> kept(@Nullable String object) {
+        return object == null ? new TreeMap<>() : READER.readValue(object);
     }
 }

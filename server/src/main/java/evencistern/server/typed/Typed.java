@@ -59,26 +59,13 @@ public record Typed(String text, String unit) {
         return stored.isPresent() ? OptionalDouble.of(unit.fromCanonical(stored.getAsDouble())) : stored;
     }
 
-    /** As it is kept: the text and the unit its field showed, as {@code 12|cm}. */
-    public String stored() {
-        return text.strip() + "|" + unit;
-    }
-
-    /** A field that may be left blank, as it is kept. */
-    public static @Nullable String storedOrNull(@Nullable Typed typed) {
-        return typed == null || typed.text().isBlank() ? null : typed.stored();
-    }
-
-    /** What was kept; a value that was never typed is shown in its stored unit. */
-    public static Typed kept(String stored, double value, String unit) {
-        int bar = stored.lastIndexOf('|');
-        return bar < 0 ? new Typed(plain(value), unit) : new Typed(stored.substring(0, bar), stored.substring(bar + 1));
-    }
-
-    private static String plain(double value) {
-        return new BigDecimal(value)
-                .round(new MathContext(4))
-                .stripTrailingZeros()
-                .toPlainString();
+    /** A value that was never typed, as its field shows it. */
+    public static Typed shown(double value, String unit) {
+        return new Typed(
+                new BigDecimal(value)
+                        .round(new MathContext(4))
+                        .stripTrailingZeros()
+                        .toPlainString(),
+                unit);
     }
 }
