@@ -52,6 +52,9 @@ export type CalibrationInput = Schemas["CalibrationInput"];
 export type Judgement = Schemas["JudgementWire"];
 export type Series = Schemas["Series"];
 export type Entry = Schemas["EntryWire"];
+export type EntryKind = Entry["event"]["kind"];
+/** What a line of the journal tells, of one kind. */
+export type Happened<K extends EntryKind> = Extract<Entry["event"], { kind: K }>;
 export type Due = Schemas["DueWire"];
 export type Today = Schemas["Today"];
 export type Catalogue = Schemas["Catalogue"];

@@ -1,13 +1,13 @@
-import type { Entry } from "../api";
+import type { Happened } from "../api";
 import { words } from ".";
 
 /** Care as it was given: which, what was found, what was used. */
-export function tendedWords(e: Entry): string {
+export function tendedWords(e: Happened<"tending">): string {
   return [
-    words("chores", e.chore ?? ""),
+    words("chores", e.chore),
     e.found && `found: ${words("found", e.found)}`,
     e.product && `used: ${e.product}`,
-    e.note,
+    e.seen?.note,
   ]
     .filter(Boolean)
     .join("; ");

@@ -1,6 +1,16 @@
 import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { api, call, newId, type Catalogue, type Entry, type Garden, type Lot, type Mixes } from "../../api";
+import {
+  api,
+  call,
+  newId,
+  type Catalogue,
+  type Entry,
+  type EntryKind,
+  type Garden,
+  type Lot,
+  type Mixes,
+} from "../../api";
 import { journalQuery, mixesQuery, useAct } from "../../api/queries";
 import { words } from "../../text";
 import { tendedWords } from "../../text/care";
@@ -19,49 +29,58 @@ const LATE: { id: Deed; label: string }[] = [
   { id: "note", label: "Write a note" },
 ];
 
-function what(e: Entry, shown: Shown, mixes: Mixes | undefined): string {
-  const mix = (key: string | undefined) => (key ? mixName(mixes, key) : "");
+function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): string {
+  const mix = (key: string) => mixName(mixes, key);
   switch (e.kind) {
     case "correction":
-      return `row ${e.corrects} taken back`;
+      return `row ${e.row} taken back`;
     case "reading":
       return [
         e.ph !== undefined && `pH ${figures(e.ph, 2)}`,
-        e.ec !== undefined && `${figures(e.ec)} mS/cm (typed ${e.ecTyped} ${e.ecUnit})`,
+        e.ec !== undefined &&
+          `${figures(e.ec)} mS/cm${e.typed.ec ? ` (typed ${e.typed.ec.text} ${e.typed.ec.unit})` : ""}`,
       ]
         .filter(Boolean)
         .join(", ");
     case "note":
-      return e.note ?? "";
+      return e.text;
     case "tending":
       return tendedWords(e);
     case "lifting":
-      return `${words("holds", e.hold ?? "")}, up to ${e.untilOn ? day(e.untilOn) : ""}: ${e.note ?? ""}`;
+      return `${words("holds", e.hold)}, up to ${day(e.untilOn)}: ${e.reason}`;
+    case "skipping":
+      return [`${words("skips", e.reason)}, until ${day(e.untilOn)}`, e.note].filter(Boolean).join("; ");
     case "moving":
       return `${e.fromPlace} → ${e.toPlace}`;
     case "potting":
-      return `${shown.litres(e.litresBefore ?? 0)} → ${shown.litres(e.litresAfter ?? 0)} each; ${
+      return `${shown.litres(e.litresBefore)} → ${shown.litres(e.litresAfter)} each; ${
         e.mixBefore === e.mixAfter ? mix(e.mixAfter) : `${mix(e.mixBefore)} → ${mix(e.mixAfter)}`
-      }${e.fresh !== undefined && e.fresh < 100 ? `, ${figures(e.fresh)} % of it fresh` : ""}${
+      }${e.fresh < 100 ? `, ${figures(e.fresh)} % of it fresh` : ""}${
         e.rootsCut ? `, ${figures(e.rootsCut)} % of the roots cut` : ""
       }`;
     case "loss":
     case "splitting":
     case "retiring":
-      return [`${e.potsBefore} → ${e.potsAfter} pots`, e.otherLot && `other part: ${e.otherLot}`, e.note]
+      return [
+        `${e.potsBefore} → ${e.potsAfter} pots`,
+        e.kind === "splitting" && e.otherLot && `other part: ${e.otherLot}`,
+        e.why,
+      ]
         .filter(Boolean)
         .join("; ");
-    default: {
-      const feed =
-        e.feedName && e.productEach !== undefined
-          ? `, ${shown.product(e.productEach, e.measure ?? "")} of ${e.feedName}`
-          : "";
-      return `${shown.litres(e.litresEach ?? 0)} each pot${feed}`;
-    }
+    case "watering":
+      return [`${shown.litres(e.litresEach)} each pot`, e.flush && "flushed", e.seen?.note].filter(Boolean).join("; ");
+    case "feeding":
+      return [
+        `${shown.litres(e.litresEach)} each pot, ${shown.product(e.productEach, e.measure)} of ${e.feedName}`,
+        e.seen?.note,
+      ]
+        .filter(Boolean)
+        .join("; ");
   }
 }
 
-const AMENDABLE: Entry["kind"][] = ["watering", "feeding", "note", "reading"];
+const AMENDABLE: EntryKind[] = ["watering", "feeding", "note", "reading"];
 
 /** Everything that happened to a lot, newest first. Nothing is ever removed: what was taken back stays, struck out. */
 export function Journal({
@@ -86,7 +105,7 @@ export function Journal({
   const entries = journal.data.pages.flat();
   const sought = find.toLowerCase();
   const listed = entries.filter((e) =>
-    `${words("entries", e.kind)} ${what(e, shown, mixes)}`.toLowerCase().includes(sought),
+    `${words("entries", e.event.kind)} ${what(e, shown, mixes)}`.toLowerCase().includes(sought),
   );
   return (
     <>
@@ -131,14 +150,14 @@ export function Journal({
                   {moment(e.occurredAt, garden.timeZone)}
                 </td>
                 <td className={`py-1 pr-3 sm:whitespace-nowrap ${e.undone ? "line-through" : ""}`}>
-                  {words("entries", e.kind)}
+                  {words("entries", e.event.kind)}
                   {e.clockAhead && " (sender's clock ran ahead)"}
                 </td>
                 <td className={`fig py-1 pr-2 ${e.undone ? "line-through" : ""}`}>{what(e, shown, mixes)}</td>
                 <td className="no-print text-right whitespace-nowrap">
-                  {!e.undone && e.kind !== "correction" && (
+                  {!e.undone && e.event.kind !== "correction" && (
                     <>
-                      {AMENDABLE.includes(e.kind) && (
+                      {AMENDABLE.includes(e.event.kind) && (
                         <Button
                           look="quiet"
                           className="text-sm"
@@ -180,29 +199,31 @@ export function Journal({
 
 /** A line as it should have been; the old one stays in the journal, struck out. */
 function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; close: () => void }) {
+  const { event } = e;
+  const poured = event.kind === "watering" || event.kind === "feeding";
+  const read = event.kind === "reading" ? event : undefined;
   const key = useRef(newId());
   const told = useTold(garden.id);
   const [on, setOn] = useState<string>();
-  const [litres, setLitres] = useState({ text: e.litresEach === undefined ? "" : plain(e.litresEach), unit: "L" });
-  const [note, setNote] = useState(e.note ?? "");
-  const [ph, setPh] = useState({ text: e.phTyped ?? "", unit: "pH" });
-  const [ec, setEc] = useState({ text: e.ecTyped ?? "", unit: e.ecUnit ?? "mS/cm" });
-  const meter = garden.meters.find((m) => m.id === e.meterId) ?? garden.meters[0]!;
-  const poured = e.kind === "watering" || e.kind === "feeding";
+  const [litres, setLitres] = useState({ text: poured ? plain(event.litresEach) : "", unit: "L" });
+  const [note, setNote] = useState(event.kind === "note" ? event.text : "");
+  const [ph, setPh] = useState(read?.typed.ph ?? { text: "", unit: "pH" });
+  const [ec, setEc] = useState(read?.typed.ec ?? { text: "", unit: "mS/cm" });
+  const meter = garden.meters.find((m) => m.id === read?.meterId) ?? garden.meters[0]!;
   const act = useAct(
     garden.id,
     () =>
-      e.kind === "reading"
+      read
         ? call(
             api.PUT("/api/gardens/{garden}/readings/{row}", {
               params: { path: { garden: garden.id, row: e.id } },
               body: {
                 clientKey: key.current,
                 meterId: meter.id,
-                method: e.method,
-                celsius: e.celsius,
-                beforePh: e.beforePh,
-                hours: e.hours,
+                method: read.method,
+                celsius: read.typed.celsius,
+                beforePh: read.typed.beforePh,
+                hours: read.typed.hours,
                 ph: ph.text.trim() ? ph : undefined,
                 ec: ec.text.trim() ? ec : undefined,
               },
@@ -215,7 +236,7 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
                 clientKey: key.current,
                 on,
                 ...(poured ? { litresEach: litres } : {}),
-                ...(e.kind === "note" ? { note } : {}),
+                ...(event.kind === "note" ? { note } : {}),
               },
             }),
           ),
@@ -226,16 +247,14 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
   );
   const faults = act.error?.faults ?? [];
   return (
-    <Panel title={`Amend: ${words("entries", e.kind)}, ${moment(e.occurredAt, garden.timeZone)}`} close={close}>
+    <Panel title={`Amend: ${words("entries", event.kind)}, ${moment(e.occurredAt, garden.timeZone)}`} close={close}>
       <form
         onSubmit={(f) => {
           f.preventDefault();
           act.mutate(undefined);
         }}
       >
-        {e.kind !== "reading" && (
-          <DateField label="On another day" field="occurred_at" faults={faults} value={on} onChange={setOn} />
-        )}
+        {!read && <DateField label="On another day" field="occurred_at" faults={faults} value={on} onChange={setOn} />}
         {poured && (
           <NumberField
             label="Each pot got"
@@ -246,7 +265,7 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
             onChange={setLitres}
           />
         )}
-        {e.kind === "note" && (
+        {event.kind === "note" && (
           <>
             <label htmlFor="amended-note" className="block text-sm">
               Note
@@ -259,7 +278,7 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
             />
           </>
         )}
-        {e.kind === "reading" && (
+        {read && (
           <div className="grid grid-cols-2 gap-3">
             <NumberField label="pH" field="reading.ph" faults={faults} value={ph} shownUnit="" onChange={setPh} />
             <NumberField

@@ -41,12 +41,24 @@ function Line({
 /** What was done today: sent, still waiting to be sent, and what the server would not take. */
 export function DoneList({ done, box, garden, shown }: Props) {
   const undo = useUndo(garden.id);
+  const what = ({ event: e }: Entry) => {
+    switch (e.kind) {
+      case "skipping":
+        return `${words("entries", e.kind)}: ${words("skips", e.reason)}, until ${day(e.untilOn)}`;
+      case "tending":
+        return tendedWords(e);
+      case "watering":
+        return `${e.flush ? "flushed" : words("entries", e.kind)} · ${shown.litres(e.litresEach)} each`;
+      case "feeding":
+        return `${words("entries", e.kind)} · ${shown.litres(e.litresEach)} each`;
+      case "lifting":
+        return `${words("entries", e.kind)}: ${words("holds", e.hold)}`;
+      default:
+        return words("entries", e.kind);
+    }
+  };
   const told = (e: Entry) =>
-    e.kind === "skipping"
-      ? `${words("entries", e.kind)}: ${words("skips", e.reason ?? "other")}, until ${day(e.untilOn ?? garden.today)} · ${clock(e.recordedAt, garden.timeZone)}`
-      : e.kind === "tending"
-        ? `${tendedWords(e)} · ${clock(e.occurredAt, garden.timeZone)}`
-        : `${e.flush ? "flushed" : words("entries", e.kind)} · ${shown.litres(e.litresEach ?? 0)} each · ${clock(e.occurredAt, garden.timeZone)}`;
+    `${what(e)} · ${clock(e.event.kind === "skipping" ? e.recordedAt : e.occurredAt, garden.timeZone)}`;
   return (
     <section aria-label="Done today">
       {box.refused.length > 0 && (
@@ -81,7 +93,7 @@ export function DoneList({ done, box, garden, shown }: Props) {
         {done.map((e) => (
           <Line
             key={e.id}
-            mark={e.kind === "skipping" ? "–" : "✓"}
+            mark={e.event.kind === "skipping" ? "–" : "✓"}
             name={e.lotName}
             told={told(e)}
             act={() => undo(e.actId)}

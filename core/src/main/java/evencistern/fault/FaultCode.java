@@ -35,6 +35,8 @@ public enum FaultCode {
     TDS_WITHOUT_SCALE,
     COLUMN_MISSING,
     TIME_UNREADABLE,
+    /** A date, or a time, of a year in which nobody can have had or will have a pot here; {@code value} is it. */
+    DATE_OUT_OF_RANGE,
     CALIBRATION_EMPTY,
     BUFFERS_SWAPPED,
     STANDARD_FAR,

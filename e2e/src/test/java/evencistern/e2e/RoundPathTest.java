@@ -162,11 +162,11 @@ class RoundPathTest {
             List<JsonNode> rows = waterings(cistern.api(), home);
             assertThat(rows).hasSize(2);
             assertThat(rows)
-                    .filteredOn(r -> r.path("kind").asString().equals("watering"))
+                    .filteredOn(r -> r.at("/event/kind").asString().equals("watering"))
                     .singleElement()
                     .satisfies(r -> {
-                        assertThat(r.path("beforeKg").asDouble()).isEqualTo(0.62);
-                        assertThat(r.path("dryness").asString()).isEqualTo("bone_dry");
+                        assertThat(r.at("/event/seen/beforeKg").asDouble()).isEqualTo(0.62);
+                        assertThat(r.at("/event/seen/dryness").asString()).isEqualTo("bone_dry");
                     });
             page.getByLabel("Undo Weighed one").click();
             page.getByLabel("Undo Wet one").click();

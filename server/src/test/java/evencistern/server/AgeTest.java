@@ -119,7 +119,7 @@ class AgeTest {
                 .as("roots were left alone: no hold")
                 .isEqualTo(today.minusDays(300).toString());
         JsonNode line = api.get(home + "/lots/" + lot + "/journal?limit=5").ok().get(0);
-        assertThat(line.path("fresh").asDouble()).isEqualTo(30);
+        assertThat(line.at("/event/fresh").asDouble()).isEqualTo(30);
         assertThat(age(lot).path("spent").asDouble()).isCloseTo(0.7 * before, within(0.01 * before));
         api.post(home + "/acts/" + act.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
                 .ok();

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** Whatever is sent, the answer is a clear problem detail, and nothing recorded is lost. */
@@ -194,6 +195,23 @@ class BadInputTest {
         JsonNode entry = api.get(path.replace("/readings", "/journal")).ok().get(0);
         assertThat(entry.path("clockAhead").asBoolean()).isTrue();
         assertThat(entry.path("occurredAt").asString()).isLessThan(soon);
+    }
+
+    /** A year typed wrong, by a digit or by far, is told as such, wherever it stands. */
+    @ParameterizedTest
+    @ValueSource(strings = {"-999999999-01-01", "0026-05-10", "+20266-05-10"})
+    void aDateThatCannotBeIsRefused(String date) {
+        String lot = api.put(home + "/lots", Bodies.lot(garden, null))
+                .ok()
+                .path("id")
+                .asString();
+        Api.Answer given = api.post(
+                home + "/given", Map.of("clientKey", Bodies.key(), "lotIds", List.of(lot), "feed", false, "on", date));
+        clear(given, 422);
+        assertThat(given.faults()).containsExactly("date_out_of_range");
+        Api.Answer read = api.post(home + "/lots/" + lot + "/readings", reading("6.0", date + "T08:00:00Z"));
+        clear(read, 422);
+        assertThat(read.faults()).containsExactly("date_out_of_range");
     }
 
     private String readings() {

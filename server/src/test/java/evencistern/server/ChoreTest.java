@@ -66,12 +66,12 @@ class ChoreTest {
         JsonNode act = api.post(home + "/ticks", tick).ok();
         assertThat(api.post(home + "/ticks", tick).ok()).as("sent twice").isEqualTo(act);
         assertThat(chores()).doesNotContain("turn");
-        assertThat(latest().path("chore").asString()).isEqualTo("turn");
+        assertThat(latest().at("/event/chore").asString()).isEqualTo("turn");
         assertThat(api.get(home + "/today")
                         .ok()
                         .path("done")
                         .get(0)
-                        .path("kind")
+                        .at("/event/kind")
                         .asString())
                 .isEqualTo("tending");
         assertThat(api.post(home + "/ticks", Bodies.tick(lot, turn.path("item").asString()))
@@ -115,9 +115,9 @@ class ChoreTest {
         tend("LOOK_OVER", "2026-05-10", Map.of("found", "few", "product", "Gorse Soap"), "on two leaves")
                 .ok();
         JsonNode entry = latest();
-        assertThat(entry.path("found").asString()).isEqualTo("few");
-        assertThat(entry.path("product").asString()).isEqualTo("Gorse Soap");
-        assertThat(entry.path("note").asString()).isEqualTo("on two leaves");
+        assertThat(entry.at("/event/found").asString()).isEqualTo("few");
+        assertThat(entry.at("/event/product").asString()).isEqualTo("Gorse Soap");
+        assertThat(entry.at("/event/seen/note").asString()).isEqualTo("on two leaves");
         assertThat(api.get(home + "/journal.csv").raw().body()).contains("look_over,few,Gorse Soap,on two leaves");
     }
 

@@ -71,7 +71,7 @@ class DeedsTest {
         List<String> lots = List.of(id(addLot("First", "1")), id(addLot("Second", "1")));
         Api.Answer act = deed("note", Map.of("lotIds", lots, "text", "  scale insects on the leaf stalks "));
         for (String lot : lots) {
-            assertThat(journal(lot).get(0).path("note").asString()).isEqualTo("scale insects on the leaf stalks");
+            assertThat(journal(lot).get(0).at("/event/text").asString()).isEqualTo("scale insects on the leaf stalks");
         }
         undo(act).ok();
         for (String lot : lots) {
@@ -89,9 +89,9 @@ class DeedsTest {
                 deed("move", Map.of("lotIds", List.of(id(before)), "placeId", place("outdoors"), "on", App.TODAY));
         assertThat(lot(id(before)).path("placeId").asString()).isEqualTo(place("outdoors"));
         JsonNode row = journal(id(before)).get(0);
-        assertThat(row.path("kind").asString()).isEqualTo("moving");
-        assertThat(row.path("fromPlace").asString()).isEqualTo("North window");
-        assertThat(row.path("toPlace").asString()).isEqualTo("Open bench");
+        assertThat(row.at("/event/kind").asString()).isEqualTo("moving");
+        assertThat(row.at("/event/fromPlace").asString()).isEqualTo("North window");
+        assertThat(row.at("/event/toPlace").asString()).isEqualTo("Open bench");
         undo(act).ok();
         assertThat(bare(lot(id(before)))).isEqualTo(bare(before));
     }
@@ -185,9 +185,9 @@ class DeedsTest {
         JsonNode row = journal(id(before)).get(0);
         // frustum of 11 cm and 14.52 cm, 12.32 cm high, 88 % of the height of the new pot
         double top = 11 + 4 * 0.88;
-        assertThat(row.path("litresAfter").asDouble())
+        assertThat(row.at("/event/litresAfter").asDouble())
                 .isCloseTo(Math.PI * 14 * 0.88 / 12 * (top * top + top * 11 + 121) / 1000, within(1e-9));
-        assertThat(row.path("mixBefore").asString()).isEqualTo("peat_perlite");
+        assertThat(row.at("/event/mixBefore").asString()).isEqualTo("peat_perlite");
         undo(act).ok();
         assertThat(bare(lot(id(before)))).isEqualTo(bare(before));
     }
@@ -199,7 +199,7 @@ class DeedsTest {
                 new HashMap<>(Map.of("lotId", lot, "pots", Bodies.typed("4", ""), "why", "dried out", "on", App.TODAY));
         deed("lose", some).ok();
         assertThat(lot(lot).path("pots").asInt()).isEqualTo(6);
-        assertThat(journal(lot).get(0).path("potsBefore").asInt()).isEqualTo(10);
+        assertThat(journal(lot).get(0).at("/event/potsBefore").asInt()).isEqualTo(10);
         some.put("pots", Bodies.typed("7", ""));
         assertThat(deed("lose", some).faults()).containsExactly("too_large");
         some.put("pots", Bodies.typed("6", ""));
@@ -255,7 +255,7 @@ class DeedsTest {
         act.ok();
         assertThat(names("")).containsExactly("Stays");
         assertThat(names("?state=retired")).containsExactly("Sold");
-        assertThat(journal(lot).get(0).path("note").asString()).isEqualTo("sold");
+        assertThat(journal(lot).get(0).at("/event/why").asString()).isEqualTo("sold");
         assertThat(api.get(home + "/today")
                         .ok()
                         .path("groups")

@@ -118,7 +118,7 @@ class FuzzTest {
         return lots().valueStream()
                 .flatMap(l ->
                         get("/lots/" + l.path("id").asString() + "/journal").valueStream())
-                .filter(e -> e.path("kind").asString().equals(kind))
+                .filter(e -> e.at("/event/kind").asString().equals(kind))
                 .map(e -> e.path("id").asString())
                 .findFirst()
                 .orElse("0");
@@ -296,7 +296,7 @@ class FuzzTest {
             if (kind == 1) {
                 return NEW.stringNode(other);
             }
-            return kind == 2 ? NEW.numberNode(random.nextGaussian() * 1000) : one(ODD);
+            return kind == 2 ? NEW.numberNode(random.nextGaussian() * 1000) : one(ODD).deepCopy();
         }
 
         /** Every object and list in a body, the outermost first. */

@@ -195,8 +195,8 @@ class HistoryTest {
                 "litresEach", Bodies.typed("200 mL", "L")));
         api.post(home + "/given", gift).ok();
         JsonNode row = journal(lot).get(0);
-        assertThat(row.path("litresEach").asDouble()).isCloseTo(0.2, within(1e-9));
-        double product = row.path("productEach").asDouble();
+        assertThat(row.at("/event/litresEach").asDouble()).isCloseTo(0.2, within(1e-9));
+        double product = row.at("/event/productEach").asDouble();
         assertThat(lot(lot).path("state").path("lastFedOn").asString()).isEqualTo("2026-05-10");
         JsonNode before = lot(lot).path("state");
         Api.Answer amended = api.put(
@@ -204,8 +204,8 @@ class HistoryTest {
                 Map.of("clientKey", Bodies.key(), "on", "2026-05-12", "litresEach", Bodies.typed("300", "mL")));
         String act = amended.ok().path("actId").asString();
         JsonNode now = journal(lot).get(0);
-        assertThat(now.path("litresEach").asDouble()).isCloseTo(0.3, within(1e-9));
-        assertThat(now.path("productEach").asDouble()).isCloseTo(product * 1.5, within(1e-9));
+        assertThat(now.at("/event/litresEach").asDouble()).isCloseTo(0.3, within(1e-9));
+        assertThat(now.at("/event/productEach").asDouble()).isCloseTo(product * 1.5, within(1e-9));
         assertThat(lot(lot).path("state").path("lastFedOn").asString()).isEqualTo("2026-05-12");
         assertThat(journal(lot).size()).isEqualTo(3);
         undo(act).ok();
@@ -213,11 +213,11 @@ class HistoryTest {
         assertThat(lot(lot).path("state").path("nextFeedOn")).isEqualTo(before.path("nextFeedOn"));
         JsonNode stands = journal(lot)
                 .valueStream()
-                .filter(e -> e.path("kind").asString().equals("feeding")
+                .filter(e -> e.at("/event/kind").asString().equals("feeding")
                         && !e.path("undone").asBoolean())
                 .findFirst()
                 .orElseThrow();
-        assertThat(stands.path("litresEach").asDouble()).isCloseTo(0.2, within(1e-9));
+        assertThat(stands.at("/event/litresEach").asDouble()).isCloseTo(0.2, within(1e-9));
         gift.put("clientKey", Bodies.key());
         gift.put("on", "2026-05-15");
         assertThat(api.post(home + "/given", gift).faults()).containsExactly("time_in_future");
@@ -296,7 +296,7 @@ class HistoryTest {
                                 "litresEach",
                                 Bodies.typed("2", "L")))
                 .ok();
-        double given = journal(lot).get(0).path("productEach").asDouble();
+        double given = journal(lot).get(0).at("/event/productEach").asDouble();
         JsonNode used = api.get(home + "/stock").ok().get(0);
         assertThat(used.path("used").asDouble()).isCloseTo(given, within(1e-9)).isBetween(1.0, 2.0);
         assertThat(used.path("left").asDouble()).isCloseTo(1000 - given, within(1e-9));

@@ -153,8 +153,8 @@ class ReadingTest {
         assertThat(only.path("ph").asDouble()).isCloseTo(6.0, within(1e-9));
         assertThat(only.path("phShown").asDouble()).isEqualTo(6.3);
         JsonNode entry = api.get(lot + "/journal").ok().get(0);
-        assertThat(entry.path("phTyped").asString()).isEqualTo("6.3");
-        assertThat(entry.path("method").asString()).isEqualTo("runoff");
+        assertThat(entry.at("/event/typed/ph/text").asString()).isEqualTo("6.3");
+        assertThat(entry.at("/event/method").asString()).isEqualTo("runoff");
     }
 
     @Test
@@ -321,9 +321,9 @@ class ReadingTest {
                 .asString();
         assertThat(state().path("feedBinding").asString()).isNotEqualTo("hold_salty");
         JsonNode row = api.get(lot + "/journal?limit=5").ok().get(0);
-        assertThat(row.path("kind").asString()).isEqualTo("lifting");
-        assertThat(row.path("hold").asString()).isEqualTo("salty");
-        assertThat(row.path("note").asString()).isEqualTo("the pen had been in the feed");
+        assertThat(row.at("/event/kind").asString()).isEqualTo("lifting");
+        assertThat(row.at("/event/hold").asString()).isEqualTo("salty");
+        assertThat(row.at("/event/reason").asString()).isEqualTo("the pen had been in the feed");
         api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
                 .ok();
         assertThat(state().path("feedBinding").asString()).isEqualTo("hold_salty");
@@ -339,7 +339,11 @@ class ReadingTest {
                 .path("actId")
                 .asString();
         assertThat(state().path("lifted").path("too_bright_here").asString()).isEqualTo("2026-06-30");
-        assertThat(api.get(lot + "/journal?limit=5").ok().get(0).path("hold").asString())
+        assertThat(api.get(lot + "/journal?limit=5")
+                        .ok()
+                        .get(0)
+                        .at("/event/hold")
+                        .asString())
                 .isEqualTo("too_bright_here");
         assertThat(lift("pure_water_only", "2026-06-30", "he likes it").faults())
                 .containsExactly("choice_unknown");

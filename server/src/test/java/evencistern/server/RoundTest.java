@@ -71,8 +71,8 @@ class RoundTest {
         assertThat(state(id).path("dueOn").asString()).isEqualTo("2026-05-16");
         JsonNode today = api.get(home + "/today").ok();
         assertThat(today.path("groups").size()).isZero();
-        assertThat(today.path("done").get(0).path("reason").asString()).isEqualTo("still_wet");
-        assertThat(today.path("done").get(0).path("note").asString()).isEqualTo("looked at it");
+        assertThat(today.path("done").get(0).at("/event/reason").asString()).isEqualTo("still_wet");
+        assertThat(today.path("done").get(0).at("/event/note").asString()).isEqualTo("looked at it");
         api.post(home + "/acts/" + skipped.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
                 .ok();
         assertThat(state(id)).isEqualTo(lot.path("state"));
@@ -117,8 +117,8 @@ class RoundTest {
         assertThat(learned.path("learnedLow").asDouble())
                 .isLessThan(learned.path("learned").asDouble());
         JsonNode entry = api.get(home + "/lots/" + id + "/journal").ok().get(0);
-        assertThat(entry.path("beforeKg").asDouble()).isCloseTo(0.86, within(1e-9));
-        assertThat(entry.path("dryness").asString()).isEqualTo("moist");
+        assertThat(entry.at("/event/seen/beforeKg").asDouble()).isCloseTo(0.86, within(1e-9));
+        assertThat(entry.at("/event/seen/dryness").asString()).isEqualTo("moist");
         api.post(home + "/acts/" + entry.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
                 .ok();
         assertThat(state(id).path("learnedFrom").asInt()).isEqualTo(2);

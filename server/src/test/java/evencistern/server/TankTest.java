@@ -68,6 +68,10 @@ class TankTest {
                 tank(salts, "100"));
         JsonNode act = api.post(home + "/tanks", made).ok();
         api.post(home + "/tanks", made).ok(); // sent twice, made once
+        Map<String, Object> other = new HashMap<>(made);
+        other.putAll(
+                Map.of("clientKey", Bodies.key(), "stockId", UUID.randomUUID().toString()));
+        assertThat(api.post(home + "/tanks", other).faults()).containsExactly("counted_already");
         assertThat(stockOf(from).path("left").asDouble()).isCloseTo(2000, within(1e-6));
         assertThat(stockOf(id).path("left").asDouble()).isCloseTo(10_000, within(1e-6));
         JsonNode feed = api.get(home + "/feeds")

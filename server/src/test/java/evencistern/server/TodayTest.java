@@ -152,9 +152,10 @@ class TodayTest {
         }
         String journal = home + "/lots/" + id + "/journal";
         JsonNode page = api.get(journal + "?limit=2").ok();
-        assertThat(page.valueStream().map(e -> e.path("kind").asString())).containsExactly("correction", "watering");
+        assertThat(page.valueStream().map(e -> e.at("/event/kind").asString()))
+                .containsExactly("correction", "watering");
         assertThat(page.get(1).path("undone").asBoolean()).isTrue();
-        assertThat(page.get(0).path("corrects").asLong())
+        assertThat(page.get(0).at("/event/row").asLong())
                 .isEqualTo(page.get(1).path("id").asLong());
         JsonNode rest =
                 api.get(journal + "?before=" + page.get(1).path("id").asLong()).ok();

@@ -193,11 +193,11 @@ class WalkTest {
                                     .ok()
                                     .valueStream()
                                     .filter(e -> !e.path("undone").asBoolean()
-                                            && !e.path("kind").asString().equals("correction"))
-                                    .map(e -> e.path("kind").asString() + " "
+                                            && !e.at("/event/kind").asString().equals("correction"))
+                                    .map(e -> e.at("/event/kind").asString() + " "
                                             + e.path("occurredAt").asString() + " "
-                                            + e.path("litresEach").asString("")
-                                            + e.path("note").asString(""))
+                                            + e.at("/event/litresEach").asString("")
+                                            + e.at("/event").toString())
                                     .sorted()
                                     .toList())));
         }

@@ -3,7 +3,6 @@ package evencistern.server.chore;
 import evencistern.chore.Chore;
 import evencistern.server.GardenId;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -91,17 +90,5 @@ public class ChoreStore {
                 .query(String.class)
                 .optional()
                 .map(ChoreStore::chore);
-    }
-
-    /** Writes what was done into the journal. */
-    public void insertTending(GardenId garden, long row, Chore chore, String item, Tended tended) {
-        Tended.Found found = tended.found();
-        db.sql("""
-                        insert into journal_tending (garden_id, journal_id, chore, item, found, product)
-                        values (?, ?, ?, ?, ?, ?)
-                        """)
-                .params(Arrays.asList(
-                        garden.value(), row, chore.id(), item, found == null ? null : found.name(), tended.product()))
-                .update();
     }
 }

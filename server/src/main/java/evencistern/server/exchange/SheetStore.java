@@ -100,7 +100,7 @@ class SheetStore {
                                coalesce(mf.name, p.mix_before) as from_what, coalesce(mt.name, p.mix_after) as to_what,
                                c.pots_before, c.pots_after, t.chore, t.found, t.product,
                                coalesce(n.text, c.why, o.note) as note
-                        from journal j
+                        from journal_standing j
                         join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
                         left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
                         left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
@@ -115,8 +115,6 @@ class SheetStore {
                         left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
                         left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
                         where j.garden_id = ? and j.kind <> 'correction'
-                          and not exists (select 1 from journal k
-                                          where k.garden_id = j.garden_id and k.corrects = j.id)
                         order by j.occurred_at, j.id
                         """).param(garden.value()).query((RowCallbackHandler) r -> {
             line.accept(Arrays.asList(

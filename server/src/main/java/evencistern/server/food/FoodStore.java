@@ -26,10 +26,9 @@ class FoodStore {
     List<Given> listGiven(GardenId garden, UUID lot, List<UUID> feeds) {
         return db.sql("""
                         select j.occurred_at, f.feed_id, f.product_each, f.measure
-                        from journal j
+                        from journal_standing j
                         join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ? and f.feed_id = any(?)
-                          and not exists (select 1 from journal c where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at, j.id
                         """)
                 .params(garden.value(), lot, feeds.toArray(UUID[]::new))

@@ -93,7 +93,7 @@ public class Acts {
         private static final double HEAVIEST_G = 2e6;
 
         /** As it is kept; refused with every fault. Empty where nothing was seen. */
-        Optional<JournalStore.Seen> read() {
+        Optional<Event.Sight> read() {
             Faults faults = new Faults();
             OptionalDouble beforeG = weight(before, "seen.before", faults);
             OptionalDouble afterG = weight(after, "seen.after", faults);
@@ -107,7 +107,7 @@ public class Acts {
             boolean nothing = dryness == null && beforeG.isEmpty() && afterG.isEmpty() && ran.isEmpty() && text == null;
             return nothing
                     ? Optional.empty()
-                    : Optional.of(new JournalStore.Seen(
+                    : Optional.of(new Event.Sight(
                             dryness == null ? null : dryness.id(), kg(beforeG), kg(afterG), orNull(ran), text));
         }
 
@@ -307,9 +307,9 @@ public class Acts {
             Moment moment,
             Tended came,
             @Nullable Seen seen) {
-        Optional<JournalStore.Seen> saw = seen == null ? Optional.empty() : seen.read();
+        Optional<Event.Sight> saw = seen == null ? Optional.empty() : seen.read();
         rows(garden, act, tended, "tending", moment).forEach(row -> {
-            chores.insertTending(garden, row, chore, item, came.read());
+            store.insertTending(garden, row, chore, item, came.read());
             saw.ifPresent(s -> store.insertSeen(garden, row, s));
         });
     }

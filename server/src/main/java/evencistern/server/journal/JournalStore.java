@@ -1,8 +1,9 @@
 package evencistern.server.journal;
 
+import evencistern.chore.Chore;
 import evencistern.server.GardenId;
+import evencistern.server.chore.Tended;
 import evencistern.server.history.OwnedTable;
-import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -13,6 +14,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -72,11 +74,67 @@ public class JournalStore {
                 .toList();
     }
 
+    /** What the rows of one kind say beside the spine: the table that has it, and its columns. */
+    private enum Details {
+        WATERING("journal_watering", "item, litres_each, pots, flush"),
+        FEEDING("journal_feeding", "item, feed_id, litres_each, product_each, measure, n_mg_per_l, pots"),
+        READING(
+                "journal_reading",
+                "method, meter_id, ph, ec, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, before_ph, hours,"
+                        + " typed"),
+        SKIPPING("journal_skipping", "item, reason, until_on, note"),
+        LIFTING("journal_lifting", "hold, until_on, reason"),
+        TENDING("journal_tending", "chore, item, found, product"),
+        NOTE("journal_note", "text"),
+        MOVING("journal_moving", "from_place, to_place"),
+        POTTING("journal_potting", "pots, litres_before, litres_after, mix_before, mix_after, fresh, roots_cut"),
+        COUNT("journal_count", "pots_before, pots_after, other_lot, why"),
+        /** What was seen while any of it was done. */
+        SEEN("journal_seen", "dryness, before_kg, after_kg, runoff_litres, note");
+
+        private final String table;
+        private final String columns;
+
+        Details(String table, String columns) {
+            this.table = table;
+            this.columns = columns;
+        }
+
+        static Details of(String kind) {
+            return switch (kind) {
+                case "loss", "splitting", "retiring" -> COUNT;
+                default -> valueOf(kind.toUpperCase(Locale.ROOT));
+            };
+        }
+
+        String insert() {
+            return "insert into " + table + " (garden_id, journal_id, " + columns + ") values (?, ?"
+                    + ", ?".repeat(columns.split(",", -1).length) + ")";
+        }
+
+        String copy() {
+            return "insert into " + table + " (garden_id, journal_id, " + columns + ") select garden_id, ?, " + columns
+                    + " from " + table + " where garden_id = ? and journal_id = ?";
+        }
+    }
+
+    /** Writes what rows say, by the row of the spine that each belongs to. */
+    private <T> void insert(Details details, GardenId garden, Map<Long, T> said, Function<T, List<?>> columns) {
+        batch.batchUpdate(
+                details.insert(),
+                said.entrySet().stream()
+                        .map(d -> Stream.concat(
+                                        Stream.of(garden.value(), d.getKey()), columns.apply(d.getValue()).stream())
+                                .toArray())
+                        .toList());
+    }
+
+    private void insert(Details details, GardenId garden, long row, @Nullable Object... columns) {
+        insert(details, garden, Map.of(row, columns), Arrays::asList);
+    }
+
     void insertWatering(GardenId garden, long row, String item, double litresEach, int pots, boolean flush) {
-        db.sql("""
-                        insert into journal_watering (garden_id, journal_id, item, litres_each, pots, flush)
-                        values (?, ?, ?, ?, ?, ?)
-                        """).params(garden.value(), row, item, litresEach, pots, flush).update();
+        insert(Details.WATERING, garden, row, item, litresEach, pots, flush);
     }
 
     /** What a feeding gave. */
@@ -90,66 +148,46 @@ public class JournalStore {
             int pots) {}
 
     void insertFeeding(GardenId garden, long row, Given g) {
-        db.sql("""
-                        insert into journal_feeding (garden_id, journal_id, item, feed_id, litres_each, product_each,
-                                                     measure, n_mg_per_l, pots)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """)
-                .params(Arrays.asList(
-                        garden.value(),
-                        row,
-                        g.item(),
-                        g.feed(),
-                        g.litresEach(),
-                        g.productEach(),
-                        g.measure(),
-                        g.nMgPerL(),
-                        g.pots()))
-                .update();
+        insert(
+                Details.FEEDING,
+                garden,
+                row,
+                g.item(),
+                g.feed(),
+                g.litresEach(),
+                g.productEach(),
+                g.measure(),
+                g.nMgPerL(),
+                g.pots());
     }
 
-    /** What was seen of a pot while it was watered. */
-    record Seen(
-            @Nullable String dryness,
-            @Nullable Double beforeKg,
-            @Nullable Double afterKg,
-            @Nullable Double runoffLitres,
-            @Nullable String note) {}
-
-    void insertSeen(GardenId garden, long row, Seen s) {
-        db.sql("""
-                        insert into journal_seen (garden_id, journal_id, dryness, before_kg, after_kg, runoff_litres, note)
-                        values (?, ?, ?, ?, ?, ?, ?)
-                        """)
-                .params(Arrays.asList(
-                        garden.value(), row, s.dryness(), s.beforeKg(), s.afterKg(), s.runoffLitres(), s.note()))
-                .update();
+    void insertSeen(GardenId garden, long row, Event.Sight s) {
+        insert(Details.SEEN, garden, row, s.dryness(), s.beforeKg(), s.afterKg(), s.runoffLitres(), s.note());
     }
 
     void insertSkipping(GardenId garden, long row, String item, String reason, LocalDate until, String note) {
-        db.sql("""
-                        insert into journal_skipping (garden_id, journal_id, item, reason, until_on, note)
-                        values (?, ?, ?, ?, ?, ?)
-                        """).params(garden.value(), row, item, reason, until, note).update();
+        insert(Details.SKIPPING, garden, row, item, reason, until, note);
     }
 
     /** A hold lifted, or a note set aside, by a person. */
     public void insertLifting(GardenId garden, long row, String id, LocalDate until, String reason) {
-        db.sql("insert into journal_lifting (garden_id, journal_id, hold, until_on, reason) values (?, ?, ?, ?, ?)")
-                .params(garden.value(), row, id, until, reason)
-                .update();
+        insert(Details.LIFTING, garden, row, id, until, reason);
+    }
+
+    /** Care beside water and feed. */
+    void insertTending(GardenId garden, long row, Chore chore, String item, Tended tended) {
+        Tended.Found found = tended.found();
+        insert(Details.TENDING, garden, row, chore.id(), item, found == null ? null : found.name(), tended.product());
     }
 
     /** When a piece of work was ticked, if it was and has not been undone. */
     Optional<Instant> findTick(GardenId garden, UUID lot, String item) {
         return db.sql("""
-                        select j.recorded_at from journal j
+                        select j.recorded_at from journal_standing j
                         left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
                         left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
                         left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ? and ? in (w.item, f.item, t.item)
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.id desc limit 1
                         """)
                 .params(garden.value(), lot, item)
@@ -198,11 +236,9 @@ public class JournalStore {
                           join journal c on c.garden_id = :garden and c.corrects = l.id
                           join journal n on n.garden_id = :garden and n.act_id = c.act_id and n.lot_id = l.lot_id
                                         and n.kind = l.kind)
-                        select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal j
+                        select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal_standing j
                         join line l on l.id = j.id
                         where j.garden_id = :garden
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.lot_id, j.id
                         """)
                 .param("garden", garden.value())
@@ -214,10 +250,8 @@ public class JournalStore {
     /** A row that stands: no later one corrects it. */
     Optional<Touched> findLive(GardenId garden, long row) {
         return db.sql("""
-                        select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal j
+                        select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal_standing j
                         where j.garden_id = ? and j.id = ? and j.kind <> 'correction'
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         """)
                 .params(garden.value(), row)
                 .query(JournalStore::touched)
@@ -233,49 +267,9 @@ public class JournalStore {
 
     /** Gives a new row all that an older one of its kind says. */
     void copyDetails(GardenId garden, String kind, long from, long to) {
-        String copy = switch (kind) {
-            case "watering" ->
-                "journal_watering (garden_id, journal_id, item, litres_each, pots, flush) select"
-                        + " garden_id, ?, item, litres_each, pots, flush from journal_watering";
-            case "feeding" ->
-                "journal_feeding (garden_id, journal_id, item, feed_id, litres_each,"
-                        + " product_each, measure, n_mg_per_l, pots) select garden_id, ?, item, feed_id,"
-                        + " litres_each, product_each, measure, n_mg_per_l, pots from journal_feeding";
-            case "reading" ->
-                "journal_reading (garden_id, journal_id, method, meter_id, ph, ec, ph_plus_minus, ec_plus_minus, ph_shown,"
-                        + " ec_shown, celsius, before_ph, hours, typed) select garden_id, ?, method, meter_id, ph, ec,"
-                        + " ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, before_ph, hours, typed"
-                        + " from journal_reading";
-            case "skipping" ->
-                "journal_skipping (garden_id, journal_id, item, reason, until_on, note) select garden_id, ?, item,"
-                        + " reason, until_on, note from journal_skipping";
-            case "lifting" ->
-                "journal_lifting (garden_id, journal_id, hold, until_on, reason) select garden_id, ?, hold, until_on,"
-                        + " reason from journal_lifting";
-            case "tending" ->
-                "journal_tending (garden_id, journal_id, chore, item, found, product) select garden_id, ?, chore, item,"
-                        + " found, product from journal_tending";
-            case "note" ->
-                "journal_note (garden_id, journal_id, text) select garden_id, ?, text from" + " journal_note";
-            case "moving" ->
-                "journal_moving (garden_id, journal_id, from_place, to_place) select garden_id,"
-                        + " ?, from_place, to_place from journal_moving";
-            case "potting" ->
-                "journal_potting (garden_id, journal_id, pots, litres_before, litres_after,"
-                        + " mix_before, mix_after, fresh, roots_cut) select garden_id, ?, pots, litres_before,"
-                        + " litres_after, mix_before, mix_after, fresh, roots_cut from journal_potting";
-            default ->
-                "journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why) select"
-                        + " garden_id, ?, pots_before, pots_after, other_lot, why from journal_count";
-        };
-        db.sql("insert into " + copy + " where garden_id = ? and journal_id = ?")
-                .params(to, garden.value(), from)
-                .update();
-        db.sql("""
-                        insert into journal_seen (garden_id, journal_id, dryness, before_kg, after_kg, runoff_litres, note)
-                        select garden_id, ?, dryness, before_kg, after_kg, runoff_litres, note
-                        from journal_seen where garden_id = ? and journal_id = ?
-                        """).params(to, garden.value(), from).update();
+        for (Details details : List.of(Details.of(kind), Details.SEEN)) {
+            db.sql(details.copy()).params(to, garden.value(), from).update();
+        }
     }
 
     /** Changes how much a copied watering or feeding gave; the product follows the litres. */
@@ -293,18 +287,14 @@ public class JournalStore {
 
     /** Notes, by the row of the spine that each belongs to; so are those that follow. */
     public void insertNotes(GardenId garden, Map<Long, String> texts) {
-        insert("insert into journal_note (garden_id, journal_id, text) values (?, ?, ?)", garden, texts, List::of);
+        insert(Details.NOTE, garden, texts, List::of);
     }
 
     /** From one place to another. */
     public record Moved(UUID from, UUID to) {}
 
     public void insertMovings(GardenId garden, Map<Long, Moved> movings) {
-        insert(
-                "insert into journal_moving (garden_id, journal_id, from_place, to_place) values (?, ?, ?, ?)",
-                garden,
-                movings,
-                m -> List.of(m.from(), m.to()));
+        insert(Details.MOVING, garden, movings, m -> List.of(m.from(), m.to()));
     }
 
     /**
@@ -323,11 +313,7 @@ public class JournalStore {
 
     public void insertPottings(GardenId garden, Map<Long, Potted> pottings) {
         insert(
-                """
-                insert into journal_potting (garden_id, journal_id, pots, litres_before, litres_after,
-                                             mix_before, mix_after, fresh, roots_cut)
-                values (?, ?, ?, ?, ?, ?, ?, ?, ?)
-                """,
+                Details.POTTING,
                 garden,
                 pottings,
                 p -> List.of(
@@ -344,20 +330,7 @@ public class JournalStore {
     public record Counted(int before, int after, @Nullable UUID otherLot, String why) {}
 
     public void insertCounts(GardenId garden, Map<Long, Counted> counts) {
-        insert("""
-                insert into journal_count (garden_id, journal_id, pots_before, pots_after, other_lot, why)
-                values (?, ?, ?, ?, ?, ?)
-                """, garden, counts, c -> Arrays.asList(c.before(), c.after(), c.otherLot(), c.why()));
-    }
-
-    private <T> void insert(String sql, GardenId garden, Map<Long, T> details, Function<T, List<?>> columns) {
-        batch.batchUpdate(
-                sql,
-                details.entrySet().stream()
-                        .map(d -> Stream.concat(
-                                        Stream.of(garden.value(), d.getKey()), columns.apply(d.getValue()).stream())
-                                .toArray())
-                        .toList());
+        insert(Details.COUNT, garden, counts, c -> Arrays.asList(c.before(), c.after(), c.otherLot(), c.why()));
     }
 
     /** A page of a lot's journal, newest first, from before a row where one is given. */
@@ -376,11 +349,9 @@ public class JournalStore {
     /** What was done since {@code since} and still stands, newest first. */
     public List<EntryWire> listDoneSince(GardenId garden, Instant since, int limit) {
         List<Long> rows = db.sql("""
-                        select j.id from journal j
+                        select j.id from journal_standing j
                         where j.garden_id = ? and j.occurred_at >= ?
                           and j.kind in ('watering', 'feeding', 'skipping', 'tending', 'lifting')
-                          and not exists (select 1 from journal u
-                                          where u.garden_id = j.garden_id and u.corrects = j.id)
                         order by j.id desc limit ?
                         """)
                 .params(garden.value(), since.atOffset(ZoneOffset.UTC), limit)
@@ -395,14 +366,18 @@ public class JournalStore {
     }
 
     private static final String ENTRIES = """
-            select j.id, j.lot_id, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects, j.clock_ahead,
-                   u.id is not null as undone,
-                   coalesce(w.litres_each, f.litres_each) as litres_each, f.product_each, f.measure, f.n_mg_per_l,
-                   fd.name as feed_name, r.ph, r.ec, r.typed, r.meter_id, r.method, l.name as lot_name,
-                   coalesce(n.text, c.why, o.note, h.reason, nullif(k.note, '')) as note, mf.name as from_place, mt.name as to_place, p.litres_before,
-                   p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut, c.pots_before, c.pots_after, ol.name as other_lot,
-                   o.dryness, o.before_kg, o.after_kg, o.runoff_litres, k.reason, coalesce(k.until_on, h.until_on) as until_on, h.hold,
-                   coalesce(w.flush, false) as flush, t.chore, t.found, t.product
+            select j.id, j.lot_id, l.name as lot_name, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects,
+                   j.clock_ahead, u.id is not null as undone,
+                   coalesce(w.litres_each, f.litres_each) as litres_each, w.flush, f.product_each, f.measure, f.n_mg_per_l,
+                   fd.name as feed_name,
+                   r.ph, r.ec, r.typed, r.meter_id, r.method,
+                   n.text, mf.name as from_place, mt.name as to_place,
+                   p.litres_before, p.litres_after, p.mix_before, p.mix_after, p.fresh, p.roots_cut,
+                   c.pots_before, c.pots_after, nullif(c.why, '') as why, ol.name as other_lot,
+                   k.reason as left_because, k.until_on as left_until, nullif(k.note, '') as left_note,
+                   h.hold, h.until_on as lifted_until, h.reason as lifted_because,
+                   t.chore, t.found, t.product,
+                   o.journal_id is not null as seen, o.dryness, o.before_kg, o.after_kg, o.runoff_litres, o.note as seen_note
             from journal j
             left join journal u on u.garden_id = j.garden_id and u.corrects = j.id
             left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
@@ -423,61 +398,78 @@ public class JournalStore {
             join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
             """;
 
-    private static @Nullable String text(@Nullable Typed typed) {
-        return typed == null ? null : typed.text();
-    }
-
     private static EntryWire entry(ResultSet r, int n) throws SQLException {
-        Map<String, Typed> typed = TypedFields.kept(r);
-        Typed ec = typed.get("ec");
         return new EntryWire(
                 r.getLong("id"),
                 r.getObject("lot_id", UUID.class),
-                EntryWire.Kind.valueOf(r.getString("kind")),
+                r.getString("lot_name"),
                 r.getObject("occurred_at", OffsetDateTime.class).toInstant(),
                 r.getObject("recorded_at", OffsetDateTime.class).toInstant(),
                 r.getObject("act_id", UUID.class),
-                r.getObject("corrects", Long.class),
                 r.getBoolean("undone"),
                 r.getBoolean("clock_ahead"),
-                r.getObject("litres_each", Double.class),
-                r.getString("feed_name"),
-                r.getObject("product_each", Double.class),
-                r.getString("measure"),
-                r.getObject("n_mg_per_l", Double.class),
-                r.getObject("ph", Double.class),
-                r.getObject("ec", Double.class),
-                text(typed.get("ph")),
-                text(ec),
-                ec == null ? null : ec.unit(),
-                r.getObject("meter_id", UUID.class),
-                r.getString("method"),
-                typed.get("celsius"),
-                typed.get("beforePh"),
-                typed.get("hours"),
-                r.getString("lot_name"),
-                r.getString("note"),
-                r.getString("from_place"),
-                r.getString("to_place"),
-                r.getObject("litres_before", Double.class),
-                r.getObject("litres_after", Double.class),
-                r.getString("mix_before"),
-                r.getString("mix_after"),
-                r.getObject("fresh", Double.class),
-                r.getObject("roots_cut", Double.class),
-                r.getObject("pots_before", Integer.class),
-                r.getObject("pots_after", Integer.class),
-                r.getString("other_lot"),
-                r.getString("dryness"),
-                r.getObject("before_kg", Double.class),
-                r.getObject("after_kg", Double.class),
-                r.getObject("runoff_litres", Double.class),
-                r.getString("reason"),
-                r.getObject("until_on", LocalDate.class),
-                r.getBoolean("flush"),
-                r.getString("chore"),
-                r.getString("found"),
-                r.getString("product"),
-                r.getString("hold"));
+                event(r));
+    }
+
+    private static Event event(ResultSet r) throws SQLException {
+        String kind = r.getString("kind");
+        return switch (kind) {
+            case "watering" -> new Event.Watering(r.getDouble("litres_each"), r.getBoolean("flush"), sight(r));
+            case "feeding" ->
+                new Event.Feeding(
+                        r.getString("feed_name"),
+                        r.getDouble("litres_each"),
+                        r.getDouble("product_each"),
+                        r.getString("measure"),
+                        r.getObject("n_mg_per_l", Double.class),
+                        sight(r));
+            case "skipping" ->
+                new Event.Skipping(
+                        r.getString("left_because"),
+                        r.getObject("left_until", LocalDate.class),
+                        r.getString("left_note"));
+            case "reading" ->
+                new Event.Reading(
+                        r.getString("method"),
+                        r.getObject("meter_id", UUID.class),
+                        r.getObject("ph", Double.class),
+                        r.getObject("ec", Double.class),
+                        TypedFields.kept(r));
+            case "note" -> new Event.Note(r.getString("text"));
+            case "moving" -> new Event.Moving(r.getString("from_place"), r.getString("to_place"));
+            case "potting" ->
+                new Event.Potting(
+                        r.getDouble("litres_before"),
+                        r.getDouble("litres_after"),
+                        r.getString("mix_before"),
+                        r.getString("mix_after"),
+                        r.getDouble("fresh"),
+                        r.getDouble("roots_cut"));
+            case "loss" -> new Event.Loss(r.getInt("pots_before"), r.getInt("pots_after"), r.getString("why"));
+            case "splitting" ->
+                new Event.Splitting(
+                        r.getInt("pots_before"), r.getInt("pots_after"), r.getString("other_lot"), r.getString("why"));
+            case "retiring" -> new Event.Retiring(r.getInt("pots_before"), r.getInt("pots_after"), r.getString("why"));
+            case "tending" ->
+                new Event.Tending(r.getString("chore"), r.getString("found"), r.getString("product"), sight(r));
+            case "lifting" ->
+                new Event.Lifting(
+                        r.getString("hold"),
+                        r.getObject("lifted_until", LocalDate.class),
+                        r.getString("lifted_because"));
+            case "correction" -> new Event.Correction(r.getLong("corrects"));
+            default -> throw new IllegalStateException("the journal knows no " + kind);
+        };
+    }
+
+    private static Event.@Nullable Sight sight(ResultSet r) throws SQLException {
+        return r.getBoolean("seen")
+                ? new Event.Sight(
+                        r.getString("dryness"),
+                        r.getObject("before_kg", Double.class),
+                        r.getObject("after_kg", Double.class),
+                        r.getObject("runoff_litres", Double.class),
+                        r.getString("seen_note"))
+                : null;
     }
 }

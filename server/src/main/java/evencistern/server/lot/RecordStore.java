@@ -35,9 +35,6 @@ class RecordStore {
     private static final int MOST_SKIPS = 40;
     /** The last word on every hold, with room for those that were taken back. */
     private static final int MOST_LIFTED = 24;
-    /** A row that nothing took back. */
-    private static final String STANDS =
-            " and not exists (select 1 from journal c where c.garden_id = j.garden_id and c.corrects = j.id)";
 
     private static final String LATELY = " order by j.occurred_at desc, j.id desc limit ";
 
@@ -103,19 +100,15 @@ class RecordStore {
                     """,
                     """
                     j.kind in ('watering', 'feeding') and coalesce(w.litres_each, f.litres_each) > 0
-                      and not exists (select 1 from journal m
+                      and not exists (select 1 from journal_standing m
                                       where m.garden_id = j.garden_id and m.lot_id = j.lot_id
-                                        and m.kind in ('moving', 'potting') and m.occurred_at > j.occurred_at
-                                        and not exists (select 1 from journal c where c.garden_id = m.garden_id
-                                                        and c.corrects = m.id))""",
+                                        and m.kind in ('moving', 'potting') and m.occurred_at > j.occurred_at)""",
                     MOST_LEARNED)
             + """
              union all
               (select distinct on (t.chore) 'tended', j.id, j.occurred_at, t.chore, null, null, null, null
-               from journal j join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
-               where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'tending'"""
-            + STANDS
-            + """
+               from journal_standing j join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
+               where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'tending'
                order by t.chore, j.occurred_at desc, j.id desc)
              union all
               (select 'eased', null, null, null, null, case when t.action = 'weaken_feed' then t.least end, null, t.until_on
@@ -135,8 +128,8 @@ class RecordStore {
     }
 
     private static String part(String what, String columns, String joins, String where, int limit) {
-        return "(select '" + what + "', j.id, j.occurred_at, " + columns + " from journal j " + joins
-                + " where j.garden_id = g.id and j.lot_id = l.id and " + where + STANDS + LATELY + limit + ")";
+        return "(select '" + what + "', j.id, j.occurred_at, " + columns + " from journal_standing j " + joins
+                + " where j.garden_id = g.id and j.lot_id = l.id and " + where + LATELY + limit + ")";
     }
 
     /**

@@ -32,7 +32,7 @@ class StoryStore {
                         select j.lot_id, j.occurred_at, coalesce(w.litres_each, f.litres_each) as litres, f.feed_id, f.product_each,
                                f.measure, o.runoff_litres, m.from_place, m.to_place, p.fresh, r.method, r.ec,
                                r.ec_plus_minus
-                        from journal j
+                        from journal_standing j
                         left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
                         left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
                         left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
@@ -42,7 +42,6 @@ class StoryStore {
                         where j.garden_id = ? and j.lot_id = any (?)
                           and (j.kind in ('watering', 'feeding', 'moving', 'potting')
                                or (? and j.kind = 'reading' and r.ec is not null and r.method not in ('can', 'soak')))
-                          and not exists (select 1 from journal c where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at, j.id
                         """)
                 .params(garden.value(), lots.toArray(UUID[]::new), readings)

@@ -89,6 +89,11 @@ class ProblemAdvice {
         InvalidParameterException.class
     })
     ResponseEntity<ProblemDetail> unreadable(Exception e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof FaultException told) {
+                return faults(told); // a value that can be read, and cannot be
+            }
+        }
         LOG.debug("unreadable request", e);
         return plain(HttpStatus.BAD_REQUEST, "unreadable");
     }

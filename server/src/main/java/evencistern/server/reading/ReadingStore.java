@@ -110,11 +110,9 @@ class ReadingStore {
     private static final String POINTS = """
             select j.id, j.occurred_at, j.act_id, r.method, r.meter_id, r.ph, r.ec, r.ph_shown, r.ec_shown,
                    r.ph_plus_minus, r.ec_plus_minus, r.celsius, r.before_ph, r.hours
-            from journal j
+            from journal_standing j
             join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
             where j.garden_id = ? and j.lot_id = ? and j.kind = 'reading'
-              and not exists (select 1 from journal c
-                              where c.garden_id = j.garden_id and c.corrects = j.id)
             """;
     private static final String NEWEST_FIRST = " order by j.occurred_at desc, j.id desc limit ?";
 
@@ -157,13 +155,11 @@ class ReadingStore {
                         select j.occurred_at,
                                case when w.flush then 'flush' when t.product is not null then 'treatment' else j.kind end
                                    as mark
-                        from journal j
+                        from journal_standing j
                         left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
                         left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ? and j.occurred_at >= ?
                           and (j.kind in ('feeding', 'potting') or w.flush or t.product is not null)
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at, j.id limit 5000
                         """)
                 .params(garden.value(), lot, since.atOffset(ZoneOffset.UTC))
@@ -207,11 +203,9 @@ class ReadingStore {
                         from unnest(?::uuid[]) as l(id)
                         cross join lateral (
                           select j.occurred_at, j.id as row, r.ph, r.ec, r.ph_plus_minus, r.ec_plus_minus
-                          from journal j
+                          from journal_standing j
                           join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
                           where j.garden_id = ? and j.lot_id = l.id and j.kind = 'reading' and r.method = ?
-                            and not exists (select 1 from journal c
-                                            where c.garden_id = j.garden_id and c.corrects = j.id)
                           order by j.occurred_at desc, j.id desc limit ?) x
                         order by x.occurred_at, x.row
                         """)
@@ -243,12 +237,10 @@ class ReadingStore {
         return db.sql("""
                         select j.lot_id, r.method, j.occurred_at, coalesce(r.ph_shown, r.ph) as ph,
                                coalesce(r.ec_shown, r.ec) as ec
-                        from journal j
+                        from journal_standing j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = any (?) and j.occurred_at between ? and ?
                           and j.kind = 'reading'
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         """)
                 .params(
                         garden.value(),
@@ -288,13 +280,11 @@ class ReadingStore {
                                coalesce(r.typed -> 'ec' ->> 'text', r.ec::text) as ec,
                                case when r.ec is null then null else coalesce(r.typed -> 'ec' ->> 'unit', 'mS/cm') end as ec_unit,
                                r.celsius, r.before_ph, r.hours, m.name as meter, r.ph as ph_says, r.ec as ec_says
-                        from journal j
+                        from journal_standing j
                         join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
                         join lot l on l.garden_id = j.garden_id and l.id = j.lot_id
                         join meter m on m.garden_id = j.garden_id and m.id = r.meter_id
                         where j.garden_id = ? and j.kind = 'reading'
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         order by j.occurred_at, j.id
                         """).param(garden.value()).query((RowCallbackHandler) r -> line.accept(Arrays.asList(
                 r.getString("lot"),

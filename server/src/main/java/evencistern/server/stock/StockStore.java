@@ -91,10 +91,8 @@ class StockStore {
         return db.sql("""
                         select f.measure, sum(f.product_each * f.pots) as amount
                         from journal_feeding f
-                        join journal j on j.garden_id = f.garden_id and j.id = f.journal_id
+                        join journal_standing j on j.garden_id = f.garden_id and j.id = f.journal_id
                         where f.garden_id = ? and f.feed_id = ? and j.occurred_at >= ?
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         group by f.measure
                         """)
                 .params(garden.value(), feed, start(since, zone))
@@ -107,13 +105,11 @@ class StockStore {
         return db.sql("""
                         select coalesce(sum(p.litres_after * p.fresh / 100 * p.pots), 0) as litres
                         from journal_potting p
-                        join journal j on j.garden_id = p.garden_id and j.id = p.journal_id
+                        join journal_standing j on j.garden_id = p.garden_id and j.id = p.journal_id
                         where p.garden_id = ? and j.occurred_at >= ?
                           and (p.mix_after = ? or exists (select 1 from batch b
                                                           where b.garden_id = p.garden_id and b.recipe = ?
                                                             and b.id::text = p.mix_after))
-                          and not exists (select 1 from journal c
-                                          where c.garden_id = j.garden_id and c.corrects = j.id)
                         """)
                 .params(garden.value(), start(since, zone), mix, mix)
                 .query(Double.class)

@@ -64,12 +64,18 @@ public class Stocks {
     public History.Edited<Stock> save(GardenId garden, StockInput input) {
         GardenWire g = gardens.require(garden);
         Unit unit = unit(garden, input.feedId(), input.mix(), input.component());
-        store.findStockOf(garden, input.feedId(), input.mix(), input.component())
-                .filter(s -> !s.id().equals(input.id()))
+        refuseAnother(garden, input.id(), input.feedId(), input.mix(), input.component());
+        return history.edit(garden, keeping, input.read(unit, g.today()));
+    }
+
+    /** Refused where the same is counted already under another id. */
+    private void refuseAnother(
+            GardenId garden, UUID id, @Nullable UUID feedId, @Nullable String mix, @Nullable String component) {
+        store.findStockOf(garden, feedId, mix, component)
+                .filter(s -> !s.id().equals(id))
                 .ifPresent(s -> {
                     throw new FaultException(Fault.of(FaultCode.COUNTED_ALREADY, "stock", ""));
                 });
-        return history.edit(garden, keeping, input.read(unit, g.today()));
     }
 
     /**
@@ -106,6 +112,7 @@ public class Stocks {
 
     /** Counts a feed for the first time as part of an act: mL of a liquid one. */
     public void fill(GardenId garden, Act act, UUID id, UUID feedId, double millilitres, LocalDate today) {
+        refuseAnother(garden, id, feedId, null, null);
         history.save(
                 garden,
                 act,
