@@ -7,9 +7,11 @@ import evencistern.testkit.Api;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** Readings as a sheet, out and in. */
@@ -26,10 +28,17 @@ class ReadingFileTest {
     }
 
     private JsonNode progress(String text, boolean apply) {
-        String id = api.post(home + "/readings/files", Map.of("text", text, "apply", apply, "clientKey", Bodies.key()))
+        return ended(begun(text, apply, Bodies.key()));
+    }
+
+    private String begun(String text, boolean apply, String key) {
+        return api.post(home + "/readings/files", Map.of("text", text, "apply", apply, "clientKey", key))
                 .ok()
                 .path("id")
                 .asString();
+    }
+
+    private JsonNode ended(String id) {
         while (true) {
             JsonNode now = api.get(home + "/readings/files/" + id).ok();
             if (now.has("read") || now.has("faults")) {
@@ -84,6 +93,57 @@ class ReadingFileTest {
         assertThat(again.path("same").asInt()).isEqualTo(6);
         assertThat(again.has("act")).isFalse();
         assertThat(readings().size()).isEqualTo(3);
+    }
+
+    @Test
+    void aSheetSentTwiceWithOneKeyIsOneSheet() {
+        String key = Bodies.key();
+        String id = begun(SHEET, true, key);
+        assertThat(begun(SHEET, true, key)).isEqualTo(id);
+        JsonNode read = ended(id).path("read");
+        assertThat(read.path("fresh").asInt()).isEqualTo(3);
+        assertThat(read.has("act")).isTrue();
+        assertThat(readings().size()).isEqualTo(3);
+    }
+
+    /** A sheet whose program was killed is taken up again, by any other: its row is held for a while only. */
+    @Test
+    void aSheetThatAKilledProgramWorkedAtIsBroughtIn() {
+        String id = UUID.randomUUID().toString();
+        App.bean(JdbcClient.class)
+                .sql("""
+                        insert into import_job (garden_id, id, client_key, sheet, apply, lines, rows_read, begun_at, tries,
+                                                held_until)
+                        values (?::uuid, ?::uuid, ?, ?, true, 3, 2, now() - interval '1 minute', 1,
+                                timestamptz '2026-01-01T00:00:00Z')
+                        """)
+                .params(garden.path("id").asString(), id, Bodies.key(), SHEET)
+                .update();
+        JsonNode now = ended(id);
+        assertThat(now.path("read").path("fresh").asInt()).isEqualTo(3);
+        assertThat(now.path("rows").asInt()).isEqualTo(3);
+        assertThat(readings().size()).isEqualTo(3);
+        assertThat(App.bean(JdbcClient.class)
+                        .sql("select sheet from import_job where id = ?::uuid")
+                        .param(id)
+                        .query(String.class)
+                        .single())
+                .isEmpty();
+    }
+
+    /** One that was begun three times and never ended does not keep the others waiting. */
+    @Test
+    void aSheetThatNobodyCanFinishIsGivenUp() {
+        String id = UUID.randomUUID().toString();
+        App.bean(JdbcClient.class)
+                .sql("""
+                        insert into import_job (garden_id, id, client_key, sheet, apply, lines, begun_at, tries)
+                        values (?::uuid, ?::uuid, ?, ?, true, 3, now(), 3)
+                        """)
+                .params(garden.path("id").asString(), id, Bodies.key(), SHEET)
+                .update();
+        assertThat(ended(id).path("faults").get(0).path("code").asString()).isEqualTo("file_invalid");
+        assertThat(readings().size()).isZero();
     }
 
     @Test

@@ -89,9 +89,16 @@ class ReadingFiles {
      * Reads a sheet, and keeps what is good of it if that is wanted.
      *
      * @param progress told how many rows are read
+     * @param done told what came of it, in the same transaction: both stand, or neither
      */
     @Transactional
-    SheetRead bring(GardenId garden, String text, boolean apply, String clientKey, Consumer<Integer> progress) {
+    void bring(
+            GardenId garden,
+            String text,
+            boolean apply,
+            String clientKey,
+            Consumer<Integer> progress,
+            Consumer<SheetRead> done) {
         GardenWire g = gardens.require(garden);
         ReadingReader reader = new ReadingReader(g, meters.logs(g));
         ReadingSheet sheet = new ReadingSheet(g, store.findLotsByName(garden), words);
@@ -119,10 +126,10 @@ class ReadingFiles {
         List<Fresh> fresh = fresh(garden, rows);
         UUID act = null;
         if (apply && !fresh.isEmpty()) {
-            act = history.once(garden, "reading", clientKey, done -> keep(garden, done, fresh))
+            act = history.once(garden, "reading", clientKey, kept -> keep(garden, kept, fresh))
                     .actId();
         }
-        return new SheetRead(fresh.size(), rows.size() - fresh.size(), faulty[0], bad, act);
+        done.accept(new SheetRead(fresh.size(), rows.size() - fresh.size(), faulty[0], bad, act));
     }
 
     /** Those that are not here already, and stand in the sheet but once. */
