@@ -5,7 +5,7 @@ import evencistern.fault.Faults;
 import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
 import evencistern.feed.SolutionGuard;
-import evencistern.optimum.Programme;
+import evencistern.solver.LinearModel;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -130,7 +130,7 @@ public record Blend(
      *
      * @param exact a goal that must be met whatever it costs the others
      */
-    static Programme programme(
+    static LinearModel programme(
             List<Product> products,
             List<Goal> goals,
             Map<Goal, Double> targets,
@@ -143,7 +143,7 @@ public record Blend(
         for (int i = 0; i < n; i++) {
             costs[i] = COST_WEIGHT * products.get(i).cost().orElse(0.01);
         }
-        List<Programme.Row> rows = new ArrayList<>();
+        List<LinearModel.Row> rows = new ArrayList<>();
         for (int g = 0; g < goals.size(); g++) {
             Goal goal = goals.get(g);
             double target = targets.getOrDefault(goal, 0.0);
@@ -158,13 +158,13 @@ public record Blend(
             costs[shortOf] = weight;
             costs[shortOf + 1] = weight;
             double wanted = 1 - goal.of(water) / target;
-            rows.add(new Programme.Row(row, wanted, wanted));
+            rows.add(new LinearModel.Row(row, wanted, wanted));
         }
         for (int i = 0; i < n; i++) {
             if (products.get(i).most().isPresent()) {
                 double[] row = new double[size];
                 row[i] = 1;
-                rows.add(Programme.Row.atMost(products.get(i).most().getAsDouble(), row));
+                rows.add(LinearModel.Row.atMost(products.get(i).most().getAsDouble(), row));
             }
         }
         if (nitrateShare.isPresent()) {
@@ -175,10 +175,10 @@ public record Blend(
                 row[i] = (c.of(Nutrient.NITRATE_N) - share * c.n()) / 100;
             }
             row[size - 1] = 1;
-            rows.add(Programme.Row.atLeast((share * water.n() - water.of(Nutrient.NITRATE_N)) / 100, row));
+            rows.add(LinearModel.Row.atLeast((share * water.n() - water.of(Nutrient.NITRATE_N)) / 100, row));
         }
         costs[size - 1] = SHARE_WEIGHT;
-        return new Programme(costs, rows);
+        return new LinearModel(costs, rows);
     }
 
     private static Miss miss(

@@ -4,11 +4,14 @@ import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 
 import evencistern.fault.Faults;
+import evencistern.pot.Material;
 import evencistern.pot.Pot;
+import evencistern.pot.SquareTaper;
 import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BrentSolver;
@@ -26,6 +29,10 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  * <p><b>Checked by</b> MediaTest
  */
 public final class PotWater {
+    /** The column that tables of media are given for, as a pot. */
+    public static final Pot TABLE_COLUMN = new Pot(
+            new SquareTaper(0.1, 0.1, Component.TABLE_COLUMN_CM / 100), 0, OptionalDouble.empty(), Material.PLASTIC);
+
     private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(16, 0, 1);
     private static final double DRIEST_SUCTION_CM = 15_000;
 

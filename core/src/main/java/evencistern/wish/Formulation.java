@@ -85,7 +85,7 @@ public record Formulation(
         private final double missed;
         private final double cost;
 
-        Tried(Bench.Trial trial, double clear, double missed) {
+        Tried(AtHand.Trial trial, double clear, double missed) {
             this.used = trial.used;
             this.parts = trial.parts;
             this.total = IntStream.of(trial.parts).sum();
@@ -122,7 +122,7 @@ public record Formulation(
             }
         }
         Wishes of = new Wishes(atHand, ask.wishes(), ask.pot(), ask.mayLime(), ask.mostComponents(), ask.mostParts());
-        Bench all = new Bench(of.atHand(), of.pot(), of.mayLime());
+        AtHand all = new AtHand(of.atHand(), of.pot(), of.mayLime());
         List<Component> tried = of.atHand();
         int most = of.mostComponents() < 5 ? MOST_TRIED : MOST_TRIED_BY_FIVES;
         if (all.size() > most) {
@@ -130,7 +130,7 @@ public record Formulation(
                     .map(of.atHand()::get)
                     .toList();
         }
-        Search search = new Search(of, new Bench(tried, of.pot(), of.mayLime()));
+        Search search = new Search(of, new AtHand(tried, of.pot(), of.mayLime()));
         search.run();
         return search.formulation(
                 unpriced,
@@ -142,22 +142,22 @@ public record Formulation(
     /** Tries every recipe and keeps the best of each kind. */
     private static final class Search {
         private final Wishes ask;
-        private final Bench bench;
-        private final Bench.Trial trial;
-        private final Bench.Asked[] asked;
+        private final AtHand bench;
+        private final AtHand.Trial trial;
+        private final AtHand.Asked[] asked;
         private final Map<Goal, Tried> best = new EnumMap<>(Goal.class);
         private final Map<Integer, Tried> ofSoMany = new TreeMap<>();
         private final @Nullable Tried[] without;
         private @Nullable Tried nearest;
 
-        Search(Wishes ask, Bench bench) {
+        Search(Wishes ask, AtHand bench) {
             this.ask = ask;
             this.bench = bench;
             this.trial = bench.new Trial();
             this.asked = ask.wishes().stream()
                     .sorted(Comparator.comparing(w -> !w.plain()))
                     .map(w -> bench.new Asked(w))
-                    .toArray(Bench.Asked[]::new);
+                    .toArray(AtHand.Asked[]::new);
             this.without = new Tried[asked.length];
         }
 
@@ -225,7 +225,7 @@ public record Formulation(
 
         private Tried tried(double missed) {
             double clear = 1;
-            for (Bench.Asked wish : asked) {
+            for (AtHand.Asked wish : asked) {
                 clear = Math.min(clear, trial.clear(wish));
             }
             return new Tried(trial, clear, missed);

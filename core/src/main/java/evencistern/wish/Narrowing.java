@@ -1,6 +1,6 @@
 package evencistern.wish;
 
-import evencistern.optimum.Programme;
+import evencistern.solver.LinearModel;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -24,19 +24,19 @@ final class Narrowing {
     private static final double GIVEN_UP = 1;
     private static final double INSISTED = 10_000;
 
-    private final Bench bench;
+    private final AtHand bench;
     private final List<Wish> wishes;
     private final int most;
     private final Set<Integer> chosen = new LinkedHashSet<>();
 
-    private Narrowing(Bench bench, List<Wish> wishes, int most) {
+    private Narrowing(AtHand bench, List<Wish> wishes, int most) {
         this.bench = bench;
         this.wishes = wishes;
         this.most = most;
     }
 
     /** At most {@code most} of the components at hand, those that a wish is about first. */
-    static List<Integer> of(Bench bench, List<Wish> wishes, int most) {
+    static List<Integer> of(AtHand bench, List<Wish> wishes, int most) {
         Narrowing n = new Narrowing(bench, wishes, most);
         for (int i = 0; i < bench.size(); i++) {
             String key = bench.component(i).key();
@@ -91,19 +91,19 @@ final class Narrowing {
      * @param weight of a step missed, by the place of the wish
      * @param without a component left out, or -1
      */
-    static Programme programme(
-            Bench bench, List<Wish> wishes, double yielded, IntToDoubleFunction weight, int without) {
+    static LinearModel programme(
+            AtHand bench, List<Wish> wishes, double yielded, IntToDoubleFunction weight, int without) {
         int n = bench.size();
         int clear = n + wishes.size();
         double[] costs = new double[clear + 1];
         costs[clear] = -1;
-        List<Programme.Row> rows = new ArrayList<>();
+        List<LinearModel.Row> rows = new ArrayList<>();
         double[] all = new double[clear + 1];
         Arrays.fill(all, 0, n, 1);
-        rows.add(new Programme.Row(all, 1, 1));
-        rows.add(Programme.Row.atMost(1, only(clear, clear)));
+        rows.add(new LinearModel.Row(all, 1, 1));
+        rows.add(LinearModel.Row.atMost(1, only(clear, clear)));
         if (without >= 0) {
-            rows.add(Programme.Row.atMost(0, only(clear, without)));
+            rows.add(LinearModel.Row.atMost(0, only(clear, without)));
         }
         for (int w = 0; w < wishes.size(); w++) {
             costs[n + w] = weight.applyAsDouble(w);
@@ -113,11 +113,11 @@ final class Narrowing {
                 if (wish.equals(new Wish.Holding(key))) {
                     double[] holds = only(clear, i);
                     holds[n + w] = 1.0 / Wishes.USUAL_PARTS;
-                    rows.add(Programme.Row.atLeast(1.0 / Wishes.USUAL_PARTS, holds));
+                    rows.add(LinearModel.Row.atLeast(1.0 / Wishes.USUAL_PARTS, holds));
                 } else if (wish.equals(new Wish.Free(key))) {
                     double[] free = only(clear, i);
                     free[n + w] = -1;
-                    rows.add(Programme.Row.atMost(0, free));
+                    rows.add(LinearModel.Row.atMost(0, free));
                 }
             }
             for (Wish.Range range : wish.ranges()) {
@@ -128,11 +128,11 @@ final class Narrowing {
                 limit(bench, range, range.high(), false, yielded, n + w, clear).ifPresent(rows::add);
             }
         }
-        return new Programme(costs, rows);
+        return new LinearModel(costs, rows);
     }
 
-    private static Optional<Programme.Row> limit(
-            Bench bench,
+    private static Optional<LinearModel.Row> limit(
+            AtHand bench,
             Wish.Range range,
             OptionalDouble limit,
             boolean atLeast,
@@ -146,7 +146,7 @@ final class Narrowing {
         double[] row = Arrays.copyOf(bench.over(range.quality(), at, atLeast, yielded), clear + 1);
         row[missed] = 1;
         row[clear] = -range.stepsClear(at) / range.quality().near(at);
-        return Optional.of(Programme.Row.atLeast(0, row));
+        return Optional.of(LinearModel.Row.atLeast(0, row));
     }
 
     private static double[] only(int clear, int at) {

@@ -8,7 +8,7 @@ import evencistern.fault.FaultException;
 import evencistern.feed.Analysis;
 import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
-import evencistern.optimum.SecondSolver;
+import evencistern.solver.SecondSolver;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

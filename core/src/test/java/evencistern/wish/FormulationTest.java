@@ -11,11 +11,11 @@ import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.media.Recipes;
 import evencistern.mixlife.Suitability.School;
-import evencistern.optimum.Programme;
-import evencistern.optimum.SecondSolver;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
+import evencistern.solver.LinearModel;
+import evencistern.solver.SecondSolver;
 import evencistern.working.Working;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -225,8 +225,8 @@ class FormulationTest {
 
     /** The linear programmes against the simplex solver of Hipparchus, on 200 seeded sets of wishes. */
     @Test
-    void theProgrammesAreSolvedAsAnotherLibrarySolvesThem() {
-        Bench bench = new Bench(Recipes.components(), POT, true);
+    void theLinearModelsAreSolvedAsAnotherLibrarySolvesThem() {
+        AtHand bench = new AtHand(Recipes.components(), POT, true);
         for (int seed = 0; seed < 200; seed++) {
             Random random = new Random(seed);
             double air = 5 + 45 * random.nextDouble();
@@ -237,7 +237,7 @@ class FormulationTest {
                     atMost(Quality.WET_KG, 0.8 + 2 * random.nextDouble()),
                     atLeast(Quality.LIFE, 15 * random.nextDouble()),
                     new Wish.Holding("loam"));
-            Programme p = Narrowing.programme(bench, wishes, 0.8 + 0.2 * random.nextDouble(), w -> 100, -1);
+            LinearModel p = Narrowing.programme(bench, wishes, 0.8 + 0.2 * random.nextDouble(), w -> 100, -1);
             SecondSolver.agrees(p, "seed " + seed);
         }
     }

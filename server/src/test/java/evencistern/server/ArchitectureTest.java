@@ -4,6 +4,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -18,6 +19,18 @@ import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import evencistern.server.history.Keeping;
 import evencistern.server.history.OwnedTable;
+import evencistern.testkit.PostgresSession;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 @AnalyzeClasses(packages = "evencistern.server", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -86,4 +99,40 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule controllersKeepToThemselves =
             classes().that().haveSimpleNameEndingWith("Controller").should().bePackagePrivate();
+
+    private static final Pattern WRITES = Pattern.compile(
+            "(?:insert into|delete from|update) ([a-z]+(?:_[a-z]+)*)\\b(?! (?:locked|set \\w+ = excluded))"
+                    + "|OwnedTable\\.named\\(\\s*\"(\\w+)\"|\\.rows\\(\\s*\"(\\w+)\"|\\.texts\\(\\s*\"\\w+\", \"(\\w+)\""
+                    + "|\"(journal_\\w+)\", \"");
+    private static final Set<String> NO_TABLES = Set.of("set", "skip");
+
+    /** The journal's rows of readings are written by the thousand, in a way of their own, and copied as all others are. */
+    private static final Set<String> IN_TWO = Set.of("journal_reading");
+
+    /** A table has one writer, but for a garden file, which puts all of a garden back. */
+    @Test
+    void aTableIsWrittenByOneStore() throws IOException {
+        Path sources = PostgresSession.root().resolve("server/src/main/java");
+        Map<String, Set<String>> writers = new TreeMap<>();
+        try (Stream<Path> all = Files.walk(sources)) {
+            for (Path source : all.filter(f -> f.toString().endsWith(".java")).toList()) {
+                String name = String.valueOf(source.getFileName());
+                Matcher writes = WRITES.matcher(Files.readString(source).replaceAll("\\s+", " "));
+                while (writes.find()) {
+                    for (int group = 1; group <= writes.groupCount(); group++) {
+                        String table = writes.group(group);
+                        if (table != null && !NO_TABLES.contains(table)) {
+                            writers.computeIfAbsent(table, t -> new TreeSet<>()).add(name);
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(writers).hasSizeGreaterThan(35).containsKeys("lot", "lot_trait", "journal_note", "garden");
+        writers.forEach((table, by) -> {
+            by.remove("GardenFileStore.java");
+            assertThat(by).as(table).allMatch(f -> f.endsWith("Store.java"));
+            assertThat(by).as(table).hasSizeLessThanOrEqualTo(IN_TWO.contains(table) ? 2 : 1);
+        });
+    }
 }

@@ -2,7 +2,7 @@ package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import evencistern.server.lot.Standings;
+import evencistern.server.lot.LotStates;
 import evencistern.server.upkeep.Upkeep;
 import evencistern.testkit.Api;
 import java.util.HashMap;
@@ -211,7 +211,7 @@ class ChoreTest {
         db.sql("update lot_state set rules = 0 where garden_id = ?").param(id).update();
         db.sql("delete from lot_chore where garden_id = ?").param(id).update();
         assertThat(chores()).isEmpty();
-        Standings standings = App.bean(Standings.class);
+        LotStates standings = App.bean(LotStates.class);
         standings.markOld();
         while (standings.slice(new GardenId(id), 10)) {
             assertThat(standings.progress(new GardenId(id))).isPresent();

@@ -7,8 +7,8 @@ import evencistern.server.demo.DemoGarden;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lot.LotWire;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.testkit.Api;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -290,7 +290,7 @@ class PathTest {
         App.bean(DemoGarden.class).plant(g, today);
         for (LotWire lot : lots.list(id, Lots.Look.everything(), 0, 100).lots()) {
             lots.rebuildAll(id, List.of(lot.lot().id()));
-            assertThat(lots.require(id, lot.lot().id())).isEqualTo(new Standing(lot.lot(), lot.state()));
+            assertThat(lots.require(id, lot.lot().id())).isEqualTo(new LotWithState(lot.lot(), lot.state()));
         }
         assertThat(lots.listDue(id, today, 10)).isNotEmpty();
     }

@@ -2,8 +2,8 @@ package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import evencistern.server.lot.LotStates;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standings;
 import evencistern.testkit.Api;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -173,7 +173,7 @@ class RaceTest {
                 .param(id.value())
                 .update();
         JsonNode seen = states().get(lots.get(0));
-        Standings standings = App.bean(Standings.class);
+        LotStates standings = App.bean(LotStates.class);
         standings.markLate(id);
         boolean more;
         do {

@@ -8,7 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.server.lot.PotInput;
+import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import evencistern.units.Dimension;

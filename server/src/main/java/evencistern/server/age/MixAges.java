@@ -6,12 +6,12 @@ import evencistern.need.Situation;
 import evencistern.plan.LotYear;
 import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
-import evencistern.server.care.StepWire;
+import evencistern.server.dose.StepWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.server.lot.Story;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -74,7 +74,7 @@ public class MixAges {
     AgeWire of(GardenId garden, UUID id, List<Renewal.Sign> seen) {
         GardenContext context = lots.context(garden);
         GardenWire g = context.garden();
-        Standing standing = lots.require(garden, id);
+        LotWithState standing = lots.require(garden, id);
         Lot lot = standing.lot();
         Situation situation = context.situation(standing);
         Story told = lots.story(context, lot, false);
@@ -107,14 +107,14 @@ public class MixAges {
     }
 
     /** When the mix of a lot will likely be used up; empty beyond the year ahead. */
-    public Optional<LocalDate> spentOn(GardenContext context, Standing standing) {
+    public Optional<LocalDate> spentOn(GardenContext context, LotWithState standing) {
         GardenWire g = context.garden();
         Story told = lots.story(context, standing.lot(), false);
         return MixAge.spentWithin(context.situation(standing), told.ofMix(), g.today(), LotYear.DAYS);
     }
 
     /** The share of its life that the mix of a lot has spent today. */
-    public double spent(GardenContext context, Standing standing) {
+    public double spent(GardenContext context, LotWithState standing) {
         GardenWire g = context.garden();
         Story told = lots.story(context, standing.lot(), false);
         return MixAge.spent(context.situation(standing), told.ofMix(), g.today());

@@ -1,6 +1,6 @@
 package evencistern.server.batch;
 
-import evencistern.server.lot.PotInput;
+import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.List;

@@ -4,7 +4,6 @@ import evencistern.server.GardenId;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -45,20 +44,6 @@ class CalendarStore {
                         """)
                 .params(Arrays.asList(garden.value(), state.inUse(), state.madeOn()))
                 .update();
-    }
-
-    Optional<UUID> findAddress(GardenId garden) {
-        return db.sql("select address from calendar_state where garden_id = ? and address is not null")
-                .param(garden.value())
-                .query(UUID.class)
-                .optional();
-    }
-
-    void saveAddress(GardenId garden, UUID address) {
-        db.sql("""
-                        insert into calendar_state (garden_id, in_use, address) values (?, false, ?)
-                        on conflict (garden_id) do update set address = excluded.address
-                        """).params(garden.value(), address).update();
     }
 
     /** Forgets the chosen days. */

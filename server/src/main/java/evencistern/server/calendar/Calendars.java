@@ -11,8 +11,8 @@ import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.GardenContext;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import evencistern.working.Working;
@@ -72,7 +72,7 @@ public class Calendars {
             int deviation,
             int everyWatering) {}
 
-    private record Asked(Map<String, Standing> standing, List<RoundCalendar.Lot> lots, int everyWatering) {}
+    private record Asked(Map<String, LotWithState> standing, List<RoundCalendar.Lot> lots, int everyWatering) {}
 
     /** The days to come, as they would be chosen now. What is on today's list stays there. */
     @Transactional(readOnly = true)
@@ -131,11 +131,11 @@ public class Calendars {
 
     private Asked ask(GardenContext context) {
         LocalDate today = context.garden().today();
-        Map<String, Standing> standing = new HashMap<>();
+        Map<String, LotWithState> standing = new HashMap<>();
         List<RoundCalendar.Lot> found = new ArrayList<>();
         int everyWatering = 0;
         Map<Alike, Optional<RoundCalendar.Lot>> windows = new HashMap<>();
-        for (Standing s : lots.listFed(context)) {
+        for (LotWithState s : lots.listFed(context)) {
             LocalDate next = s.state().nextFeedOn();
             boolean onTodaysList = next != null && !next.isAfter(today);
             String key = s.lot().id().toString();
@@ -198,7 +198,7 @@ public class Calendars {
                 asked.everyWatering());
     }
 
-    private static FedWire fed(GardenContext context, Standing standing) {
+    private static FedWire fed(GardenContext context, LotWithState standing) {
         return new FedWire(
                 standing.lot().id(),
                 standing.lot().name(),
@@ -248,9 +248,9 @@ public class Calendars {
         faults.throwIfAny();
         GardenContext context = lots.context(garden);
         LocalDate today = context.garden().today();
-        Map<String, Standing> standing = new HashMap<>();
+        Map<String, LotWithState> standing = new HashMap<>();
         Map<String, Away.Left> left = new TreeMap<>();
-        for (Standing s : lots.listAll(context)) {
+        for (LotWithState s : lots.listAll(context)) {
             LotPlan plan = LotPlan.of(context.wateredToday(s), today, Working.off());
             String key = s.lot().id().toString();
             standing.put(key, s);
@@ -270,8 +270,8 @@ public class Calendars {
     }
 
     private static ThirstyWire thirsty(
-            Map<String, Standing> standing, Map<String, Away.Left> left, String key, boolean dry) {
-        Standing s = java.util.Objects.requireNonNull(standing.get(key));
+            Map<String, LotWithState> standing, Map<String, Away.Left> left, String key, boolean dry) {
+        LotWithState s = java.util.Objects.requireNonNull(standing.get(key));
         Away.Left l = java.util.Objects.requireNonNull(left.get(key));
         return new ThirstyWire(
                 s.lot().id(),

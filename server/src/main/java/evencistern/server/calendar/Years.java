@@ -4,8 +4,8 @@ import evencistern.plan.LotYear;
 import evencistern.server.GardenId;
 import evencistern.server.age.MixAges;
 import evencistern.server.lot.GardenContext;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -65,10 +65,10 @@ class Years {
         GardenContext context = lots.context(garden);
         LocalDate today = context.garden().today();
         String wanted = find.strip().toLowerCase(Locale.ROOT);
-        List<Standing> found = lots.listAll(context).stream()
+        List<LotWithState> found = lots.listAll(context).stream()
                 .filter(s -> place == null || s.lot().placeId().equals(place))
                 .filter(s -> s.lot().name().toLowerCase(Locale.ROOT).contains(wanted))
-                .sorted(Comparator.comparing((Standing s) ->
+                .sorted(Comparator.comparing((LotWithState s) ->
                                 context.garden().place(s.lot().placeId()).name())
                         .thenComparing(s -> s.lot().name()))
                 .toList();
@@ -79,7 +79,7 @@ class Years {
                 found.stream().limit(MOST).map(s -> wire(context, s, today)).toList());
     }
 
-    private LotYearWire wire(GardenContext context, Standing s, LocalDate today) {
+    private LotYearWire wire(GardenContext context, LotWithState s, LocalDate today) {
         LotYear year = LotYear.of(context.situation(s), today);
         boolean everyWatering = context.fedEveryWatering(s.lot());
         List<Double> growth = new ArrayList<>();

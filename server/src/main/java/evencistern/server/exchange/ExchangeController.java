@@ -1,6 +1,7 @@
 package evencistern.server.exchange;
 
 import evencistern.server.GardenId;
+import evencistern.server.exchange.csv.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import io.swagger.v3.oas.annotations.media.Content;

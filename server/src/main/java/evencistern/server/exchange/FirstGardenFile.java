@@ -64,6 +64,12 @@ final class FirstGardenFile {
         if (table.equals("species") || table.equals("lot")) {
             more.put(table + "_trait", traits(table, row));
         }
+        String address = table.equals("calendar_state") ? take(row, "address") : null;
+        if (address != null) {
+            more.put(
+                    "subscription",
+                    List.of(JsonNodeFactory.instance.objectNode().put("address", address)));
+        }
         if (table.equals("lot")) {
             more.put("lot_condition", told(row, "conditions", "condition", "since", table));
         }

@@ -37,6 +37,7 @@ class GardenFileStore {
             new Table("todo", "id"),
             new Table("lot_move", "lot_id, move_on"),
             new Table("calendar_state", "garden_id"),
+            new Table("subscription", "garden_id"),
             new Table("calendar_day", "lot_id, feed_on"),
             new Table("act", "recorded_at, id"),
             new Table("change", "id"),

@@ -6,6 +6,7 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.Liming;
 import evencistern.server.GardenId;
+import evencistern.server.exchange.csv.Sheets;
 import evencistern.server.mix.ComponentWire;
 import evencistern.server.mix.MixNames;
 import evencistern.server.mix.MixShelf;

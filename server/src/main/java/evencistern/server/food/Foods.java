@@ -9,13 +9,13 @@ import evencistern.mixlife.StirredIn;
 import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
 import evencistern.server.GardenId;
-import evencistern.server.care.StepWire;
+import evencistern.server.dose.StepWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.RecipeWire;
 import evencistern.server.problem.FaultWire;
@@ -80,7 +80,7 @@ class Foods {
     FoodWire of(GardenId garden, UUID id) {
         GardenContext context = lots.context(garden);
         GardenWire g = context.garden();
-        Standing standing = lots.require(context, id);
+        LotWithState standing = lots.require(context, id);
         Lot lot = standing.lot();
         Situation s = context.situation(standing);
         Working.Recorder recorder = new Working.Recorder();

@@ -9,10 +9,9 @@ import evencistern.need.Learning;
 import evencistern.plan.Care;
 import evencistern.plan.Given;
 import evencistern.server.GardenId;
-import evencistern.server.care.CareWire;
-import evencistern.server.care.LotCare;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;
+import evencistern.server.dose.CareWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
@@ -21,8 +20,9 @@ import evencistern.server.history.History;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotCare;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import java.time.Clock;
@@ -149,11 +149,11 @@ public class Acts {
         Moment moment = moment(tick.occurredAt());
         return history.once(garden, "tick", tick.clientKey(), act -> {
             double can = context.garden().can(tick.vesselId()).litres();
-            Map<UUID, Standing> taken =
+            Map<UUID, LotWithState> taken =
                     lots.lock(garden, tick.items().stream().map(Item::lotId).toList());
             Set<UUID> watered = new HashSet<>();
             for (Item item : tick.items()) {
-                Standing lot = require(taken, item.lotId());
+                LotWithState lot = require(taken, item.lotId());
                 Optional<Chore> chore = chore(garden, item);
                 if (chore.isPresent()) {
                     Tended came = item.tended() == null ? Tended.PLAIN : item.tended();
@@ -170,8 +170,8 @@ public class Acts {
         });
     }
 
-    private static Standing require(Map<UUID, Standing> lots, UUID lot) {
-        Standing standing = lots.get(lot);
+    private static LotWithState require(Map<UUID, LotWithState> lots, UUID lot) {
+        LotWithState standing = lots.get(lot);
         if (standing == null) {
             throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString()));
         }
@@ -221,10 +221,10 @@ public class Acts {
         LocalDate until =
                 LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone())).plusDays(skip.days());
         return history.once(garden, "skip", skip.clientKey(), act -> {
-            Map<UUID, Standing> taken =
+            Map<UUID, LotWithState> taken =
                     lots.lock(garden, skip.items().stream().map(Item::lotId).toList());
             for (Item item : skip.items()) {
-                Standing lot = require(taken, item.lotId());
+                LotWithState lot = require(taken, item.lotId());
                 if (chore(garden, item).isEmpty()) {
                     feeding(garden, lot, item.item());
                 }
@@ -241,7 +241,7 @@ public class Acts {
     }
 
     /** Whether an item of the list stands for feed, or for plain water; refused where it is not due any more. */
-    private boolean feeding(GardenId garden, Standing standing, String item) {
+    private boolean feeding(GardenId garden, LotWithState standing, String item) {
         Lot lot = standing.lot();
         boolean feeding = item.equals(standing.state().feedItem());
         if (!feeding && !item.equals(standing.state().waterItem())) {
@@ -285,9 +285,9 @@ public class Acts {
         Moment moment = momentOn(g, gift.on());
         return history.once(garden, "given", gift.clientKey(), act -> {
             double can = g.can(null).litres();
-            Map<UUID, Standing> taken = lots.lock(garden, gift.lotIds());
+            Map<UUID, LotWithState> taken = lots.lock(garden, gift.lotIds());
             gift.lotIds().stream().distinct().forEach(id -> {
-                Standing lot = require(taken, id);
+                LotWithState lot = require(taken, id);
                 if (gift.feed() && lot.lot().feedId() == null) {
                     throw new FaultException(
                             Fault.of(FaultCode.MISSING, "lot.feed", lot.lot().name()));
@@ -317,7 +317,7 @@ public class Acts {
     private void give(
             GardenContext context,
             Act act,
-            Standing standing,
+            LotWithState standing,
             String item,
             boolean feeding,
             Moment moment,

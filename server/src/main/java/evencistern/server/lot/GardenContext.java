@@ -15,6 +15,7 @@ import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.plant.KindShelf;
+import evencistern.server.pot.PotInput;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
@@ -118,7 +119,7 @@ public record GardenContext(
     }
 
     /** The situation that the rules plan from, as the journal has it: the one that every answer about a lot rests on. */
-    public Situation situation(Standing s) {
+    public Situation situation(LotWithState s) {
         return situation(s.lot(), s.state());
     }
 
@@ -138,7 +139,7 @@ public record GardenContext(
     }
 
     /** The situation of a lot as if it were watered today. */
-    public Situation wateredToday(Standing s) {
+    public Situation wateredToday(LotWithState s) {
         Situation now = situation(s);
         return now.past(Optional.of(garden.today()), Optional.empty(), Optional.empty())
                 .with(Optional.empty());

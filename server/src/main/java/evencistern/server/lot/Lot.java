@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.need.Condition;
 import evencistern.server.history.Owned;
+import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.List;

@@ -10,6 +10,7 @@ import evencistern.plant.Appetite;
 import evencistern.server.plant.Kind;
 import evencistern.server.plant.KindInput;
 import evencistern.server.plant.KindShelf;
+import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import evencistern.units.Unit;

@@ -5,6 +5,7 @@ import evencistern.pot.Material;
 import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
 import evencistern.server.history.OwnedTable;
+import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Told;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
@@ -180,7 +181,8 @@ class LotStore {
      * @param stale whether it is to be worked out again
      * @param computedOn the day for which it was worked out
      */
-    record Kept(Standing standing, boolean stale, @Nullable LocalDate computedOn) {
+    record Kept(
+            LotWithState standing, boolean stale, @Nullable LocalDate computedOn) {
         /** Whether it is to be worked out again before anybody sees it: what was late on another day is later now. */
         boolean old(LocalDate today) {
             boolean late = standing.state().dueOn().isBefore(today);
@@ -199,8 +201,8 @@ class LotStore {
                 : Arrays.stream((Date[]) days.getArray()).map(Date::toLocalDate).toList();
     }
 
-    private static Standing standing(ResultSet r) throws SQLException {
-        return new Standing(
+    private static LotWithState standing(ResultSet r) throws SQLException {
+        return new LotWithState(
                 lot(r, 0),
                 new LotState(
                         r.getObject("last_watered_on", LocalDate.class),
@@ -613,14 +615,14 @@ class LotStore {
     }
 
     /** How far it is, if lots of the garden are being worked out again. */
-    Optional<Standings.Progress> findRecalculation(GardenId garden) {
+    Optional<LotStates.Progress> findRecalculation(GardenId garden) {
         return db.sql("""
                         select r.lots, (select count(*) from lot_state s where s.garden_id = r.garden_id and s.stale) as left
                         from recalculation r where r.garden_id = ?
                         """)
                 .param(garden.value())
                 .query((r, n) ->
-                        new Standings.Progress(Math.max(0, r.getInt("lots") - r.getInt("left")), r.getInt("lots")))
+                        new LotStates.Progress(Math.max(0, r.getInt("lots") - r.getInt("left")), r.getInt("lots")))
                 .optional();
     }
 
@@ -672,7 +674,7 @@ class LotStore {
             """;
 
     /** Keeps what was worked out of lots for a day. */
-    void saveStates(GardenId garden, List<Standing> standings, LocalDate day, int rules) {
+    void saveStates(GardenId garden, List<LotWithState> standings, LocalDate day, int rules) {
         batch.batchUpdate(
                 SAVE,
                 standings.stream()

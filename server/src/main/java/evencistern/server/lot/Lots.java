@@ -40,7 +40,7 @@ public class Lots {
     private static final int MOST = 200;
     private final LotStore store;
     private final StoryStore stories;
-    private final Standings standings;
+    private final LotStates standings;
     private final GardenContexts contexts;
     private final Gardens gardens;
     private final Feeds feeds;
@@ -54,7 +54,7 @@ public class Lots {
     Lots(
             LotStore store,
             StoryStore stories,
-            Standings standings,
+            LotStates standings,
             GardenContexts contexts,
             Gardens gardens,
             Feeds feeds,
@@ -155,17 +155,17 @@ public class Lots {
     }
 
     /** Every lot on the bench. */
-    public List<Standing> listAll(GardenContext context) {
+    public List<LotWithState> listAll(GardenContext context) {
         return standings.current(context, store.listAll(context.id()));
     }
 
     /** Every lot on the bench that has a feed. */
-    public List<Standing> listFed(GardenContext context) {
+    public List<LotWithState> listFed(GardenContext context) {
         return standings.current(context, store.listFed(context.id()));
     }
 
     /** Of these lots those that stand on the bench. */
-    public Map<UUID, Standing> onBench(GardenContext context, List<UUID> ids) {
+    public Map<UUID, LotWithState> onBench(GardenContext context, List<UUID> ids) {
         return standings.current(context, store.listLots(context.id(), ids)).stream()
                 .filter(s -> !s.lot().retired())
                 .collect(Collectors.toMap(s -> s.lot().id(), s -> s));
@@ -175,20 +175,20 @@ public class Lots {
         return store.findNextDue(garden);
     }
 
-    public List<Standing> listMoving(GardenContext context, LocalDate by, int limit) {
+    public List<LotWithState> listMoving(GardenContext context, LocalDate by, int limit) {
         return standings.current(context, store.listMoving(context.id(), by, limit));
     }
 
-    public Standing require(GardenId garden, UUID lot) {
+    public LotWithState require(GardenId garden, UUID lot) {
         return require(contexts.of(garden), lot);
     }
 
-    public Standing require(GardenContext context, UUID lot) {
+    public LotWithState require(GardenContext context, UUID lot) {
         return find(context, lot)
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString())));
     }
 
-    private Optional<Standing> find(GardenContext context, UUID lot) {
+    private Optional<LotWithState> find(GardenContext context, UUID lot) {
         return store.findKept(context.id(), lot)
                 .map(k -> standings.current(context, List.of(k)).get(0));
     }
@@ -199,7 +199,7 @@ public class Lots {
         return show(context, require(context, lot));
     }
 
-    public LotWire show(GardenContext context, Standing s) {
+    public LotWire show(GardenContext context, LotWithState s) {
         return new LotWire(
                 s.lot(),
                 s.state(),
@@ -215,13 +215,13 @@ public class Lots {
     }
 
     /** A lot as its journal has it now, taken for this transaction. */
-    public Standing lock(GardenId garden, UUID lot) {
+    public LotWithState lock(GardenId garden, UUID lot) {
         return Optional.ofNullable(standings.lock(garden, List.of(lot)).get(lot))
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "lot", lot.toString())));
     }
 
     /** The same of many. */
-    public Map<UUID, Standing> lock(GardenId garden, Collection<UUID> lots) {
+    public Map<UUID, LotWithState> lock(GardenId garden, Collection<UUID> lots) {
         return standings.lock(garden, lots);
     }
 
@@ -229,7 +229,7 @@ public class Lots {
      * A lot as a form describes it, saved or not, with what its journal says of it: what the plan would be if it were saved.
      * Nothing is written.
      */
-    public Standing draft(GardenContext context, LotInput input) {
+    public LotWithState draft(GardenContext context, LotInput input) {
         Lot before = store.lots().find(context.id(), List.of(input.id())).stream()
                 .findFirst()
                 .orElse(null);
@@ -354,7 +354,7 @@ public class Lots {
     /** What a change of the rules did to plans of a garden, until somebody has seen it. */
     public List<ChangedWire> changedByRules(GardenContext context, int limit) {
         List<LotStore.Changed> changed = standings.changed(context.id(), limit);
-        Map<UUID, Standing> of =
+        Map<UUID, LotWithState> of =
                 onBench(context, changed.stream().map(LotStore.Changed::lot).toList());
         return changed.stream()
                 .filter(c -> of.containsKey(c.lot()))
@@ -381,7 +381,7 @@ public class Lots {
     }
 
     /** How far a recalculation of the garden is, where one is under way. */
-    public Optional<Standings.Progress> recalculating(GardenId garden) {
+    public Optional<LotStates.Progress> recalculating(GardenId garden) {
         return standings.progress(garden);
     }
 
@@ -399,7 +399,7 @@ public class Lots {
     }
 
     /** Care of a lot that is due, and in season. */
-    public record CareDue(ChoreStore.Due due, Standing lot, Situation situation) {}
+    public record CareDue(ChoreStore.Due due, LotWithState lot, Situation situation) {}
 
     /** Care that is due today and still in season, what has waited longest first. */
     public List<CareDue> listCare(GardenContext context, int limit) {
@@ -410,10 +410,10 @@ public class Lots {
         do {
             due = chores.listDue(context.id(), today, read, limit);
             read += due.size();
-            Map<UUID, Standing> standing = onBench(
+            Map<UUID, LotWithState> standing = onBench(
                     context, due.stream().map(ChoreStore.Due::lot).distinct().toList());
             for (ChoreStore.Due d : due) {
-                Standing lot = standing.get(d.lot());
+                LotWithState lot = standing.get(d.lot());
                 if (lot != null && wanted.size() < limit) {
                     Situation s = context.situation(lot);
                     if (d.chore().inSeason(s, today)) {
@@ -435,11 +435,11 @@ public class Lots {
         GardenContext context = contexts.hold(garden);
         LocalDate today = context.today();
         List<ChoreStore.Due> due = chores.listDue(garden, today, 0, limit);
-        Map<UUID, Standing> standing = onBench(
+        Map<UUID, LotWithState> standing = onBench(
                 context, due.stream().map(ChoreStore.Due::lot).distinct().toList());
         int putOff = 0;
         for (ChoreStore.Due d : due) {
-            Standing lot = standing.get(d.lot());
+            LotWithState lot = standing.get(d.lot());
             if (lot != null && !d.chore().inSeason(context.situation(lot), today)) {
                 chores.putOff(garden, d, d.chore().nextSeason(context.situation(lot), today));
                 putOff++;

@@ -18,9 +18,9 @@ class Recalculation implements ApplicationRunner {
     private static final int SLICE = 200;
     private static final long EVERY_MS = 250;
 
-    private final Standings standings;
+    private final LotStates standings;
 
-    Recalculation(Standings standings) {
+    Recalculation(LotStates standings) {
         this.standings = standings;
     }
 

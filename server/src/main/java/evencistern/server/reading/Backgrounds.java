@@ -8,13 +8,13 @@ import evencistern.reading.Band;
 import evencistern.reading.Circumstances;
 import evencistern.reading.Method;
 import evencistern.server.age.MixAges;
-import evencistern.server.care.LotCare;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotCare;
 import evencistern.server.lot.LotState;
-import evencistern.server.lot.Standing;
+import evencistern.server.lot.LotWithState;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -31,7 +31,7 @@ class Backgrounds {
         this.ages = ages;
     }
 
-    Circumstances of(GardenContext context, Standing standing) {
+    Circumstances of(GardenContext context, LotWithState standing) {
         GardenWire g = context.garden();
         Lot lot = standing.lot();
         LotState state = standing.state();
@@ -57,7 +57,7 @@ class Backgrounds {
                 situation.particulars().drains());
     }
 
-    private static Circumstances.Fed fed(GardenContext context, Standing standing, FeedWire wire, Feed feed) {
+    private static Circumstances.Fed fed(GardenContext context, LotWithState standing, FeedWire wire, Feed feed) {
         GardenWire g = context.garden();
         Care care = LotCare.on(context, standing, g.today(), g.can(null).litres());
         return new Circumstances.Fed(

@@ -10,8 +10,8 @@ import evencistern.reading.Trend;
 import evencistern.server.GardenId;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.units.Uncertain;
 import java.time.Clock;
 import java.time.Instant;
@@ -279,7 +279,7 @@ public class ReadingCourse {
         boolean more = ids.size() > PAGE;
         List<UUID> page = more ? ids.subList(0, PAGE) : ids;
         Map<UUID, List<ReadingStore.Small>> points = store.listLately(garden, page, method.id(), LATELY);
-        Map<UUID, Standing> standing = lots.onBench(context, page);
+        Map<UUID, LotWithState> standing = lots.onBench(context, page);
         List<SmallWire> small = new ArrayList<>();
         for (UUID id : page) {
             if (!points.containsKey(id)) {

@@ -1,7 +1,7 @@
 package evencistern.server.reading;
 
 import evencistern.server.GardenId;
-import evencistern.server.exchange.Sheets;
+import evencistern.server.exchange.csv.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.problem.FaultWire;

@@ -3,7 +3,7 @@ package evencistern.server.reading;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
-import evencistern.server.exchange.Sheets;
+import evencistern.server.exchange.csv.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.meter.EcTyped;

@@ -10,8 +10,7 @@ import evencistern.reading.Procedure;
 import evencistern.reading.Sample;
 import evencistern.reading.Verdict;
 import evencistern.server.GardenId;
-import evencistern.server.care.LotCare;
-import evencistern.server.care.StepWire;
+import evencistern.server.dose.StepWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
@@ -19,8 +18,9 @@ import evencistern.server.history.History;
 import evencistern.server.journal.Acts;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.GardenContext;
+import evencistern.server.lot.LotCare;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.server.meter.EcTyped;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.todo.TodoWire;
@@ -137,7 +137,7 @@ public class Readings {
     public VerdictWire judge(GardenId garden, UUID lotId, NewReading reading, boolean working) {
         GardenContext context = lots.context(garden);
         GardenWire g = context.garden();
-        Standing standing = lots.require(context, lotId);
+        LotWithState standing = lots.require(context, lotId);
         Acts.Moment moment = acts.moment(reading.occurredAt());
         ReadingReader.Read read = reader(g).read(reading, moment.at());
         Working.Recorder recorder = new Working.Recorder();
@@ -165,7 +165,7 @@ public class Readings {
     /** What the last reading says that says anything of the roots. */
     public LastVerdict last(GardenId garden, UUID lotId) {
         GardenContext context = lots.context(garden);
-        Standing standing = lots.require(context, lotId);
+        LotWithState standing = lots.require(context, lotId);
         List<TodoWire> taken = todos.of(garden, lotId);
         return store.findLastJudged(garden, lotId)
                 .map(p -> {
@@ -224,7 +224,7 @@ public class Readings {
     /** Every way to take a reading of this lot. */
     public List<ProcedureWire> procedures(GardenId garden, UUID lotId) {
         GardenContext context = lots.context(garden);
-        Standing standing = lots.require(garden, lotId);
+        LotWithState standing = lots.require(garden, lotId);
         var situation = context.situation(standing);
         double pour = LotCare.on(
                         context,

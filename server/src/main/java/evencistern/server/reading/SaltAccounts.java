@@ -8,11 +8,11 @@ import evencistern.reading.FlushVolume;
 import evencistern.salt.SaltAccount;
 import evencistern.salt.SaltAccount.Estimate;
 import evencistern.server.GardenId;
-import evencistern.server.care.StepWire;
+import evencistern.server.dose.StepWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standing;
 import evencistern.server.lot.Story;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -83,7 +83,7 @@ public class SaltAccounts {
 
     SaltAccountWire of(GardenId garden, UUID id) {
         GardenContext context = lots.context(garden);
-        Standing standing = lots.require(context, id);
+        LotWithState standing = lots.require(context, id);
         Lot lot = standing.lot();
         Situation s = context.situation(standing);
         Story story = lots.story(context, lot, true);

@@ -6,7 +6,7 @@ import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
-import evencistern.server.care.StepWire;
+import evencistern.server.dose.StepWire;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;

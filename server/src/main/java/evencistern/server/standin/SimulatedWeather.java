@@ -2,6 +2,7 @@ package evencistern.server.standin;
 
 import evencistern.climate.Place;
 import evencistern.climate.SolarDay;
+import evencistern.server.typed.Told;
 import evencistern.server.weather.WeatherService;
 import java.time.LocalDate;
 import java.util.List;

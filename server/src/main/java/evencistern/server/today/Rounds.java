@@ -9,9 +9,8 @@ import evencistern.plant.Trait;
 import evencistern.round.Carrying;
 import evencistern.round.RoundPlace;
 import evencistern.server.GardenId;
-import evencistern.server.care.CareWire;
-import evencistern.server.care.CareWire.DoseWire;
-import evencistern.server.care.LotCare;
+import evencistern.server.dose.CareWire;
+import evencistern.server.dose.CareWire.DoseWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
@@ -19,12 +18,13 @@ import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotCare;
+import evencistern.server.lot.LotStates;
 import evencistern.server.lot.LotWire;
+import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.PotInput;
-import evencistern.server.lot.Standing;
-import evencistern.server.lot.Standings;
 import evencistern.server.meter.MeterLogs;
+import evencistern.server.pot.PotInput;
 import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
 import java.time.Clock;
@@ -182,11 +182,11 @@ public class Rounds {
             List<String> pensDue,
             List<EntryWire> done,
             @Nullable LocalDate nextDue,
-            Standings.@Nullable Progress recalculating,
+            LotStates.@Nullable Progress recalculating,
             List<Lots.ChangedWire> changedByRules) {}
 
     private record Found(
-            Standing standing, DueWire due, @Nullable FeedWire feed, List<String> notes, RoundPlace at) {}
+            LotWithState standing, DueWire due, @Nullable FeedWire feed, List<String> notes, RoundPlace at) {}
 
     /**
      * The round of the day.
@@ -199,7 +199,7 @@ public class Rounds {
         LocalDate today = g.today();
         g.can(vessel).litres(); // a vessel that is not there is refused before any work is done
         List<UUID> walk = lots.listDue(id, today, MOST);
-        Map<UUID, Standing> standing = lots.onBench(context, walk);
+        Map<UUID, LotWithState> standing = lots.onBench(context, walk);
         List<Found> due = walk.stream()
                 .map(standing::get)
                 .filter(lot -> lot != null && !lot.state().dueOn().isAfter(today))
@@ -260,7 +260,7 @@ public class Rounds {
     private List<TodoDueWire> todos(GardenContext context, LocalDate today) {
         GardenId id = new GardenId(context.garden().id());
         List<TodoWire> due = todos.listDue(id, today, MOST_CARE);
-        Map<UUID, Standing> of = lots.onBench(
+        Map<UUID, LotWithState> of = lots.onBench(
                 context, due.stream().map(TodoWire::lotId).distinct().toList());
         return due.stream()
                 .map(t -> new TodoDueWire(
@@ -277,7 +277,7 @@ public class Rounds {
                 .thenComparing(t -> lot.apply(t).name());
     }
 
-    private Found due(GardenContext context, Standing lot, LocalDate today, UUID vessel) {
+    private Found due(GardenContext context, LotWithState lot, LocalDate today, UUID vessel) {
         GardenWire g = context.garden();
         Care pot = LotCare.on(context, lot, today, g.can(vessel).litres());
         FeedWire feed = pot.feedDue(today) ? context.feed(lot.lot()).orElse(null) : null;
@@ -298,7 +298,7 @@ public class Rounds {
     }
 
     /** What to mind on the round itself; of the rest the lot's page speaks. */
-    private static List<String> notes(GardenContext context, Standing lot, Care pot, boolean feeding) {
+    private static List<String> notes(GardenContext context, LotWithState lot, Care pot, boolean feeding) {
         List<String> notes = new ArrayList<>();
         if (context.labelOpen(lot.lot())) {
             notes.add(CareWire.LABEL_OPEN);
@@ -307,7 +307,7 @@ public class Rounds {
         return notes;
     }
 
-    private static RoundPlace place(Standing lot, Care pot, @Nullable FeedWire feed, boolean flush) {
+    private static RoundPlace place(LotWithState lot, Care pot, @Nullable FeedWire feed, boolean flush) {
         Map<Condition, LocalDate> conditions = lot.lot().conditions();
         boolean sick = conditions != null && conditions.containsKey(Condition.SICK);
         String water = lot.lot().waterId().toString();

@@ -3,8 +3,8 @@ package evencistern.server.upkeep;
 import evencistern.server.GardenId;
 import evencistern.server.calendar.Calendars;
 import evencistern.server.garden.Gardens;
+import evencistern.server.lot.LotStates;
 import evencistern.server.lot.Lots;
-import evencistern.server.lot.Standings;
 import evencistern.server.weather.Weathers;
 import java.util.List;
 import java.util.function.Consumer;
@@ -28,9 +28,9 @@ public class Upkeep {
     private final Weathers weathers;
     private final Calendars calendars;
     private final Lots lots;
-    private final Standings standings;
+    private final LotStates standings;
 
-    Upkeep(Gardens gardens, Weathers weathers, Calendars calendars, Lots lots, Standings standings) {
+    Upkeep(Gardens gardens, Weathers weathers, Calendars calendars, Lots lots, LotStates standings) {
         this.gardens = gardens;
         this.weathers = weathers;
         this.calendars = calendars;

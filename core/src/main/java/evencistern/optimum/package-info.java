@@ -1,2 +1,0 @@
-/** What is the least cost that keeps every limit? */
-package evencistern.optimum;

@@ -1,0 +1,2 @@
+/** What is the least cost that keeps every limit? */
+package evencistern.solver;

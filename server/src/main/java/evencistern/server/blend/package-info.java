@@ -1,0 +1,2 @@
+/** How is a feed made of salts, or of several feeds, for what a plant needs? */
+package evencistern.server.blend;

@@ -1,0 +1,290 @@
+package evencistern.server.dose;
+
+import evencistern.feed.Measured;
+import evencistern.feed.Nutrients;
+import evencistern.feed.SmallMeasure;
+import evencistern.label.Measure;
+import evencistern.media.PotWater;
+import evencistern.need.Learned;
+import evencistern.need.Note;
+import evencistern.plan.Care;
+import evencistern.plan.LotPlan;
+import evencistern.round.Drip;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The answer for one pot as it goes over the wire.
+ *
+ * @param maySetAside of the notes, those that a person may set aside for a while
+ * @param averageFrom the day from which on the average year is used, where the weather of the days before is known
+ */
+public record CareWire(
+        PotWaterWire water,
+        List<LayerWire> layers,
+        @Nullable DoseWire feed,
+        @Nullable FeedDateWire nextFeed,
+        @Nullable FlushDueWire flush,
+        @Nullable DripWire drip,
+        @Nullable LocalDate averageFrom,
+        List<String> notes,
+        List<String> maySetAside,
+        List<String> cautions,
+        @Nullable List<StepWire> working) {
+
+    /**
+     * Water and air of the pot, and when it is next watered.
+     *
+     * @param nextPourLitres to pour at the next watering, today where that is due; {@code nextIsFlush} whether it is a flush
+     * @param dailyLitres,plannedLitres what one pot drinks on the day, as learned, and as planned for its kind
+     * @param dailyLow,dailyHigh between which four pots of five drink
+     * @param leftShare of the water that may go before the next watering, what is left; 0–1
+     * @param wetKg mix, water and pot, drained
+     * @param potKg of that, the pot itself
+     * @param topWidthCm inside, at the rim; the longer way
+     */
+    public record PotWaterWire(
+            double litresNow,
+            double litresMissing,
+            double nextPourLitres,
+            boolean nextIsFlush,
+            double fullPourLitres,
+            double dailyLitres,
+            double dailyLow,
+            double dailyHigh,
+            double plannedLitres,
+            LearnedWire learned,
+            int daysShort,
+            int daysLikely,
+            int daysLong,
+            LocalDate nextWater,
+            double mixLitres,
+            double capacityPercent,
+            double airPercent,
+            double availableLitres,
+            double usableLitres,
+            double leftShare,
+            double wetKg,
+            double potKg,
+            double potHeightCm,
+            double topWidthCm) {}
+
+    /** What the pots of a lot drink against the plan: between low and high in four lots of five. */
+    public record LearnedWire(double factor, double low, double high, int from) {
+        static LearnedWire of(Learned l) {
+            return new LearnedWire(l.factor(), l.low(), l.high(), l.from());
+        }
+    }
+
+    /** Water by height, floor first; cm and fractions of the mix volume. */
+    public record LayerWire(double aboveFloorCm, double widthCm, double water, double porosity) {
+        public static LayerWire of(PotWater.Layer l) {
+            return new LayerWire(l.aboveFloorCm(), l.widthCm(), l.water(), l.porosity());
+        }
+    }
+
+    /** One tool's share of an amount. */
+    public record PieceWire(String tool, double count) {}
+
+    /** An amount for the hand. */
+    public record MeasuredWire(
+            double exact, double practical, String measure, List<PieceWire> pieces, double errorPercent) {
+        public static MeasuredWire of(Measured m) {
+            return new MeasuredWire(
+                    m.exact(),
+                    m.practical(),
+                    measureId(m.measure()),
+                    m.pieces().stream()
+                            .map(p -> new PieceWire(p.tool().name().toLowerCase(Locale.ROOT), p.count()))
+                            .toList(),
+                    m.errorPercent());
+        }
+    }
+
+    /**
+     * Another way to measure what is too little for the tools.
+     *
+     * @param way stock, syringe or drops
+     * @param bottleMl of water that a level teaspoon goes into, for a stock
+     * @param take mL for the can, or drops
+     */
+    public record SmallDoseWire(String way, double bottleMl, double take, double errorPercent) {
+        static SmallDoseWire of(SmallMeasure m) {
+            return new SmallDoseWire(m.way().id(), m.bottleMl(), m.take(), m.errorPercent());
+        }
+    }
+
+    /** Elements in mg/L of feed, or in g for a pot. */
+    public record NutrientsWire(double n, double p, double k) {
+        static NutrientsWire of(Nutrients n) {
+            return new NutrientsWire(n.n(), n.p(), n.k());
+        }
+    }
+
+    /**
+     * The dose.
+     *
+     * @param kind watered or strewn; what follows belongs to the one or the other
+     * @param perPot amount in the label's measure for one pot
+     * @param otherwise other ways to measure it, where it is too little for the tools
+     * @param byVolume what a label by width would come to by the pots' volumes instead
+     */
+    public record DoseWire(
+            String kind,
+            MeasuredWire hand,
+            double perPot,
+            NutrientsWire nutrients,
+            @Nullable Double canLitres,
+            @Nullable Double perLitre,
+            @Nullable Double meter,
+            @Nullable Double meterPlusMinus,
+            @Nullable Double meterOverWater,
+            @Nullable String ceiling,
+            @Nullable Double ceilingPerLitre,
+            @Nullable Boolean heldBack,
+            @Nullable Double byVolume,
+            List<SmallDoseWire> otherwise) {
+        public static DoseWire of(Care.Feeding feeding, double waterEc) {
+            if (feeding instanceof Care.Watered w) {
+                return new DoseWire(
+                        "watered",
+                        MeasuredWire.of(w.can().hand()),
+                        w.potAmount(),
+                        NutrientsWire.of(w.can().mgPerL()),
+                        w.can().litres(),
+                        w.dose().perLitre(),
+                        w.can().meter().value(),
+                        w.can().meter().halfWidth95(),
+                        w.can().meter().value() - waterEc,
+                        w.dose().ceiling().id(),
+                        w.dose().ceilingPerLitre(),
+                        w.dose().heldBack(),
+                        null,
+                        w.can().otherwise().stream().map(SmallDoseWire::of).toList());
+            }
+            Care.Strewn s = (Care.Strewn) feeding;
+            return new DoseWire(
+                    "strewn",
+                    MeasuredWire.of(s.pot()),
+                    s.pot().practical(),
+                    NutrientsWire.of(s.gramsPerPot()),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    s.ceiling().id(),
+                    null,
+                    s.heldBack(),
+                    s.byVolume().isPresent() ? s.byVolume().getAsDouble() : null,
+                    List.of());
+        }
+    }
+
+    /** What holds the feed back, and the first day on which it no longer does; absent where the person will say so. */
+    public record HeldWire(String hold, @Nullable LocalDate until) {}
+
+    /**
+     * How long a drip line runs for one pot's full watering.
+     *
+     * @param overlong whether there are more pots on it than a line usually serves
+     */
+    public record DripWire(double minutes, double drawLitresPerHour, boolean overlong) {
+        public static DripWire of(Drip d) {
+            return new DripWire(d.minutes(), d.drawLitresPerHour(), d.overlong());
+        }
+    }
+
+    /** When plain water in plenty is due, how much for one pot, and who asks for it: rhythm, reading or account. */
+    public record FlushDueWire(LocalDate on, double litres, String asker) {}
+
+    /** When the next feed is, and the rule that says so. */
+    public record FeedDateWire(
+            LocalDate date, String binding, LocalDate earliest, LocalDate latest, List<HeldWire> held) {
+        static FeedDateWire of(LotPlan.FeedDate f) {
+            return new FeedDateWire(
+                    f.date(),
+                    f.binding().id(),
+                    f.earliest(),
+                    f.latest(),
+                    f.held().stream()
+                            .map(h -> new HeldWire(h.hold().id(), h.until().orElse(null)))
+                            .toList());
+        }
+    }
+
+    private static final int LAYERS = 24;
+    /** A note of its own: the lot has a feed, and its label must be looked at again. */
+    public static final String LABEL_OPEN = "label_open";
+
+    public static String measureId(Measure measure) {
+        return measure.name().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * Puts an answer on the wire.
+     *
+     * @param waterEc of the source water, which the meter reads beneath the feed
+     * @param labelOpen whether the lot has a feed whose label is not settled
+     * @param drip how long the line runs, where there is one
+     * @param day whose water use is shown
+     */
+    public static CareWire of(
+            Care care,
+            double waterEc,
+            LocalDate day,
+            @Nullable LocalDate averageFrom,
+            boolean labelOpen,
+            @Nullable DripWire drip,
+            Working.@Nullable Recorder recorder) {
+        LotPlan plan = care.plan();
+        PotWater pot = plan.potWater();
+        return new CareWire(
+                new PotWaterWire(
+                        care.litresNow(),
+                        care.missingLitres(),
+                        care.nextLitres(day),
+                        care.flushNext(day),
+                        care.fullPourLitres(),
+                        plan.need().useOn(day),
+                        plan.need().useLowOn(day),
+                        plan.need().useHighOn(day),
+                        plan.need().plannedOn(day),
+                        LearnedWire.of(plan.need().learned()),
+                        plan.days().shortest(),
+                        plan.days().likely(),
+                        plan.days().longest(),
+                        plan.nextWater(),
+                        pot.mixLitres(),
+                        pot.capacity() * 100,
+                        pot.air() * 100,
+                        pot.availableLitres(),
+                        plan.need().usableLitres(),
+                        care.leftShare(),
+                        pot.wetKg(),
+                        pot.pot().emptyKg(),
+                        pot.pot().shape().heightM() * 100,
+                        pot.pot().shape().widthM(pot.pot().shape().heightM()) * 100),
+                pot.profile(LAYERS, care.missingLitres()).stream()
+                        .map(LayerWire::of)
+                        .toList(),
+                care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
+                plan.nextFeed().map(FeedDateWire::of).orElse(null),
+                plan.flush()
+                        .map(f -> new FlushDueWire(f.on(), f.litres(), f.asker().id()))
+                        .orElse(null),
+                drip,
+                averageFrom,
+                Stream.concat(
+                                labelOpen ? Stream.of(LABEL_OPEN) : Stream.empty(),
+                                care.notes().stream().map(Note::id))
+                        .toList(),
+                care.notes().stream().filter(Note::mayBeSetAside).map(Note::id).toList(),
+                care.cautions().stream().map(c -> c.id()).toList(),
+                recorder == null ? null : StepWire.all(recorder));
+    }
+}

@@ -1,0 +1,2 @@
+/** A plan, a dose and its working, as they go over the wire. */
+package evencistern.server.dose;

@@ -1,0 +1,176 @@
+package evencistern.server.exchange.ics;
+
+import biweekly.Biweekly;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
+import biweekly.property.Method;
+import biweekly.util.Duration;
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
+import evencistern.plan.LotYear;
+import evencistern.server.GardenId;
+import evencistern.server.chore.ChoreStore;
+import evencistern.server.feed.FeedWire;
+import evencistern.server.lock.RetriedOnLocks;
+import evencistern.server.lot.GardenContext;
+import evencistern.server.lot.LotWithState;
+import evencistern.server.lot.Lots;
+import evencistern.server.meter.MeterLogs;
+import evencistern.server.problem.Words;
+import evencistern.server.todo.TodoStore;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Date;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The work to come as an iCalendar file (RFC 5545): a whole-day event for each day and can. */
+@Service
+@RetriedOnLocks
+class CalendarFile {
+    private static final int MOST_NAMED = 30;
+    private static final String CALIBRATE = "Calibrate";
+    private static final int MOST_CHORES = 100_000;
+
+    private final SubscriptionStore store;
+    private final ChoreStore chores;
+    private final Lots lots;
+    private final MeterLogs meters;
+    private final TodoStore todos;
+    private final Words words;
+
+    CalendarFile(
+            SubscriptionStore store, ChoreStore chores, Lots lots, MeterLogs meters, TodoStore todos, Words words) {
+        this.chores = chores;
+        this.words = words;
+        this.store = store;
+        this.lots = lots;
+        this.meters = meters;
+        this.todos = todos;
+    }
+
+    /** The private address of the work to come, if one has been made. */
+    Optional<UUID> address(GardenId garden) {
+        lots.today(garden); // a garden that is not there is refused
+        return store.findAddress(garden);
+    }
+
+    /** A new address; the one before, if there was one, stops working. */
+    @Transactional
+    UUID newAddress(GardenId garden) {
+        lots.today(garden); // as above
+        UUID address = UUID.randomUUID();
+        store.saveAddress(garden, address);
+        return address;
+    }
+
+    /** The work to come, for who knows the garden's address. */
+    @Transactional(readOnly = true)
+    String at(GardenId garden, UUID address) {
+        if (store.findAddress(garden).filter(address::equals).isEmpty()) {
+            throw new FaultException(Fault.of(FaultCode.NOT_FOUND, "calendar", address.toString()));
+        }
+        return of(garden);
+    }
+
+    /** The work to come of a garden. */
+    @Transactional(readOnly = true)
+    String of(GardenId garden) {
+        GardenContext context = lots.context(garden);
+        LocalDate today = context.garden().today();
+        Map<LocalDate, Map<String, List<String>>> work = new TreeMap<>();
+        Map<UUID, LotWithState> standing = new HashMap<>();
+        for (LotWithState s : lots.listAll(context)) {
+            standing.put(s.lot().id(), s);
+            LotYear year = LotYear.of(context.situation(s), today);
+            String feed = context.feed(s.lot()).map(FeedWire::name).orElse("");
+            Set<LocalDate> fed = Set.copyOf(
+                    context.fedEveryWatering(s.lot())
+                            ? year.feeds().stream().limit(1).toList()
+                            : year.feeds());
+            fed.forEach(day -> add(work, day, "Feed with " + feed, s.lot().name()));
+            year.flushes().forEach(day -> add(work, day, "Flush", s.lot().name()));
+            year.waterings().stream()
+                    .findFirst()
+                    .filter(day -> !fed.contains(day) && !year.flushes().contains(day))
+                    .ifPresent(day -> add(work, day, "Water", s.lot().name()));
+        }
+        chores.listDue(garden, today.plusYears(1), 0, MOST_CHORES).forEach(c -> {
+            LotWithState s = standing.get(c.lot());
+            // what its season passed over is not called due
+            if (s != null && (c.on().isAfter(today) || c.chore().inSeason(context.situation(s), today))) {
+                add(
+                        work,
+                        later(c.on(), today),
+                        words.of("chores", c.chore().id(), Map.of()),
+                        s.lot().name());
+            }
+        });
+        todos.listDue(garden, today.plusYears(1), MOST_CHORES).forEach(t -> {
+            LotWithState s = standing.get(t.lotId());
+            if (s != null) {
+                add(
+                        work,
+                        later(t.dueOn(), today),
+                        words.of("todos", t.action(), Map.of()),
+                        s.lot().name());
+            }
+        });
+        meters.eachDue(context.garden(), (pen, on) -> add(work, later(on, today), CALIBRATE, pen));
+        return written(garden, context.garden().name(), work);
+    }
+
+    /** What is late is due today. */
+    private static LocalDate later(LocalDate due, LocalDate today) {
+        return due.isBefore(today) ? today : due;
+    }
+
+    private static void add(Map<LocalDate, Map<String, List<String>>> work, LocalDate day, String what, String lot) {
+        List<String> names =
+                work.computeIfAbsent(day, d -> new TreeMap<>()).computeIfAbsent(what, w -> new ArrayList<>());
+        if (!names.contains(lot)) {
+            names.add(lot);
+        }
+    }
+
+    private static String written(GardenId garden, String name, Map<LocalDate, Map<String, List<String>>> work) {
+        ICalendar file = new ICalendar();
+        file.setProductId("-//Even Cistern//Work to come//EN");
+        file.setName(name);
+        file.setMethod(Method.publish());
+        file.setRefreshInterval(Duration.builder().hours(6).build());
+        work.forEach((day, kinds) -> kinds.forEach((what, names) -> file.addEvent(event(garden, day, what, names))));
+        return Biweekly.write(file).go();
+    }
+
+    private static VEvent event(GardenId garden, LocalDate day, String what, List<String> names) {
+        VEvent event = new VEvent();
+        event.setUid(day + "-" + Integer.toHexString(what.hashCode()) + "@" + garden.value());
+        event.setDateTimeStamp(date(day));
+        event.setDateStart(date(day), false);
+        event.setDateEnd(date(day.plusDays(1)), false);
+        event.setSummary(what + ": "
+                + (names.size() == 1 ? names.get(0) : names.size() + (what.equals(CALIBRATE) ? " meters" : " lots")));
+        event.setDescription(
+                names.stream().sorted().limit(MOST_NAMED).collect(Collectors.joining("\n")) + more(names.size()));
+        return event;
+    }
+
+    private static String more(int names) {
+        return names > MOST_NAMED ? "\nand " + (names - MOST_NAMED) + " more" : "";
+    }
+
+    /** A date without an hour is written as this machine's date. */
+    private static Date date(LocalDate day) {
+        return Date.from(day.atStartOfDay(java.time.ZoneId.systemDefault()).toInstant());
+    }
+}

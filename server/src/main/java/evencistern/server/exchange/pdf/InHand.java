@@ -1,0 +1,95 @@
+package evencistern.server.exchange.pdf;
+
+import evencistern.server.dose.CareWire.MeasuredWire;
+import evencistern.server.dose.CareWire.PieceWire;
+import evencistern.server.garden.GardenWire;
+import evencistern.server.problem.Words;
+import evencistern.units.Unit;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Amounts and days as a person reads them on paper, in the units of the garden, to two figures. */
+final class InHand {
+    private static final List<String> EIGHTHS = List.of("", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞");
+    private static final DateTimeFormatter LONG_DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+    private static final double GALLONS_FROM_L = 1.9;
+    private static final double OUNCES_FROM_L = 0.03;
+
+    private final GardenWire.UnitHabit habit;
+    private final Words words;
+
+    InHand(GardenWire.UnitHabit habit, Words words) {
+        this.habit = habit;
+        this.words = words;
+    }
+
+    /** Rounds to what is known, as the page does: so many significant figures, noughts that are known among them. */
+    static String figures(double value, int significant) {
+        if (value == 0) {
+            return "0";
+        }
+        BigDecimal rounded = new BigDecimal(value).round(new MathContext(significant));
+        int decimals = significant - (rounded.precision() - rounded.scale());
+        return rounded.setScale(Math.max(0, decimals), RoundingMode.HALF_UP).toPlainString();
+    }
+
+    /** A vessel, as it was stated: 5 L, not 5.0. */
+    String vessel(double litres) {
+        Unit unit = habit == GardenWire.UnitHabit.us ? Unit.US_GALLON : Unit.LITRE;
+        String size = new BigDecimal(unit.fromCanonical(litres))
+                .round(new MathContext(3))
+                .stripTrailingZeros()
+                .toPlainString();
+        return size + " " + unit.symbol().replace("US ", "");
+    }
+
+    String litres(double litres) {
+        boolean us = habit == GardenWire.UnitHabit.us;
+        Unit unit = us
+                ? litres >= GALLONS_FROM_L
+                        ? Unit.US_GALLON
+                        : litres >= OUNCES_FROM_L ? Unit.US_FLUID_OUNCE : Unit.US_TEASPOON
+                : litres < 1 ? Unit.MILLILITRE : Unit.LITRE;
+        return figures(unit.fromCanonical(litres), 2) + " " + unit.symbol().replace("US ", "");
+    }
+
+    /** Spoons, or a weighing: 1 tbsp + 1½ tsp. */
+    String measured(MeasuredWire m) {
+        return m.pieces().isEmpty()
+                ? "less than the smallest measure"
+                : m.pieces().stream().map(this::piece).collect(Collectors.joining(" + "));
+    }
+
+    /** What was wanted to the point. */
+    String exactly(MeasuredWire m) {
+        return m.measure().equals("grams") ? figures(m.exact(), 3) + " g" : litres(m.exact() / 1000);
+    }
+
+    private String piece(PieceWire piece) {
+        boolean weighed = piece.tool().equals("scale") || piece.tool().equals("syringe");
+        return (weighed ? figures(piece.count(), 4) : spoons(piece.count())) + " "
+                + words.of("tools", piece.tool(), Map.of());
+    }
+
+    private static String spoons(double count) {
+        long whole = (long) (count + 1e-9);
+        String part = EIGHTHS.get((int) Math.round((count - whole) * 8) % 8);
+        return whole == 0 ? part : whole + part;
+    }
+
+    static String longDay(LocalDate day) {
+        return LONG_DAY.format(day);
+    }
+
+    static String day(LocalDate day) {
+        return DAY.format(day);
+    }
+}

@@ -1,0 +1,150 @@
+package evencistern.server.feed;
+
+import evencistern.fault.Faults;
+import evencistern.label.InWords;
+import evencistern.label.LabelReading;
+import evencistern.label.Question;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
+import evencistern.server.dose.CareWire;
+import evencistern.server.problem.FaultWire;
+import evencistern.server.problem.Words;
+import evencistern.server.typed.Typed;
+import evencistern.units.Dimension;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Answers to what is being typed: the whole input is in the body, nothing is stored and no database is asked. */
+@RestController
+@RequestMapping("/api/live")
+class LabelController {
+    private final Words words;
+
+    LabelController(Words words) {
+        this.words = words;
+    }
+
+    // --- the label ---
+
+    /**
+     * A label's sentence as typed so far.
+     *
+     * @param own what the product's own cap or scoop holds
+     */
+    record LabelAsk(
+            String sentence,
+            FeedWire.Form form,
+            List<FeedWire.Answer> answers,
+            @Nullable Typed own) {}
+
+    /** A stretch of the sentence and the part it plays. */
+    record SpanWire(int start, int end, String role) {}
+
+    /** What the label leaves open. */
+    record QuestionWire(Question question, List<Question.Choice> choices, Question.@Nullable Choice chosen) {}
+
+    /** The rate: g or mL per litre of water, per litre of mix, for a pot so wide, a plant, a m², or a metre of height. */
+    record RateWire(
+            String per,
+            double min,
+            double max,
+            String measure,
+            @Nullable Double widthCm) {
+        static RateWire of(Rate rate) {
+            Double width = rate instanceof Rate.PerPotWidth p ? p.widthM() * 100 : null;
+            return new RateWire(per(rate), rate.min(), rate.max(), CareWire.measureId(rate.measure()), width);
+        }
+
+        private static String per(Rate rate) {
+            if (rate instanceof Rate.PerPotWidth) {
+                return "pot_width";
+            }
+            if (rate instanceof Rate.PerPlant) {
+                return "plant";
+            }
+            if (rate instanceof Rate.PerArea) {
+                return "area";
+            }
+            if (rate instanceof Rate.PerHeight) {
+                return "height";
+            }
+            return rate instanceof Rate.PerMix ? "mix" : "water";
+        }
+    }
+
+    /** The rhythm: days, or none where it is every watering. */
+    record RhythmWire(@Nullable Integer minDays, @Nullable Integer maxDays) {
+        static RhythmWire of(Rhythm rhythm) {
+            return rhythm instanceof Rhythm.EveryDays d ? new RhythmWire(d.min(), d.max()) : new RhythmWire(null, null);
+        }
+    }
+
+    /** How the sentence was understood. */
+    record LabelAnswer(
+            List<String> uses,
+            @Nullable String inWords,
+            List<SpanWire> spans,
+            @Nullable RateWire rate,
+            @Nullable RhythmWire rhythm,
+            List<QuestionWire> questions,
+            List<String> assumptions,
+            List<FaultWire> refusals,
+            boolean unknownWords) {}
+
+    @PostMapping("/label")
+    LabelAnswer readLabel(@RequestBody LabelAsk ask) {
+        Faults faults = new Faults();
+        OptionalDouble own = Typed.optional(ask.own(), "feed.own", faults, Dimension.VOLUME);
+        faults.throwIfAny();
+        LabelReading reading = FeedWire.read(
+                ask.sentence(), ask.form(), ask.answers(), own.isPresent() ? own.getAsDouble() * 1000 : null);
+        return new LabelAnswer(
+                reading.uses(),
+                reading.rate()
+                        .flatMap(rate -> reading.rhythm().map(rhythm -> InWords.of(rate, rhythm)))
+                        .orElse(null),
+                reading.spans().stream()
+                        .map(s ->
+                                new SpanWire(s.start(), s.end(), s.role().name().toLowerCase(Locale.ROOT)))
+                        .toList(),
+                reading.rate().map(RateWire::of).orElse(null),
+                reading.rhythm().map(RhythmWire::of).orElse(null),
+                Arrays.stream(Question.values())
+                        .filter(reading.questions()::containsKey)
+                        .map(q -> new QuestionWire(
+                                q,
+                                q == Question.WHICH_USE
+                                        ? q.choices()
+                                                .subList(
+                                                        0,
+                                                        Math.min(
+                                                                reading.uses().size(),
+                                                                q.choices().size()))
+                                        : q.choices(),
+                                reading.questions()
+                                        .getOrDefault(q, Optional.empty())
+                                        .orElse(null)))
+                        .toList(),
+                reading.assumptions().stream()
+                        .map(a -> a.name().toLowerCase(Locale.ROOT))
+                        .sorted()
+                        .toList(),
+                reading.refusals().stream().map(f -> FaultWire.of(f, words)).toList(),
+                reading.hasUnknownWords());
+    }
+
+    /** The words passed over in a label, as published. */
+    @org.springframework.web.bind.annotation.GetMapping("/ignored-words")
+    Map<String, List<String>> ignoredWords() {
+        return Map.of("words", evencistern.label.LabelReader.ignoredWords());
+    }
+}

@@ -1,2 +1,0 @@
-/** What is the answer to what is being typed? */
-package evencistern.server.live;

@@ -1,0 +1,62 @@
+package evencistern.server.lot;
+
+import evencistern.feed.HandMeasure;
+import evencistern.plan.Care;
+import evencistern.round.Carrying;
+import evencistern.server.garden.GardenWire;
+import evencistern.working.Working;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
+
+/** The care of a lot as it stands, so that the list of the day and the journal say the same. */
+public final class LotCare {
+    private LotCare() {}
+
+    /** What one pot gets on a day, as its journal has it, with this can. */
+    public static Care on(GardenContext context, LotWithState lot, LocalDate day, double canLitres) {
+        return Care.on(
+                day,
+                context.situation(lot),
+                tools(context.garden(), lot, pour -> canLitres, OptionalDouble.empty()),
+                Working.off());
+    }
+
+    /**
+     * The same of a lot as it is being changed, with the can that its feed fits, as the list of the day takes it.
+     *
+     * @param share of the label's top rate that the person chose, if any
+     */
+    static Care inItsCan(
+            GardenContext context, LotWithState lot, LocalDate day, OptionalDouble share, Working working) {
+        GardenWire g = context.garden();
+        return Care.on(
+                day,
+                context.situation(lot),
+                tools(g, lot, pour -> vessel(g, pour * lot.lot().pots()).litres(), share),
+                working);
+    }
+
+    private static Care.Tools tools(GardenWire g, LotWithState lot, DoubleUnaryOperator can, OptionalDouble share) {
+        return new Care.Tools(
+                can,
+                HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
+                Set.copyOf(g.spoons()),
+                g.water(lot.lot().waterId()).toWater(),
+                share);
+    }
+
+    /** What so much water is carried in: the smallest can that takes it all, or else the usual one. */
+    public static GardenWire.VesselWire vessel(GardenWire g, double litres) {
+        GardenWire.VesselWire usual = g.can(null);
+        List<GardenWire.VesselWire> cans =
+                g.vessels().stream().filter(GardenWire.VesselWire::carries).toList();
+        OptionalInt fits = Carrying.fitting(
+                cans.stream().map(GardenWire.VesselWire::litres).toList(), usual.litres(), litres);
+        return fits.isPresent() ? cans.get(fits.getAsInt()) : usual;
+    }
+}

@@ -1,2 +1,0 @@
-/** What is printed: the round of the day, and labels for pots. */
-package evencistern.server.paper;

@@ -1,0 +1,160 @@
+package evencistern.server.pot;
+
+import evencistern.fault.FaultCode;
+import evencistern.fault.Faults;
+import evencistern.pot.Basket;
+import evencistern.pot.Box;
+import evencistern.pot.Material;
+import evencistern.pot.Oval;
+import evencistern.pot.Pot;
+import evencistern.pot.PotShape;
+import evencistern.pot.RoundTaper;
+import evencistern.pot.SquareTaper;
+import evencistern.server.typed.Typed;
+import evencistern.server.typed.TypedFields;
+import evencistern.units.Dimension;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A pot as typed; inside measures.
+ *
+ * @param top the opening: diameter or side; the longer way of a box or tray
+ * @param base of a round, square or plug pot
+ * @param across the shorter way of a box or tray
+ * @param gap left free below the rim, as a length or in per cent of the height
+ */
+public record PotInput(
+        Shape shape,
+        Typed top,
+        @Nullable Typed base,
+        Typed height,
+        @Nullable Typed across,
+        @Nullable Typed measured,
+        @Nullable Typed gap,
+        @Nullable Material material) {
+    private static final String PER_CENT = "%";
+
+    /** What kind of pot it is. */
+    public enum Shape {
+        round,
+        square,
+        box,
+        oval,
+        bag,
+        basket,
+        plug;
+
+        boolean tapers() {
+            return this == round || this == square || this == plug;
+        }
+
+        boolean upright() {
+            return this == box || this == oval;
+        }
+    }
+
+    /** A pot as it was kept. */
+    public static PotInput of(Shape shape, Map<String, Typed> typed, Material material) {
+        return new PotInput(
+                shape,
+                Objects.requireNonNull(typed.get("top")),
+                typed.get("base"),
+                Objects.requireNonNull(typed.get("height")),
+                typed.get("across"),
+                typed.get("measured"),
+                typed.get("gap"),
+                material);
+    }
+
+    /** What was typed, by field. */
+    public Map<String, Typed> typed() {
+        Map<String, Typed> typed = TypedFields.of("top", top);
+        TypedFields.and(typed, "base", base);
+        TypedFields.and(typed, "height", height);
+        TypedFields.and(typed, "across", across);
+        TypedFields.and(typed, "measured", measured);
+        return TypedFields.and(typed, "gap", gap);
+    }
+
+    /** Inside measures, m, and measured litres, as far as its shape has them. */
+    public record Measures(
+            double topM,
+            @Nullable Double baseM,
+            double heightM,
+            @Nullable Double acrossM,
+            @Nullable Double litres) {}
+
+    /** Refused where the measures make no pot. */
+    public Measures measures() {
+        Pot pot = toPot();
+        PotShape form = pot.shape();
+        return new Measures(
+                form.widthM(form.heightM()),
+                shape.tapers() ? form.widthM(0) : null,
+                form.heightM(),
+                form instanceof Box b ? Double.valueOf(b.acrossM()) : form instanceof Oval o ? o.acrossM() : null,
+                pot.measuredLitres().isPresent() ? pot.measuredLitres().getAsDouble() : null);
+    }
+
+    /** Without what does not belong to its shape, and without blanks. */
+    public PotInput tidy() {
+        return new PotInput(
+                shape,
+                top,
+                shape.tapers() ? base : null,
+                height,
+                shape.upright() ? across : null,
+                blank(measured) ? null : measured,
+                blank(gap) ? null : gap,
+                material == null ? Material.PLASTIC : material);
+    }
+
+    private static boolean blank(@Nullable Typed typed) {
+        return typed == null || typed.text().isBlank();
+    }
+
+    /** The pot for the rules; every field that cannot be read or is out of range is told at once. */
+    public Pot toPot() {
+        Faults faults = new Faults();
+        double topM = top.read("pot.top", faults, Dimension.LENGTH);
+        double baseM = shape.tapers() ? required(base, "pot.base", faults) : 0;
+        double acrossM = shape.upright() ? required(across, "pot.across", faults) : 0;
+        double heightM = height.read("pot.height", faults, Dimension.LENGTH);
+        OptionalDouble litres = Typed.optional(measured, "pot.measured", faults, Dimension.VOLUME);
+        double headspace = headspace(heightM, faults);
+        faults.throwIfAny();
+        PotShape inside = switch (shape) {
+            case round -> new RoundTaper(topM, baseM, heightM);
+            case square, plug -> new SquareTaper(topM, baseM, heightM);
+            case box -> new Box(topM, acrossM, heightM);
+            case oval -> new Oval(topM, acrossM, heightM);
+            case bag -> new RoundTaper(topM, topM, heightM);
+            case basket -> new Basket(topM, heightM);
+        };
+        return new Pot(inside, headspace, litres, material == null ? Material.PLASTIC : material);
+    }
+
+    private static double required(@Nullable Typed typed, String field, Faults faults) {
+        if (typed == null) {
+            faults.add(FaultCode.MISSING, field, "");
+            return Double.NaN;
+        }
+        return typed.read(field, faults, Dimension.LENGTH);
+    }
+
+    private double headspace(double heightM, Faults faults) {
+        if (gap == null || blank(gap)) {
+            return Pot.DEFAULT_HEADSPACE;
+        }
+        boolean share = gap.text().contains(PER_CENT)
+                || (gap.unit().equals(PER_CENT) && gap.text().chars().noneMatch(Character::isLetter));
+        if (share) {
+            return new Typed(gap.text(), PER_CENT).read("pot.headspace", faults, Dimension.FRACTION) / 100;
+        }
+        String shown = gap.unit().equals(PER_CENT) ? "cm" : gap.unit();
+        return new Typed(gap.text(), shown).read("pot.headspace", faults, Dimension.LENGTH) / heightM;
+    }
+}
