@@ -40,8 +40,8 @@ export function Files({ garden }: { garden: Garden }) {
           </span>
         </p>
         <p className="note">
-          Backup of everything on this machine: stop the program and run{" "}
-          <code className="fig">./run --backup FILE</code>; <code className="fig">./run --restore FILE</code> brings it
+          Backup of everything on this machine, also while the program runs:{" "}
+          <code className="fig">./run --backup FILE</code>. <code className="fig">./run --restore FILE</code> brings it
           back.
         </p>
       </div>

@@ -7,7 +7,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,6 +33,11 @@ class RulesTest {
                             Pattern.DOTALL)
                     .matcher(text);
             return m.find() ? m.group(1).replaceAll("\n \\* ?", " ").strip() : "";
+        }
+
+        /** The package it is in: climate, plan. */
+        String room() {
+            return String.valueOf(file.getParent().getFileName());
         }
 
         String className() {
@@ -69,31 +76,43 @@ class RulesTest {
         }
     }
 
+    /** What a room is about, as its package says. */
+    private static String question(String room) throws IOException {
+        String text = Files.readString(MAIN.resolve("evencistern").resolve(room).resolve("package-info.java"));
+        return text.substring(text.indexOf("/**") + 3, text.indexOf("*/"))
+                .replaceAll("\\s+\\*?\\s*", " ")
+                .strip();
+    }
+
     @Test
     void theListOfRulesIsCurrent() throws IOException {
+        Map<String, List<Rule>> rooms = new TreeMap<>();
+        for (Rule r : rules()) {
+            rooms.computeIfAbsent(r.room(), room -> new ArrayList<>()).add(r);
+        }
         StringBuilder page = new StringBuilder("""
                 # The rules of the job
 
                 A grower's question, the class that answers it, the test that checks it and where the formula comes from
-                (keys as in [SOURCES.md](SOURCES.md)). Kept by `RulesTest`: run it with `-Drewrite=true` after a change.
+                (keys as in [SOURCES.md](SOURCES.md)), room by room. Kept by `RulesTest`: run it with `-Drewrite=true` after a
+                change.
 
-                | question | class | checked by | source |
-                |---|---|---|---|
                 """);
-        for (Rule r : rules()) {
-            String path = "../core/" + r.file();
-            page.append("| ")
-                    .append(r.heading("Answers").replace("|", "\\|"))
-                    .append(" | [")
-                    .append(r.className())
-                    .append("](")
-                    .append(path)
-                    .append(")")
-                    .append(" | ")
-                    .append(r.heading("Checked by"))
-                    .append(" | ")
-                    .append(r.heading("Source").replace("|", "\\|"))
-                    .append(" |\n");
+        for (String room : rooms.keySet()) {
+            page.append("- [%s](#%s): %s\n".formatted(room, room, question(room)));
+        }
+        for (Map.Entry<String, List<Rule>> room : rooms.entrySet()) {
+            page.append("\n## %s\n\n| question | class | checked by | source |\n|---|---|---|---|\n"
+                    .formatted(room.getKey()));
+            for (Rule r : room.getValue()) {
+                page.append("| %s | [%s](../core/%s) | %s | %s |\n"
+                        .formatted(
+                                r.heading("Answers").replace("|", "\\|"),
+                                r.className(),
+                                r.file(),
+                                r.heading("Checked by"),
+                                r.heading("Source").replace("|", "\\|")));
+            }
         }
         Path file = DOCS.resolve("RULES.md");
         if (Boolean.getBoolean("rewrite")) {
