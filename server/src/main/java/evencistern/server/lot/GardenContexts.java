@@ -11,8 +11,9 @@ import evencistern.server.mix.Mixes;
 import evencistern.server.plant.Kinds;
 import evencistern.server.weather.Weathers;
 import java.time.LocalDate;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.util.ConcurrentReferenceHashMap;
@@ -23,7 +24,7 @@ import org.springframework.util.ConcurrentReferenceHashMap;
  */
 @Service
 public class GardenContexts {
-    /** Gardens of which the context is kept; the rest are read each time they are asked for. */
+    /** Gardens of which the context is kept: those that were asked for last. */
     private static final int MOST_KEPT = 200;
 
     private static final int TRIES = 5;
@@ -33,7 +34,7 @@ public class GardenContexts {
     private final Mixes mixes;
     private final Kinds kinds;
     private final Weathers weathers;
-    private final Map<GardenId, Kept> kept = new ConcurrentHashMap<>();
+    private final Map<GardenId, Kept> kept = Collections.synchronizedMap(new Lately());
     /** Places keep the average days they have worked out; from one version of the garden to the next, as memory allows. */
     private final Map<PlaceWire, Place> places = new ConcurrentReferenceHashMap<>();
 
@@ -46,6 +47,19 @@ public class GardenContexts {
     }
 
     private record Kept(Gardens.Stamp stamp, GardenContext context) {}
+
+    private static final class Lately extends LinkedHashMap<GardenId, Kept> {
+        private static final long serialVersionUID = 1L;
+
+        Lately() {
+            super(MOST_KEPT, 0.75f, true);
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<GardenId, Kept> longestAgo) {
+            return size() > MOST_KEPT;
+        }
+    }
 
     /** The context as it is now; a garden that is not there is refused. */
     public GardenContext of(GardenId garden) {
@@ -68,9 +82,6 @@ public class GardenContexts {
                 known = new Kept(after, read);
             }
             stamp = after;
-        }
-        if (kept.size() >= MOST_KEPT) {
-            kept.clear();
         }
         kept.put(garden, known);
         return known.context();
