@@ -168,6 +168,19 @@ class ExchangeTest {
         api.raw("POST", "/api/garden-files", out, true).ok();
     }
 
+    /** A line of the journal that tells nothing could be shown to nobody. */
+    @Test
+    void aJournalWithLinesThatTellNothingIsRefused() {
+        String out = file();
+        forget();
+        for (String details : List.of("journal_note", "journal_watering", "journal_tending", "journal_reading")) {
+            String empty = out.replaceFirst("(?s)(\"" + details + "\": \\[).*?\\](?=,\n\"|\n\\})", "$1]");
+            assertThat(empty).as(details).isNotEqualTo(out);
+            assertThat(refused(empty)).as(details).isEqualTo("file_invalid");
+        }
+        api.raw("POST", "/api/garden-files", out, true).ok();
+    }
+
     /** A garden for which nobody could plan is not brought in, also where no lot stands in it yet. */
     @Test
     void aPlaceThatCannotBeIsRefusedInAGardenWithoutLots() {

@@ -141,6 +141,9 @@ public class GardenFile {
 
     /** What cannot be read, or planned for, would stop whoever looks at it, so that it is not brought in. */
     private void readBack(GardenId garden) {
+        store.findUntold(garden).ifPresent(row -> {
+            throw FileFormat.invalid("/journal/" + row);
+        });
         try {
             lots.context(garden);
             lots.rebuildAll(garden, store.listLots(garden));

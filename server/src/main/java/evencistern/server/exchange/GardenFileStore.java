@@ -2,6 +2,7 @@ package evencistern.server.exchange;
 
 import evencistern.server.GardenId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.jdbc.core.RowCallbackHandler;
@@ -118,6 +119,29 @@ class GardenFileStore {
                     .query(Long.class)
                     .single();
         }
+    }
+
+    /** A line of the journal that tells nothing, if there is one: its kind wants a row of a table that has none. */
+    Optional<Long> findUntold(GardenId garden) {
+        return db.sql("""
+                        select j.id from journal j
+                        where j.garden_id = ? and j.kind <> 'correction'
+                          and not exists (
+                            select 1 from (
+                              select garden_id, journal_id, 'watering' as kind from journal_watering
+                              union all select garden_id, journal_id, 'feeding' from journal_feeding
+                              union all select garden_id, journal_id, 'skipping' from journal_skipping
+                              union all select garden_id, journal_id, 'tending' from journal_tending
+                              union all select garden_id, journal_id, 'lifting' from journal_lifting
+                              union all select garden_id, journal_id, 'reading' from journal_reading
+                              union all select garden_id, journal_id, 'note' from journal_note
+                              union all select garden_id, journal_id, 'moving' from journal_moving
+                              union all select garden_id, journal_id, 'potting' from journal_potting
+                              union all select garden_id, journal_id, 'count' from journal_count) d
+                            where d.garden_id = j.garden_id and d.journal_id = j.id
+                              and d.kind = case when j.kind in ('loss', 'splitting', 'retiring') then 'count' else j.kind end)
+                        order by j.id limit 1
+                        """).param(garden.value()).query(Long.class).optional();
     }
 
     /** Version 0.1.0 kept typed hours of lamps as days: nobody has lamps for less than an hour a day. */

@@ -251,7 +251,7 @@ public class JournalStore {
     Optional<Touched> findLive(GardenId garden, long row) {
         return db.sql("""
                         select j.id, j.lot_id, j.kind, j.occurred_at, j.corrects from journal_standing j
-                        where j.garden_id = ? and j.id = ? and j.kind <> 'correction'
+                        where j.garden_id = ? and j.id = ?
                         """)
                 .params(garden.value(), row)
                 .query(JournalStore::touched)

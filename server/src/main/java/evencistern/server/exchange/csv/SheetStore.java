@@ -114,7 +114,7 @@ class SheetStore {
                         left join journal_count c on c.garden_id = j.garden_id and c.journal_id = j.id
                         left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
                         left join journal_seen o on o.garden_id = j.garden_id and o.journal_id = j.id
-                        where j.garden_id = ? and j.kind <> 'correction'
+                        where j.garden_id = ?
                         order by j.occurred_at, j.id
                         """).param(garden.value()).query((RowCallbackHandler) r -> {
             line.accept(Arrays.asList(
