@@ -1,6 +1,7 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig, type Plugin } from "vite";
+import type { Plugin } from "vite";
+import { defineConfig } from "vitest/config";
 
 const server = `http://127.0.0.1:${process.env["EVEN_CISTERN_PORT"] ?? "8484"}`;
 
@@ -26,8 +27,32 @@ const compiledAtOnce: Plugin = {
   },
 };
 
+/** Names the files of each language's messages in the page's head, where its first script asks for the one it needs. */
+const messagesNamed: Plugin = {
+  name: "messages-named",
+  transformIndexHtml: {
+    order: "post",
+    handler: (_html, { bundle }) =>
+      Object.values(bundle ?? {}).flatMap((file) => {
+        const language = file.type === "chunk" && /^(.+)\.first\.gen$/.exec(file.name)?.[1];
+        return language && language !== "en-XA"
+          ? [
+              {
+                tag: "link",
+                attrs: { rel: "messages", hreflang: language, href: `/${file.fileName}` },
+                injectTo: "head-prepend" as const,
+              },
+            ]
+          : [];
+      }),
+  },
+};
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), compiledAtOnce],
+  plugins: [react(), tailwindcss(), compiledAtOnce, messagesNamed],
+  // messages are read when they are prepared; see scripts/messages.mjs
+  resolve: { alias: { "@formatjs/icu-messageformat-parser": "@formatjs/icu-messageformat-parser/no-parser.js" } },
+  test: { setupFiles: ["src/text/setup.ts"] },
   build: { outDir: "target/classes/static", emptyOutDir: true, target: "es2022", chunkSizeWarningLimit: 600 },
   server: { proxy: { "/api": server, "/actuator": server } },
 });

@@ -1,4 +1,9 @@
-/* Asks for what the round shows while the page's own script is still on its way; see src/api/early.ts. */
+/* Asks for what the page says first, in the language of last time; and for what the round shows, while the page's own
+   script is still on its way. See src/text/index.ts and src/api/early.ts. */
+const asked = localStorage.getItem("language") ?? (navigator.language === "en-US" ? "en-US" : "en-GB");
+const messages = document.querySelector(`link[rel="messages"][hreflang="${asked}"]`);
+if (messages) messages.rel = "modulepreload";
+
 const round = /^\/g\/([^/]+)\/today$/.exec(location.pathname);
 if (round && !location.search) {
   const garden = `/api/gardens/${round[1]}`;

@@ -8,6 +8,7 @@ import { createRoot } from "react-dom/client";
 import { Problem } from "./api";
 import { keepPage } from "./api/away";
 import { router } from "./router";
+import { locale, more, preferred, speak } from "./text";
 import { Notices } from "./ui/Notices";
 
 const client = new QueryClient({
@@ -30,12 +31,21 @@ keepPage(() => {
   void Promise.allSettled(fetching).then(() => client.invalidateQueries());
 });
 
-createRoot(document.getElementById("root")!).render(
-  <StrictMode>
-    <QueryClientProvider client={client}>
-      <Notices>
-        <RouterProvider router={router} />
-      </Notices>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+const show = () =>
+  createRoot(document.getElementById("root")!).render(
+    <StrictMode>
+      <QueryClientProvider client={client}>
+        <Notices>
+          <RouterProvider router={router} />
+        </Notices>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+
+// the rest is fetched behind the first view: the next one, and any fault, is worded without a wait
+void speak(preferred())
+  .then(() => {
+    document.documentElement.lang = locale();
+    show();
+  })
+  .then(more);

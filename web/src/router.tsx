@@ -6,17 +6,23 @@ import {
   Outlet,
   redirect,
 } from "@tanstack/react-router";
+import type { ReactNode } from "react";
 import { LOT_STATES, type Look, type Small } from "./api/queries";
 import { Frame } from "./views/Frame";
 import { FirstGarden } from "./views/FirstGarden";
 import type { LotTab } from "./views/bench/tabs";
 import { GARDEN_PARTS, type GardenPart } from "./views/garden/parts";
 import { TodayView } from "./views/today/TodayView";
+import { more, say } from "./text";
 import { Nothing, Trouble } from "./ui/States";
+
+/** A view that comes when it is asked for, with what it says. */
+const lazyView = <V extends Record<string, () => ReactNode>, N extends keyof V>(load: () => Promise<V>, name: N) =>
+  lazyRouteComponent(() => Promise.all([load(), more()]).then(([view]) => view), name);
 
 const root = createRootRoute({
   component: Outlet,
-  notFoundComponent: () => <Nothing title="There is nothing at this address." />,
+  notFoundComponent: () => <Nothing title={say("frame.there_is_nothing_at_this_address")} />,
 });
 
 const start = createRoute({ getParentRoute: () => root, path: "/", component: FirstGarden });
@@ -52,7 +58,7 @@ const today = createRoute({
 const bench = createRoute({
   getParentRoute: () => garden,
   path: "bench",
-  component: lazyRouteComponent(() => import("./views/bench/Bench"), "Bench"),
+  component: lazyView(() => import("./views/bench/Bench"), "Bench"),
   validateSearch: (s: Record<string, unknown>): Look => {
     const find = text(s["find"]);
     const place = text(s["place"]);
@@ -64,7 +70,7 @@ const bench = createRoute({
 const lot = createRoute({
   getParentRoute: () => bench,
   path: "$lot",
-  component: lazyRouteComponent(() => import("./views/bench/LotPage"), "LotPage"),
+  component: lazyView(() => import("./views/bench/LotPage"), "LotPage"),
   validateSearch: (s: Record<string, unknown>): { tab?: LotTab; working?: string } => {
     const tab = text(s["tab"]);
     const working = text(s["working"]);
@@ -78,7 +84,7 @@ const lot = createRoute({
 const manyReadings = createRoute({
   getParentRoute: () => garden,
   path: "readings",
-  component: lazyRouteComponent(() => import("./views/bench/ManyReadings"), "ManyReadings"),
+  component: lazyView(() => import("./views/bench/ManyReadings"), "ManyReadings"),
   validateSearch: (s: Record<string, unknown>): Look => {
     const find = text(s["find"]);
     const place = text(s["place"]);
@@ -89,7 +95,7 @@ const manyReadings = createRoute({
 const smallReadings = createRoute({
   getParentRoute: () => garden,
   path: "readings/small",
-  component: lazyRouteComponent(() => import("./views/bench/SmallReadings"), "SmallReadings"),
+  component: lazyView(() => import("./views/bench/SmallReadings"), "SmallReadings"),
   validateSearch: (s: Record<string, unknown>): Small => {
     const method = text(s["method"]);
     const place = text(s["place"]);
@@ -101,17 +107,17 @@ const smallReadings = createRoute({
 const shelf = createRoute({
   getParentRoute: () => garden,
   path: "shelf",
-  component: lazyRouteComponent(() => import("./views/shelf/ShelfView"), "ShelfView"),
+  component: lazyView(() => import("./views/shelf/ShelfView"), "ShelfView"),
 });
 const meter = createRoute({
   getParentRoute: () => garden,
   path: "shelf/meter/$meter",
-  component: lazyRouteComponent(() => import("./views/shelf/MeterPage"), "MeterPage"),
+  component: lazyView(() => import("./views/shelf/MeterPage"), "MeterPage"),
 });
 const settings = createRoute({
   getParentRoute: () => garden,
   path: "garden",
-  component: lazyRouteComponent(() => import("./views/garden/GardenView"), "GardenView"),
+  component: lazyView(() => import("./views/garden/GardenView"), "GardenView"),
   validateSearch: (s: Record<string, unknown>): { part?: GardenPart } => {
     const part = GARDEN_PARTS.find((p) => p.id === s["part"])?.id;
     return part ? { part } : {};
@@ -120,48 +126,48 @@ const settings = createRoute({
 const feeds = createRoute({
   getParentRoute: () => garden,
   path: "feeds",
-  component: lazyRouteComponent(() => import("./views/feeds/Feeds"), "Feeds"),
+  component: lazyView(() => import("./views/feeds/Feeds"), "Feeds"),
 });
 const feed = createRoute({
   getParentRoute: () => feeds,
   path: "$feed",
-  component: lazyRouteComponent(() => import("./views/feeds/FeedPage"), "FeedPage"),
+  component: lazyView(() => import("./views/feeds/FeedPage"), "FeedPage"),
 });
 
 const dose = createRoute({
   getParentRoute: () => feeds,
   path: "dose",
-  component: lazyRouteComponent(() => import("./views/feeds/DoseBench"), "DoseBench"),
+  component: lazyView(() => import("./views/feeds/DoseBench"), "DoseBench"),
   validateSearch: workingOnly,
 });
 const waterBench = createRoute({
   getParentRoute: () => feeds,
   path: "water",
-  component: lazyRouteComponent(() => import("./views/feeds/WaterBench"), "WaterBench"),
+  component: lazyView(() => import("./views/feeds/WaterBench"), "WaterBench"),
   validateSearch: workingOnly,
 });
 const tank = createRoute({
   getParentRoute: () => feeds,
   path: "tank",
-  component: lazyRouteComponent(() => import("./views/feeds/TankBench"), "TankBench"),
+  component: lazyView(() => import("./views/feeds/TankBench"), "TankBench"),
   validateSearch: workingOnly,
 });
 const blend = createRoute({
   getParentRoute: () => feeds,
   path: "blend",
-  component: lazyRouteComponent(() => import("./views/feeds/BlendBench"), "BlendBench"),
+  component: lazyView(() => import("./views/feeds/BlendBench"), "BlendBench"),
 });
 const remedies = createRoute({
   getParentRoute: () => feeds,
   path: "remedies",
-  component: lazyRouteComponent(() => import("./views/feeds/Remedies"), "Remedies"),
+  component: lazyView(() => import("./views/feeds/Remedies"), "Remedies"),
   validateSearch: workingOnly,
 });
 
 const year = createRoute({
   getParentRoute: () => garden,
   path: "year",
-  component: lazyRouteComponent(() => import("./views/year/Year"), "Year"),
+  component: lazyView(() => import("./views/year/Year"), "Year"),
 });
 const yearStart = createRoute({
   getParentRoute: () => year,
@@ -173,7 +179,7 @@ const yearStart = createRoute({
 const ribbons = createRoute({
   getParentRoute: () => year,
   path: "ribbons",
-  component: lazyRouteComponent(() => import("./views/year/YearAhead"), "YearAhead"),
+  component: lazyView(() => import("./views/year/YearAhead"), "YearAhead"),
   validateSearch: (s: Record<string, unknown>): { place?: string } => {
     const place = text(s["place"]);
     return place ? { place } : {};
@@ -182,66 +188,64 @@ const ribbons = createRoute({
 const workToCome = createRoute({
   getParentRoute: () => year,
   path: "work",
-  component: lazyRouteComponent(() => import("./views/year/WorkToCome"), "WorkToCome"),
+  component: lazyView(() => import("./views/year/WorkToCome"), "WorkToCome"),
 });
 const weather = createRoute({
   getParentRoute: () => year,
   path: "weather",
-  component: lazyRouteComponent(() => import("./views/year/WeatherPage"), "WeatherPage"),
+  component: lazyView(() => import("./views/year/WeatherPage"), "WeatherPage"),
 });
 const plants = createRoute({
   getParentRoute: () => year,
   path: "plants",
-  component: lazyRouteComponent(() => import("./views/year/Plants"), "Plants"),
+  component: lazyView(() => import("./views/year/Plants"), "Plants"),
 });
 const plant = createRoute({
   getParentRoute: () => year,
   path: "plants/$kind",
-  component: lazyRouteComponent(() => import("./views/year/PlantPage"), "PlantPage"),
+  component: lazyView(() => import("./views/year/PlantPage"), "PlantPage"),
 });
 
 const mixes = createRoute({
   getParentRoute: () => garden,
   path: "mixes",
-  component: lazyRouteComponent(() => import("./views/mixes/Mixes"), "Mixes"),
+  component: lazyView(() => import("./views/mixes/Mixes"), "Mixes"),
 });
 const mixStart = createRoute({
   getParentRoute: () => mixes,
   path: "/",
-  component: () => (
-    <p className="note hidden p-6 lg:block">Open a mix to see what it does in a pot, or add your own.</p>
-  ),
+  component: () => <p className="note hidden p-6 lg:block">{say("frame.open_a_mix_to_see_what")}</p>,
 });
 const mix = createRoute({
   getParentRoute: () => mixes,
   path: "$mix",
-  component: lazyRouteComponent(() => import("./views/mixes/RecipePage"), "RecipePage"),
+  component: lazyView(() => import("./views/mixes/RecipePage"), "RecipePage"),
   validateSearch: workingOnly,
 });
 const making = createRoute({
   getParentRoute: () => mixes,
   path: "$mix/batch",
-  component: lazyRouteComponent(() => import("./views/mixes/MakeBatch"), "MakeBatch"),
+  component: lazyView(() => import("./views/mixes/MakeBatch"), "MakeBatch"),
 });
 const batch = createRoute({
   getParentRoute: () => mixes,
   path: "batches/$batch",
-  component: lazyRouteComponent(() => import("./views/mixes/BatchCard"), "BatchCard"),
+  component: lazyView(() => import("./views/mixes/BatchCard"), "BatchCard"),
 });
 const batches = createRoute({
   getParentRoute: () => mixes,
   path: "batches",
-  component: lazyRouteComponent(() => import("./views/mixes/Batches"), "Batches"),
+  component: lazyView(() => import("./views/mixes/Batches"), "Batches"),
 });
 const wishes = createRoute({
   getParentRoute: () => mixes,
   path: "wishes",
-  component: lazyRouteComponent(() => import("./views/mixes/FromWishes"), "FromWishes"),
+  component: lazyView(() => import("./views/mixes/FromWishes"), "FromWishes"),
 });
 const compare = createRoute({
   getParentRoute: () => mixes,
   path: "compare",
-  component: lazyRouteComponent(() => import("./views/mixes/Compare"), "Compare"),
+  component: lazyView(() => import("./views/mixes/Compare"), "Compare"),
   validateSearch: (s: Record<string, unknown>): { one?: string; other?: string } => {
     const one = text(s["one"]);
     const other = text(s["other"]);
@@ -251,12 +255,12 @@ const compare = createRoute({
 const recipeFiles = createRoute({
   getParentRoute: () => mixes,
   path: "files",
-  component: lazyRouteComponent(() => import("./views/mixes/RecipeFiles"), "RecipeFiles"),
+  component: lazyView(() => import("./views/mixes/RecipeFiles"), "RecipeFiles"),
 });
 const components = createRoute({
   getParentRoute: () => mixes,
   path: "components",
-  component: lazyRouteComponent(() => import("./views/mixes/Components"), "Components"),
+  component: lazyView(() => import("./views/mixes/Components"), "Components"),
   validateSearch: (s: Record<string, unknown>): { open?: string } => {
     const open = text(s["open"]);
     return open ? { open } : {};

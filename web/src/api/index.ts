@@ -1,7 +1,7 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import { heard } from "./away";
 import { early } from "./early";
-import { words } from "../text";
+import { locale, words } from "../text";
 import type { components, paths } from "./schema.gen";
 
 type Schemas = components["schemas"];
@@ -176,6 +176,7 @@ export function newId(): string {
 
 const token: Middleware = {
   onRequest({ request }) {
+    request.headers.set("Accept-Language", locale());
     const cookie = document.cookie.split("; ").find((c) => c.startsWith("XSRF-TOKEN="));
     if (cookie) request.headers.set("X-XSRF-TOKEN", decodeURIComponent(cookie.slice("XSRF-TOKEN=".length)));
   },

@@ -1,5 +1,5 @@
 import type { Dose, Measured } from "../api";
-import { words } from "../text";
+import { words, say } from "../text";
 import { plain, spoonNumber } from "../text/numbers";
 
 /** A spoon, its bowl filled as far as it is to be filled. */
@@ -58,7 +58,7 @@ function Count({ count }: { count: number }) {
 
 /** The words of an amount as a person would say it: 1 tbsp + 1½ tsp, or 12.5 g. */
 export function HandWords({ m }: { m: Measured }) {
-  if (m.pieces.length === 0) return <>less than the smallest measure</>;
+  if (m.pieces.length === 0) return <>{say("parts.less_than_the_smallest_measure")}</>;
   return (
     <>
       {m.pieces.map((p, i) => (
@@ -90,14 +90,15 @@ export function HandDrawn({ m }: { m: Measured }) {
 export function OtherWays({ dose, most = 3 }: { dose: Dose; most?: number }) {
   if (dose.otherwise.length === 0) return null;
   return (
-    <ul aria-label="Other ways to measure it" className="note m-0 list-none p-0">
+    <ul aria-label={say("parts.other_ways_to_measure_it")} className="note m-0 list-none p-0">
       {dose.otherwise.slice(0, most).map((o) => (
         <li key={o.way}>
-          Or{" "}
-          {words("small_ways", o.way, {
-            take: plain(o.take),
-            bottle: plain(o.bottleMl),
-            error: o.errorPercent > -1 ? "exact" : `${Math.round(o.errorPercent)} %`.replace("-", "−"),
+          {say("parts.or", {
+            small_ways: words("small_ways", o.way, {
+              take: plain(o.take),
+              bottle: plain(o.bottleMl),
+              error: o.errorPercent > -1 ? say("parts.exact") : `${Math.round(o.errorPercent)} %`.replace("-", "−"),
+            }),
           })}
         </li>
       ))}

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { Meter } from "../api";
 import { figures } from "../text/numbers";
+import { say } from "../text";
 import { Button } from "../ui/Button";
 
 type Shown = { ph?: number; ec?: number; celsius?: number; phSteady?: number; ecSteady?: number };
@@ -35,7 +36,7 @@ export function LivePen({ garden, meter, take }: { garden: string; meter: Meter;
       stop();
     });
     events.onerror = () => {
-      setTrouble((t) => t ?? "The server does not answer just now. What you typed is kept: listen again.");
+      setTrouble((t) => t ?? say("parts.the_server_does_not_answer_just"));
       stop();
     };
   };
@@ -52,13 +53,13 @@ export function LivePen({ garden, meter, take }: { garden: string; meter: Meter;
     stop();
   };
   return (
-    <section aria-label="Connected pen" className="mb-3 border border-rule-strong p-2">
+    <section aria-label={say("parts.connected_pen")} className="mb-3 border border-rule-strong p-2">
       {!listening ? (
         <Button className="min-h-11" onClick={listen}>
-          Listen to {meter.name}
+          {say("parts.listen_to", { name: meter.name })}
         </Button>
       ) : !shown ? (
-        <p role="status">Waiting for {meter.name} …</p>
+        <p role="status">{say("parts.waiting_for", { name: meter.name })}</p>
       ) : (
         <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
           <Figure name="pH" value={shown.ph?.toFixed(2)} still={shown.phSteady !== undefined} />
@@ -70,19 +71,21 @@ export function LivePen({ garden, meter, take }: { garden: string; meter: Meter;
           <Figure name="°C" value={shown.celsius?.toFixed(1)} />
           <span className="flex items-center gap-2">
             <Button look={steady ? "ink" : "plain"} className="min-h-11" onClick={grab}>
-              {steady ? "Take it" : "Take it as it is"}
+              {steady ? say("parts.take_it") : say("parts.take_it_as_it_is")}
             </Button>
             <Button look="quiet" onClick={stop}>
-              Stop
+              {say("common.stop")}
             </Button>
           </span>
         </div>
       )}
       {listening && hello?.differs && (
         <p className="note text-stop">
-          ▲ {hello.name} shows {hello.shows === "mS/cm" ? "mS/cm" : `ppm of the ${hello.shows.slice(3)} scale`} and{" "}
-          {hello.compensates ? "corrects" : "does not correct"} for warmth; the shelf says otherwise. Read by what the
-          pen says; put it right on the shelf.
+          {say("parts.shows_and_does_not_correct_for", {
+            name: hello.name,
+            value: hello.shows === "mS/cm" ? "mS/cm" : say("parts.ppm_of_the_scale", { shows: hello.shows.slice(3) }),
+            which: hello.compensates ? "yes" : "no",
+          })}
         </p>
       )}
       {trouble && (
@@ -99,7 +102,7 @@ function Figure({ name, value, still }: { name: string; value: string | undefine
     <span>
       <b className={`fig text-2xl ${still === false ? "text-soft" : ""}`}>{value ?? "–"}</b>
       <span className="note block">
-        {name} {value !== undefined && still !== undefined && (still ? "✓ still" : "… moving")}
+        {name} {value !== undefined && still !== undefined && (still ? say("parts.still") : say("parts.moving"))}
       </span>
     </span>
   );

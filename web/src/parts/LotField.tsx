@@ -4,6 +4,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import type { Lot } from "../api";
 import { lotsQuery } from "../api/queries";
+import { say } from "../text";
 import { Around } from "../ui/Fields";
 
 /** One of the garden's lots, however many there are: what is typed is looked for where they are kept. */
@@ -52,11 +53,11 @@ export function LotField({
                   autoFocus
                   value={find}
                   onValueChange={setFind}
-                  placeholder="Find a lot"
+                  placeholder={say("common.find_a_lot")}
                   className="box !font-text"
                 />
                 <Command.List className="mt-1 max-h-64 overflow-y-auto">
-                  {data && lots.length === 0 && <p className="note p-2">No lot is named like that.</p>}
+                  {data && lots.length === 0 && <p className="note p-2">{say("parts.no_lot_is_named_like_that")}</p>}
                   {lots.map((l) => (
                     <Command.Item
                       key={l.id}
@@ -67,7 +68,7 @@ export function LotField({
                       {l.name}
                     </Command.Item>
                   ))}
-                  {more > 0 && <p className="note p-2">And {more} more: type a part of the name.</p>}
+                  {more > 0 && <p className="note p-2">{say("parts.and_more_type_a_part_of", { more })}</p>}
                 </Command.List>
               </Command>
             </Popover.Content>

@@ -3,6 +3,7 @@ import type { MixInPot } from "../api";
 import type { Shown } from "../text/numbers";
 import { figures } from "../text/numbers";
 import { PotBody } from "./PotBody";
+import { say, rich } from "../text";
 import { wallOf } from "./potWall";
 
 const TALLEST = 130;
@@ -37,7 +38,11 @@ export function PotRow({
               height={height}
               viewBox={`0 0 ${width} ${height}`}
               role="img"
-              aria-label={`${p.name}, in section: ${Math.round(p.mix.capacity)} % water and ${Math.round(p.mix.air)} % air when drained.`}
+              aria-label={say("parts.in_section_water_and_air_when", {
+                name: p.name,
+                capacity: Math.round(p.mix.capacity),
+                air: Math.round(p.mix.air),
+              })}
             >
               <PotBody
                 layers={p.mix.layers}
@@ -48,12 +53,23 @@ export function PotRow({
             </svg>
             <p className="text-sm leading-tight">{p.name}</p>
             <p className="fig text-sm">
-              <b>{figures(p.mix.air)} %</b> air · <b className="text-water">{figures(p.mix.capacity)} %</b> water
+              {rich("parts.air_water", {
+                b: (c) => <b>{c}</b>,
+                air: figures(p.mix.air),
+                b2: (c) => <b className="text-water">{c}</b>,
+                capacity: figures(p.mix.capacity),
+              })}
             </p>
             <p className="note fig">
-              {shown.litres(p.mix.litres)} of mix · {shown.centimetres(p.mix.mixHeightCm)} deep
+              {say("parts.of_mix_deep", {
+                litres: shown.litres(p.mix.litres),
+                centimetres: shown.centimetres(p.mix.mixHeightCm),
+              })}
               <br />
-              {shown.litres(p.mix.availableLitres)} for roots · wet {shown.kilograms(p.mix.wetKg)}
+              {say("parts.for_roots_wet", {
+                availableLitres: shown.litres(p.mix.availableLitres),
+                kilograms: shown.kilograms(p.mix.wetKg),
+              })}
             </p>
             {foot(i)}
           </li>

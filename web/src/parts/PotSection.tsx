@@ -1,6 +1,7 @@
 import type { Layer } from "../api";
 import type { Shown } from "../text/numbers";
 import { PotBody } from "./PotBody";
+import { say } from "../text";
 import { wallOf } from "./potWall";
 
 const HEIGHT = 270;
@@ -44,7 +45,12 @@ export function PotSection({
         viewBox={`0 0 ${LEFT + 380} ${drawn + 46}`}
         className="w-full"
         role="img"
-        aria-label={`Pot in section. Water fills ${Math.round(first.water * 100)} % of the mix at the floor and ${Math.round(last.water * 100)} % at the top; ${mean((l) => l.water)} % on average, with ${mean((l) => l.porosity - l.water)} % air.`}
+        aria-label={say("parts.pot_in_section_water_fills_of", {
+          value: Math.round(first.water * 100),
+          value2: Math.round(last.water * 100),
+          mean: mean((l) => l.water),
+          mean2: mean((l) => l.porosity - l.water),
+        })}
       >
         <PotBody layers={layers} wall={wall} x={x} y={y} />
         {ticks.map((t) => (
@@ -70,7 +76,7 @@ export function PotSection({
           100 %
         </text>
         <text x={curve(0.5)} y={y(0) + 28} fontSize="11" textAnchor="middle" className="fig" fill="var(--soft)">
-          water │ air ┆ solid
+          {say("parts.water_air_solid")}
         </text>
       </svg>
     </figure>

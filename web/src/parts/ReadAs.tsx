@@ -1,5 +1,5 @@
 import type { LabelAnswer } from "../api";
-import { words } from "../text";
+import { words, say } from "../text";
 
 const LINES: Record<string, string> = {
   amount: "border-feed bg-feed-wash",
@@ -24,7 +24,10 @@ export function ReadAs({ sentence, spans }: { sentence: string; spans: LabelAnsw
     else runs.push({ ...s });
   }
   return (
-    <p className="flex flex-wrap items-start gap-x-2 gap-y-3 text-xl" aria-label="How the sentence was understood">
+    <p
+      className="flex flex-wrap items-start gap-x-2 gap-y-3 text-xl"
+      aria-label={say("parts.how_the_sentence_was_understood")}
+    >
       {runs.map((r) => (
         <span key={r.start} className="max-w-full">
           <span className={`block border-b-4 px-0.5 break-words ${LINES[r.role] ?? ""}`}>

@@ -1,3 +1,4 @@
+import { say } from "../text";
 import {
   Area,
   ComposedChart,
@@ -54,7 +55,7 @@ export default function ReadingChart({
   points,
   cans,
   ahead,
-  line = "heading for",
+  line = say("parts.heading_for"),
   joined = true,
   band,
   marks,
@@ -114,8 +115,14 @@ export default function ReadingChart({
               labelFormatter={(v) => day(Number(v))}
               formatter={(v, of) =>
                 Array.isArray(v)
-                  ? [`${Number(v[0]).toFixed(2)} to ${Number(v[1]).toFixed(2)} ${unit}`, `${line}, likely`]
-                  : [`${Number(v).toFixed(2)} ${unit}`, of === "can" ? "in the can" : of === "mid" ? line : name]
+                  ? [
+                      say("parts.to", { Number: Number(v[0]).toFixed(2), Number2: Number(v[1]).toFixed(2), unit }),
+                      say("parts.likely", { line }),
+                    ]
+                  : [
+                      `${Number(v).toFixed(2)} ${unit}`,
+                      of === "can" ? say("parts.in_the_can") : of === "mid" ? line : name,
+                    ]
               }
               contentStyle={{ background: "var(--leaf)", border: "1px solid var(--ink)" }}
             />

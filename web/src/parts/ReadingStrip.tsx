@@ -1,5 +1,5 @@
 import type { Judgement } from "../api";
-import { words } from "../text";
+import { words, say } from "../text";
 import { figures, percent } from "../text/numbers";
 
 /** A value with its ± on a rule, the band it should lie in, and the chance of each side. */
@@ -29,7 +29,14 @@ export function ReadingStrip({ name, unit, j, digits }: { name: string; unit: st
         viewBox="0 0 400 46"
         className="w-full"
         role="img"
-        aria-label={`${name} ${show(j.value)} ± ${figures(j.plusMinus, 1)} ${unit}; band ${show(j.low)} to ${show(j.high)}`}
+        aria-label={say("parts.band_to", {
+          name,
+          show: show(j.value),
+          plusMinus: figures(j.plusMinus, 1),
+          unit,
+          show2: show(j.low),
+          show3: show(j.high),
+        })}
       >
         <rect
           x={x(j.low)}
@@ -56,7 +63,11 @@ export function ReadingStrip({ name, unit, j, digits }: { name: string; unit: st
         <path d={`M${x(j.value)},8l5,7l-5,7l-5,-7z`} fill="var(--ink)" />
       </svg>
       <p className="note fig">
-        below {percent(j.below)} · inside {percent(j.inside)} · above {percent(j.above)}
+        {say("parts.below_inside_above", {
+          percent: percent(j.below),
+          percent2: percent(j.inside),
+          percent3: percent(j.above),
+        })}
       </p>
     </figure>
   );

@@ -1,5 +1,5 @@
 import type { Fault, Tended } from "../api";
-import { words } from "../text";
+import { words, say } from "../text";
 import { TextField } from "../ui/Fields";
 import { Segmented } from "../ui/Segmented";
 
@@ -22,9 +22,9 @@ export function TendedFields({
     <>
       {look && (
         <div className="mb-2">
-          <p className="text-sm">Pests found</p>
+          <p className="text-sm">{say("parts.pests_found")}</p>
           <Segmented
-            label="Pests found"
+            label={say("parts.pests_found")}
             value={tended.found ?? "nothing"}
             onChange={(v) => change({ ...tended, found: FOUND.find((f) => f === v) })}
             options={FOUND.map((f) => ({ value: f, label: words("found", f) }))}
@@ -32,12 +32,12 @@ export function TendedFields({
         </div>
       )}
       <TextField
-        label="A product was used"
+        label={say("parts.a_product_was_used")}
         field="tended.product"
         faults={faults}
         value={tended.product ?? ""}
         onChange={(v) => change({ ...tended, product: v })}
-        placeholder="none"
+        placeholder={say("common.none")}
       />
       {tended.product?.trim() && (
         <ul className="mb-1 list-none p-0 text-sm" role="note">

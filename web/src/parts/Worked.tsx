@@ -1,3 +1,4 @@
+import { say } from "../text";
 import type { ReactNode } from "react";
 
 /** A number whose working opens when it is pressed. */
@@ -16,7 +17,7 @@ export function Worked({
     <button
       type="button"
       onClick={() => open(step)}
-      title="Show the working"
+      title={say("common.show_the_working")}
       className={`fig text-left whitespace-nowrap underline decoration-rule-strong decoration-dotted underline-offset-4 hover:decoration-ink ${big ? "text-xl font-semibold" : "font-semibold"}`}
     >
       {children}

@@ -1,7 +1,7 @@
 import { Dialog } from "radix-ui";
 import { useEffect, useRef } from "react";
 import type { Step } from "../api";
-import { words } from "../text";
+import { words, say } from "../text";
 import { figures, plain } from "../text/numbers";
 
 /** Every step that led to a number: formula, what went in and where it came from, what came out, the source. */
@@ -19,10 +19,10 @@ export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; 
           className="fixed inset-y-0 right-0 z-40 w-[min(34rem,100vw)] overflow-y-auto border-l-2 border-ink bg-leaf p-5"
         >
           <div className="mb-3 flex items-baseline justify-between">
-            <Dialog.Title className="text-xl">The working</Dialog.Title>
-            <Dialog.Close className="min-h-9 px-2 underline underline-offset-4">Close (Esc)</Dialog.Close>
+            <Dialog.Title className="text-xl">{say("parts.the_working")}</Dialog.Title>
+            <Dialog.Close className="min-h-9 px-2 underline underline-offset-4">{say("parts.close_esc")}</Dialog.Close>
           </div>
-          {!steps && <p className="note">Working it out again …</p>}
+          {!steps && <p className="note">{say("parts.working_it_out_again")}</p>}
           <ol className="list-none p-0">
             {steps?.map((s) => (
               <li
@@ -44,7 +44,7 @@ export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; 
                     </li>
                   ))}
                 </ul>
-                <p className="note">Source: {words("sources", s.source)}</p>
+                <p className="note">{say("parts.source", { sources: words("sources", s.source) })}</p>
               </li>
             ))}
           </ol>

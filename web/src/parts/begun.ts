@@ -1,5 +1,6 @@
 import type { Garden, Lot, RemedyAsk, Typed, Verdict } from "../api";
 import { figures } from "../text/numbers";
+import { say } from "../text";
 import { keepDraft } from "../ui/useDraft";
 
 /** What is asked on the page of the waters. */
@@ -64,7 +65,7 @@ export function whereTo(
     case "raise_water_ph":
       return {
         to: "/g/$garden/feeds/water",
-        label: "To the water",
+        label: say("parts.to_the_water"),
         begin: () =>
           keepDraft<WaterDraft>(waterDraft(garden.id), { ...WATER_BLANK, kind: lot.species, water: lot.waterId }),
       };
@@ -72,7 +73,7 @@ export function whereTo(
     case "iron_sulfate":
       return {
         to: "/g/$garden/feeds/remedies",
-        label: "How much iron",
+        label: say("parts.how_much_iron"),
         begin: () =>
           keepDraft<RemedyDraft>(remedyDraft(garden.id), {
             ...REMEDY_BLANK,

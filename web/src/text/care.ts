@@ -1,12 +1,12 @@
 import type { Happened } from "../api";
-import { words } from ".";
+import { words, say } from ".";
 
 /** Care as it was given: which, what was found, what was used. */
 export function tendedWords(e: Happened<"tending">): string {
   return [
     words("chores", e.chore),
-    e.found && `found: ${words("found", e.found)}`,
-    e.product && `used: ${e.product}`,
+    e.found && say("parts.found", { found: words("found", e.found) }),
+    e.product && say("parts.used", { product: e.product }),
     e.seen?.note,
   ]
     .filter(Boolean)

@@ -1,5 +1,5 @@
 import type { Component, MixAsk, Mixes, Recipe } from "../api";
-import { words } from ".";
+import { words, say } from ".";
 import { day } from "./numbers";
 
 /** What recipes call a component by, and lots a recipe: the shipped key, or its own id. */
@@ -13,7 +13,7 @@ export function mixName(mixes: Mixes | undefined, key: string): string {
   const recipe = mixes?.recipes.find((r) => keyOf(r) === key);
   if (recipe) return recipeName(recipe);
   const made = mixes?.made.find((m) => m.id === key);
-  return made ? `${made.recipeName}, batch №\u00a0${made.number}` : words("mixes", key);
+  return made ? say("parts.batch", { recipeName: made.recipeName, number: made.number }) : words("mixes", key);
 }
 
 /** The recipes and batches to choose from: those not put away, and the one chosen already. */
@@ -22,10 +22,14 @@ export function mixChoices(mixes: Mixes | undefined, chosen?: string) {
   return [
     ...(mixes?.made ?? [])
       .filter((m) => there(m.id, m.retired))
-      .map((m) => ({ value: m.id, label: `${mixName(mixes, m.id)}, of ${day(m.madeOn)}`, group: "Batches made" })),
+      .map((m) => ({
+        value: m.id,
+        label: say("parts.of", { mixName: mixName(mixes, m.id), day: day(m.madeOn) }),
+        group: say("common.batches_made"),
+      })),
     ...(mixes?.recipes ?? [])
       .filter((r) => there(keyOf(r), r.retired))
-      .map((r) => ({ value: keyOf(r), label: recipeName(r), group: "Mixes" })),
+      .map((r) => ({ value: keyOf(r), label: recipeName(r), group: say("common.mixes") })),
   ];
 }
 

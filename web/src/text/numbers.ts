@@ -1,3 +1,4 @@
+import { locale, say } from ".";
 import type { Catalogue, Garden, Measured } from "../api";
 
 export type Habit = Garden["unitHabit"];
@@ -75,17 +76,17 @@ export class Shown {
   rounding(m: Measured): string {
     const exactly = this.product(m.exact, m.measure, 3);
     const e = Math.round(m.errorPercent);
-    if (m.pieces.length === 0) return `${exactly}: too little to measure`;
+    if (m.pieces.length === 0) return say("parts.too_little_to_measure", { exactly });
     return e === 0
-      ? `${exactly}, as exact as a hand can`
-      : `exactly ${exactly}, ${e > 0 ? "+" : "−"}${Math.abs(e)} % by rounding`;
+      ? say("parts.as_exact_as_a_hand_can", { exactly })
+      : say("parts.exactly_by_rounding", { exactly, which: e > 0 ? "yes" : "no", e: Math.abs(e) });
   }
 
   /** Product in so much water: per litre, or per gallon. */
   strength(perLitre: number, measure: string): string {
     const us = this.habit === "us";
     const litres = us ? (this.factors.get("US gal") ?? 1) : 1;
-    return `${this.product(perLitre * litres, measure)} per\u00a0${us ? "gal" : "L"}`;
+    return say("parts.per_l", { product: this.product(perLitre * litres, measure), which: us ? "yes" : "no" });
   }
 }
 
@@ -97,42 +98,53 @@ export function spoonNumber(count: number): { whole: string; part: string } {
   return { whole: whole > 0 ? String(whole) : "", part: EIGHTHS[Math.round((count - whole) * 8)] ?? "" };
 }
 
-const DAY = new Intl.DateTimeFormat("en-GB", { weekday: "short", day: "numeric", month: "short", timeZone: "UTC" });
-const LONG_DAY = new Intl.DateTimeFormat("en-GB", {
-  weekday: "long",
-  day: "numeric",
-  month: "long",
-  year: "numeric",
-  timeZone: "UTC",
-});
+/** A way of writing dates and times, in the language that is spoken. */
+function written(options: Intl.DateTimeFormatOptions): (at: string) => string {
+  let language: string | undefined;
+  let format: Intl.DateTimeFormat | undefined;
+  return (at) => {
+    if (!format || language !== locale()) format = new Intl.DateTimeFormat((language = locale()), options);
+    return format.format(new Date(at));
+  };
+}
 
-export const day = (iso: string) => DAY.format(new Date(`${iso}T12:00:00Z`));
+const DAY = written({ weekday: "short", day: "numeric", month: "short", timeZone: "UTC" });
+const LONG_DAY = written({ weekday: "long", day: "numeric", month: "long", year: "numeric", timeZone: "UTC" });
+const MONTH = written({ month: "long", year: "numeric", timeZone: "UTC" });
+const SHORT_MONTH = written({ month: "short", timeZone: "UTC" });
+const NARROW_MONTH = written({ month: "narrow", timeZone: "UTC" });
+const MONTH_DAY = written({ day: "numeric", month: "short", timeZone: "UTC" });
+
+export const day = (iso: string) => DAY(`${iso}T12:00:00Z`);
+export const longDay = (iso: string) => LONG_DAY(`${iso}T12:00:00Z`);
+/** A date that is known to the month at best. */
+export const month = (iso: string) => MONTH(`${iso}T12:00:00Z`);
+/** The month of a date by its first letter. */
+export const monthLetter = (iso: string) => NARROW_MONTH(`${iso}T12:00:00Z`);
+/** The months of a year, short. */
+export const monthNames = () =>
+  Array.from({ length: 12 }, (_, m) => SHORT_MONTH(`2001-${String(m + 1).padStart(2, "0")}-15T12:00:00Z`));
+/** A day of any year, of 10-25. */
+export const dayOfYear = (monthDay: string) => MONTH_DAY(`2000-${monthDay}T12:00:00Z`);
+
 /** A day as a person says it: today, tomorrow, or its date. */
 export function dayFrom(iso: string, today: string): string {
   const ahead = (Date.parse(iso) - Date.parse(today)) / 86_400_000;
-  return ahead === 0 ? "today" : ahead === 1 ? "tomorrow" : day(iso);
+  return ahead === 0 ? say("parts.today") : ahead === 1 ? say("parts.tomorrow") : day(iso);
 }
 
-const MONTH = new Intl.DateTimeFormat("en-GB", { month: "long", year: "numeric", timeZone: "UTC" });
-/** A date that is known to the month at best. */
-export const month = (iso: string) => MONTH.format(new Date(`${iso}T12:00:00Z`));
-
-export const longDay = (iso: string) => LONG_DAY.format(new Date(`${iso}T12:00:00Z`));
-
 export function moment(instant: string, timeZone: string): string {
-  const at = new Intl.DateTimeFormat("en-GB", {
+  return written({
     weekday: "short",
     day: "numeric",
     month: "short",
     hour: "2-digit",
     minute: "2-digit",
     timeZone,
-  });
-  return at.format(new Date(instant));
+  })(instant);
 }
 
-export function clock(instant: string, timeZone: string): string {
-  return new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", timeZone }).format(new Date(instant));
-}
+export const clock = (instant: string, timeZone: string): string =>
+  written({ hour: "2-digit", minute: "2-digit", timeZone })(instant);
 
 export const percent = (p: number) => `${p > 0.99 ? ">99" : p < 0.01 ? "<1" : Math.round(p * 100)} %`;

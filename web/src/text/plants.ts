@@ -1,5 +1,5 @@
 import type { Guide, Kind, KindAsk, Trait } from "../api";
-import { words } from ".";
+import { words, say } from ".";
 import { plain } from "./numbers";
 
 export const kindOf = (guide: Guide | undefined, key: string): Kind | undefined =>
@@ -67,7 +67,12 @@ export function poisonOf(guide: Guide, kind: Parameters<typeof told>[1]): { wors
 export function phLiked(guide: Guide, key: string): string | undefined {
   const kind = kindOf(guide, key);
   return (
-    kind && `${kind.name}: its roots like pH ${told(guide, kind, "ph_low").text}–${told(guide, kind, "ph_high").text}.`
+    kind &&
+    say("parts.its_roots_like_ph", {
+      name: kind.name,
+      text: told(guide, kind, "ph_low").text,
+      text2: told(guide, kind, "ph_high").text,
+    })
   );
 }
 
@@ -75,7 +80,7 @@ export function phLiked(guide: Guide, key: string): string | undefined {
 export function traitText(trait: Trait, text: string): string {
   if (trait.number) {
     const value = Number(text);
-    if (trait.id === "flush_weeks" && value === 0) return "never";
+    if (trait.id === "flush_weeks" && value === 0) return say("parts.never");
     return trait.unit ? `${Number.isFinite(value) ? plain(value) : text} ${trait.unit}` : text;
   }
   return text
@@ -86,14 +91,28 @@ export function traitText(trait: Trait, text: string): string {
 
 /** The traits in the order a grower asks for them. */
 export const TRAIT_GROUPS = [
-  { title: "Water", traits: ["habit", "depletion", "crop", "canopy", "flush_weeks", "salt"] },
-  { title: "Food", traits: ["appetite", "cap_ec", "cap_n", "holds", "repot_hold", "graft_days", "leaf", "leaf_salt"] },
   {
-    title: "Roots and mix",
+    get title() {
+      return say("common.water");
+    },
+    traits: ["habit", "depletion", "crop", "canopy", "flush_weeks", "salt"],
+  },
+  {
+    get title() {
+      return say("common.food");
+    },
+    traits: ["appetite", "cap_ec", "cap_n", "holds", "repot_hold", "graft_days", "leaf", "leaf_salt"],
+  },
+  {
+    get title() {
+      return say("parts.roots_and_mix");
+    },
     traits: ["roots", "air", "rots", "ph_low", "ph_high", "mixes", "repot_years", "repot_season"],
   },
   {
-    title: "Season",
+    get title() {
+      return say("parts.season");
+    },
     traits: [
       "season",
       "base",
@@ -108,10 +127,22 @@ export const TRAIT_GROUPS = [
       "coldest",
     ],
   },
-  { title: "Light", traits: ["light", "light_low", "light_high"] },
-  { title: "Other care", traits: ["pinch_days", "deadhead_days", "turn_days", "stake_days", "look_days"] },
   {
-    title: "Harm",
+    get title() {
+      return say("parts.light");
+    },
+    traits: ["light", "light_low", "light_high"],
+  },
+  {
+    get title() {
+      return say("common.other_care");
+    },
+    traits: ["pinch_days", "deadhead_days", "turn_days", "stake_days", "look_days"],
+  },
+  {
+    get title() {
+      return say("parts.harm");
+    },
     traits: ["poison_people", "poison_dogs", "poison_cats", "phosphorus", "lime", "copper", "fluoride", "carnivore"],
   },
 ] as const;

@@ -1,24 +1,29 @@
 import type { Todo, Trend, Verdict } from "../api";
-import { words } from ".";
+import { words, say } from ".";
 import { day, figures, type Shown } from "./numbers";
 
-const SHARES: [number, string][] = [
-  [0.25, "a quarter"],
-  [1 / 3, "a third"],
+const SHARES = [
+  [0.25, "a_quarter"],
+  [1 / 3, "a_third"],
   [0.5, "half"],
-  [0.75, "three quarters"],
-];
+  [0.75, "three_quarters"],
+] as const;
 
 /** A share as one says it: half, a third; else in per cent. */
 function share(value: number): string {
-  return SHARES.find(([s]) => Math.abs(s - value) < 0.01)?.[1] ?? perCent(value);
+  const named = SHARES.find(([s]) => Math.abs(s - value) < 0.01)?.[1];
+  return named ? say(`parts.${named}`) : perCent(value);
 }
 
 const perCent = (value: number) => `${Math.round(value * 100)} %`;
 
 /** So many minutes, or hours where they are many. */
 export const duration = (minutes: number) =>
-  minutes <= 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h${minutes % 60 ? ` ${minutes % 60} min` : ""}`;
+  minutes <= 90
+    ? say("parts.min", { minutes })
+    : minutes % 60
+      ? say("parts.hours_min", { hours: Math.floor(minutes / 60), minutes: minutes % 60 })
+      : say("parts.hours", { hours: minutes / 60 });
 
 type Fact = Verdict["causes"][number]["speaksFor"][number];
 
@@ -27,7 +32,7 @@ export function fact(f: Fact): string {
   if (f.value === undefined) return words("facts", f.id);
   const value =
     f.unit === "d"
-      ? `${f.value} ${f.value === 1 ? "day" : "days"}`
+      ? say("parts.days", { days: f.value })
       : f.unit
         ? `${f.unit.startsWith("mg") ? Math.round(f.value) : figures(f.value)} ${f.unit}`
         : f.id === "out_over_in"
@@ -70,12 +75,12 @@ export function todo(t: Todo, shown: Shown): string {
     case "refresh_partly":
       return `${what}: ${part}`;
     case "correct_water":
-      return `${what}: from ${most} to ${least} ${t.unit}`;
+      return say("parts.from_to", { what, most, least, unit: t.unit });
     case "rain_share":
       return `${what}: ${most}`;
     case "less_ammonium":
     case "more_ammonium":
-      return `${what}: at most ${most} of its nitrogen`;
+      return say("parts.at_most_of_its_nitrogen", { what, most });
     default:
       return what;
   }
@@ -83,15 +88,18 @@ export function todo(t: Todo, shown: Shown): string {
 
 /** A band as it is named: by which method, in what, for how hungry a plant. */
 export const bandName = (b: Verdict["band"]) =>
-  `${words("methods", b.method).toLowerCase()}, ${words("zones", b.zone)}${b.appetite === "none" ? "" : `, appetite ${b.appetite}`}`;
+  `${words("methods", b.method).toLowerCase()}, ${words("zones", b.zone)}${b.appetite === "none" ? "" : say("parts.appetite", { appetite: b.appetite })}`;
 
 /** Where readings are heading, in words. */
 export function course(t: Trend, name: string, unit: string): string {
-  if (!t.moves) return `${name} holds: no trend beyond chance in ${t.from} readings.`;
-  const way = t.perMonth > 0 ? "rises" : "falls";
-  const by = `${figures(Math.abs(t.perMonth))} ${unit === "pH" ? "" : `${unit} `}a month`;
+  if (!t.moves) return say("parts.holds_no_trend_beyond_chance_in", { name, from: t.from });
+  const by = say("parts.a_month", { perMonth: figures(Math.abs(t.perMonth)), value: unit === "pH" ? "" : `${unit} ` });
   const leaves = t.leavesOn
-    ? ` It leaves the band about ${day(t.leavesOn)}${t.leavesEarliest && t.leavesEarliest < t.leavesOn ? ` (from ${day(t.leavesEarliest)} on)` : ""}.`
+    ? say("parts.it_leaves_the_band_about", {
+        day: day(t.leavesOn),
+        value:
+          t.leavesEarliest && t.leavesEarliest < t.leavesOn ? say("parts.from_on", { day: day(t.leavesEarliest) }) : "",
+      })
     : "";
-  return `${name} ${way} by ${by}, by ${t.from} readings.${leaves}`;
+  return say(t.perMonth > 0 ? "parts.rises_by" : "parts.falls_by", { name, by, from: t.from, leaves });
 }

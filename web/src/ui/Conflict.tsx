@@ -1,5 +1,5 @@
 import type { Typed } from "../api";
-import { words } from "../text";
+import { words, say } from "../text";
 import { Button } from "./Button";
 
 type Plain = Record<string, unknown>;
@@ -45,13 +45,13 @@ export function Conflict({
   return (
     <div role="alert" className="stamp my-2 border-l-4 border-stop p-2">
       <div className="bg-ground p-2">
-        <p className="mb-1 font-semibold">▲ This was changed meanwhile, in another window or by someone else.</p>
+        <p className="mb-1 font-semibold">{say("frame.this_was_changed_meanwhile_in_another")}</p>
         <table className="w-full border-collapse text-left text-sm">
           <thead>
             <tr className="note border-b border-rule-strong">
-              <th className="font-semibold">Differs</th>
-              <th className="font-semibold">Yours</th>
-              <th className="font-semibold">Saved</th>
+              <th className="font-semibold">{say("frame.differs")}</th>
+              <th className="font-semibold">{say("frame.yours")}</th>
+              <th className="font-semibold">{say("common.saved")}</th>
             </tr>
           </thead>
           <tbody>
@@ -66,9 +66,9 @@ export function Conflict({
         </table>
         <div className="mt-2 flex flex-wrap gap-2">
           <Button look="ink" onClick={keep}>
-            Save mine over it
+            {say("frame.save_mine_over_it")}
           </Button>
-          <Button onClick={take}>Take what is saved</Button>
+          <Button onClick={take}>{say("frame.take_what_is_saved")}</Button>
         </div>
       </div>
     </div>

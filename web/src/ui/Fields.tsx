@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { useId } from "react";
+import { say } from "../text";
 import type { Fault, Typed } from "../api";
 
 type Common = { label: string; field: string; faults: Fault[]; hint?: ReactNode; row?: boolean };
@@ -66,7 +67,7 @@ export function NumberField(
           />
           {p.units ? (
             <select
-              aria-label={`${p.label}: unit`}
+              aria-label={say("frame.unit", { label: p.label })}
               className="box ml-1 !w-[5.25rem] shrink-0 !px-1"
               value={p.value.unit}
               onChange={(e) => p.onChange({ ...p.value, unit: e.target.value })}

@@ -1,16 +1,17 @@
 import { Toast } from "radix-ui";
 import { type ReactNode, useCallback, useMemo, useState } from "react";
 import { Button } from "./Button";
+import { say } from "../text";
 import { type Notice, NoticesContext } from "./notices";
 
 /** Short notices at the foot of the page: what was saved, and the way to take it back. */
 export function Notices({ children }: { children: ReactNode }) {
   const [list, setList] = useState<(Notice & { id: number })[]>([]);
-  const say = useCallback(
+  const notify = useCallback(
     (notice: Notice) => setList((l) => [...l.slice(-2), { ...notice, id: Date.now() + l.length }]),
     [],
   );
-  const value = useMemo(() => ({ say }), [say]);
+  const value = useMemo(() => ({ notify }), [notify]);
   const gone = (id: number) => setList((l) => l.filter((n) => n.id !== id));
   return (
     <NoticesContext.Provider value={value}>
@@ -33,12 +34,15 @@ export function Notices({ children }: { children: ReactNode }) {
                 </Button>
               </Toast.Action>
             )}
-            <Toast.Close aria-label="Close" className="min-h-11 min-w-11">
+            <Toast.Close aria-label={say("common.close")} className="min-h-11 min-w-11">
               ×
             </Toast.Close>
           </Toast.Root>
         ))}
-        <Toast.Viewport className="no-print fixed right-3 bottom-16 z-50 flex w-[min(28rem,calc(100vw-1.5rem))] flex-col gap-2 sm:bottom-3" />
+        <Toast.Viewport
+          label={say("frame.notifications")}
+          className="no-print fixed right-3 bottom-16 z-50 flex w-[min(28rem,calc(100vw-1.5rem))] flex-col gap-2 sm:bottom-3"
+        />
       </Toast.Provider>
     </NoticesContext.Provider>
   );

@@ -1,4 +1,5 @@
 import { Dialog } from "radix-ui";
+import { say } from "../text";
 import type { ReactNode } from "react";
 
 /** A short task in front of the page. Escape or the cross leaves it; nothing is done then. */
@@ -23,7 +24,7 @@ export function Panel({
         >
           <div className="mb-2 flex items-start justify-between gap-3">
             <Dialog.Title className="text-xl">{title}</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="min-h-9 min-w-9 text-2xl leading-none">
+            <Dialog.Close aria-label={say("common.close")} className="min-h-9 min-w-9 text-2xl leading-none">
               ×
             </Dialog.Close>
           </div>

@@ -1,5 +1,6 @@
 import { Link, useParams } from "@tanstack/react-router";
 import type { ReactNode } from "react";
+import { say } from "../text";
 import { Button } from "./Button";
 
 type Props<T> = {
@@ -56,8 +57,8 @@ export function SideList<T extends { id: string }>({
     <aside aria-label={label} className={`no-print ${hidden ? "hidden lg:block" : ""}`}>
       <input
         type="search"
-        aria-label={`Find a ${one}`}
-        placeholder={`Find a ${one}`}
+        aria-label={say("frame.find_a", { one })}
+        placeholder={say("frame.find_a", { one })}
         className="box !font-text"
         value={find}
         onChange={(e) => setFind(e.target.value)}
@@ -69,8 +70,8 @@ export function SideList<T extends { id: string }>({
           </li>
         ))}
       </ul>
-      {find && items.length === 0 && <p className="note">No {one} is named like that.</p>}
-      <Button onClick={add}>Add a {one}</Button>
+      {find && items.length === 0 && <p className="note">{say("frame.no_is_named_like_that", { one })}</p>}
+      <Button onClick={add}>{say("common.add_a", { one })}</Button>
       {foot && <div className="mt-2">{foot}</div>}
     </aside>
   );

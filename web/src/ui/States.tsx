@@ -1,11 +1,12 @@
 import type { ReactNode } from "react";
 import { Problem } from "../api";
+import { say } from "../text";
 import { Button } from "./Button";
 
 export function Loading({ what }: { what: string }) {
   return (
     <p role="status" className="note p-6">
-      Fetching {what} …
+      {say("frame.fetching", { what })}
     </p>
   );
 }
@@ -22,13 +23,13 @@ export function Nothing({ title, children }: { title: string; children?: ReactNo
 
 /** What went wrong, in a sentence, and the way to try again. */
 export function Trouble({ problem, again }: { problem: unknown; again?: () => void }) {
-  const detail = problem instanceof Problem ? problem.detail : "Something went wrong on this page. Reload it.";
+  const detail = problem instanceof Problem ? problem.detail : say("frame.something_went_wrong_on_this_page");
   return (
     <div role="alert" className="stamp border-l-4 border-stop p-3">
       <p className="bg-ground p-2">{detail}</p>
       {again && (
         <Button className="mt-2" onClick={again}>
-          Try again
+          {say("frame.try_again")}
         </Button>
       )}
     </div>

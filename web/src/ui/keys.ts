@@ -1,20 +1,20 @@
 import { useEffect, useRef } from "react";
 
 /** Keys that act on the page itself, as shown by “?”. */
-export const KEYS: { key: string; does: string }[] = [
-  { key: "t", does: "Today" },
-  { key: "b", does: "Bench" },
-  { key: "m", does: "Mixes" },
-  { key: "f", does: "Feeds" },
-  { key: "y", does: "Year" },
-  { key: "s", does: "Shelf" },
-  { key: "g", does: "Garden" },
-  { key: "n", does: "a new lot" },
-  { key: "/", does: "to the search of this page" },
-  { key: "u", does: "undo what was done last" },
-  { key: "Ctrl K", does: "find anything: lots, feeds, pages, commands" },
-  { key: "?", does: "this list" },
-];
+export const KEYS = [
+  { key: "t", does: "common.today" },
+  { key: "b", does: "common.bench" },
+  { key: "m", does: "common.mixes" },
+  { key: "f", does: "common.feeds" },
+  { key: "y", does: "frame.year" },
+  { key: "s", does: "common.shelf" },
+  { key: "g", does: "frame.garden" },
+  { key: "n", does: "frame.a_new_lot" },
+  { key: "/", does: "frame.to_the_search_of_this_page" },
+  { key: "u", does: "frame.undo_what_was_done_last" },
+  { key: "Ctrl K", does: "frame.find_anything_lots_feeds_pages_commands" },
+  { key: "?", does: "frame.this_list" },
+] as const;
 
 function typing(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && target.closest("input, textarea, select, [contenteditable]") !== null;

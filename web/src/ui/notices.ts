@@ -2,7 +2,7 @@ import { createContext, useContext } from "react";
 
 export type Notice = { text: string; bad?: boolean; action?: { label: string; run: () => void } };
 
-export const NoticesContext = createContext<{ say: (notice: Notice) => void } | undefined>(undefined);
+export const NoticesContext = createContext<{ notify: (notice: Notice) => void } | undefined>(undefined);
 
 export function useNotices() {
   const notices = useContext(NoticesContext);

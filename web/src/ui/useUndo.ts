@@ -1,10 +1,11 @@
 import { api, call, newId } from "../api";
 import { useAct } from "../api/queries";
+import { say } from "../text";
 import { useNotices } from "./notices";
 
 /** Takes an act back, by the same key until it is done. */
 export function useUndo(garden: string) {
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const undo = useAct(
     garden,
     (v: { act: string; clientKey: string }) =>
@@ -14,20 +15,24 @@ export function useUndo(garden: string) {
           body: { clientKey: v.clientKey },
         }),
       ),
-    () => say({ text: "Taken back." }),
+    () => notify({ text: say("frame.taken_back") }),
   );
   const send = (v: { act: string; clientKey: string }) =>
     undo.mutate(v, {
       onError: (e) =>
-        say({ text: e.detail, bad: true, ...(e.retry ? { action: { label: "Try again", run: () => send(v) } } : {}) }),
+        notify({
+          text: e.detail,
+          bad: true,
+          ...(e.retry ? { action: { label: say("frame.try_again"), run: () => send(v) } } : {}),
+        }),
     });
   return (act: string) => send({ act, clientKey: newId() });
 }
 
 /** Says what was done, with the way to take it back. */
 export function useTold(garden: string) {
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const undo = useUndo(garden);
   return (text: string, act?: string) =>
-    say({ text, ...(act ? { action: { label: "Undo", run: () => undo(act) } } : {}) });
+    notify({ text, ...(act ? { action: { label: say("common.undo"), run: () => undo(act) } } : {}) });
 }

@@ -8,13 +8,20 @@ import { Segmented } from "../ui/Segmented";
 import { Trouble } from "../ui/States";
 import { useDraft } from "../ui/useDraft";
 import { useTheme } from "../ui/useTheme";
+import { preferred, say } from "../text";
 import { RestoreGarden } from "./garden/RestoreGarden";
 
 type Water = "tap" | "rain" | "measured";
 type Draft = NewGarden & { water: Water };
 
 /** What rain water usually has; typical, and to be replaced by a measurement. */
-const RAIN = { waterName: "Rain", waterEc: { text: "0.05", unit: "mS/cm" }, waterPh: { text: "6", unit: "pH" } };
+const RAIN = {
+  get waterName() {
+    return say("frame.rain");
+  },
+  waterEc: { text: "0.05", unit: "mS/cm" },
+  waterPh: { text: "6", unit: "pH" },
+};
 
 const ZONES = Intl.supportedValuesOf("timeZone");
 
@@ -25,6 +32,7 @@ function blank(): Draft {
     name: "",
     timeZone: ZONES.includes(here) ? here : "Europe/London",
     latitude: { text: "", unit: "°" },
+    language: preferred() === "en-US" ? "en-US" : "en-GB",
     unitHabit: us ? "us" : "metric",
     hand: "spoons",
     can: { text: us ? "1½" : "5", unit: us ? "US gal" : "L" },
@@ -38,7 +46,9 @@ const EMPTY = blank();
 
 function sent({ water, waterEc, waterPh, ...rest }: Draft): NewGarden {
   if (water === "rain") return { ...rest, ...RAIN };
-  return water === "measured" ? { ...rest, waterName: "Tap", waterEc, waterPh } : { ...rest, waterName: "Tap" };
+  return water === "measured"
+    ? { ...rest, waterName: say("frame.tap"), waterEc, waterPh }
+    : { ...rest, waterName: say("frame.tap") };
 }
 
 /** The first page of an empty installation: six short answers, then the bottle, then the plant. */
@@ -62,14 +72,13 @@ export default function FirstStart() {
   const faults = make.error?.faults ?? [];
   return (
     <main className="mx-auto max-w-3xl px-3 pt-6">
-      <p className="border-b-4 border-double border-rule-strong pb-2 text-xl font-semibold">Even Cistern</p>
-      <h1 className="mt-4 text-3xl">Your garden</h1>
-      <p className="mb-5 text-soft">
-        Six short answers. Then take a bottle of feed in your hand, then a plant: in three minutes you have its dose and
-        a date.
+      <p className="border-b-4 border-double border-rule-strong pb-2 text-xl font-semibold">
+        {say("frame.even_cistern")}
       </p>
+      <h1 className="mt-4 text-3xl">{say("frame.your_garden")}</h1>
+      <p className="mb-5 text-soft">{say("frame.six_short_answers_then_take_a")}</p>
       <form
-        aria-label="Your garden"
+        aria-label={say("frame.your_garden")}
         onSubmit={(e) => {
           e.preventDefault();
           make.mutate(sent(d));
@@ -77,26 +86,26 @@ export default function FirstStart() {
       >
         <div className="gap-8 sm:grid sm:grid-cols-2">
           <div>
-            <h2 className="head">Where</h2>
+            <h2 className="head">{say("common.where")}</h2>
             <TextField
-              label="What do you call it?"
+              label={say("frame.what_do_you_call_it")}
               field="garden.name"
               faults={faults}
               value={d.name}
-              placeholder="Back yard and kitchen"
+              placeholder={say("frame.back_yard_and_kitchen")}
               onChange={(name) => draft.change({ name })}
             />
             <NumberField
-              label="Latitude, south of the equator with a minus"
+              label={say("common.latitude_south_of_the_equator_with")}
               field="garden.latitude"
               faults={faults}
               value={d.latitude}
               placeholder="52.4"
               onChange={(latitude) => draft.change({ latitude })}
-              hint="For the length of the day. A map tells it; the nearest degree will do."
+              hint={say("frame.for_the_length_of_the_day")}
             />
             <ChoiceField
-              label="Time zone"
+              label={say("common.time_zone")}
               field="garden.time_zone"
               faults={faults}
               value={d.timeZone}
@@ -105,29 +114,29 @@ export default function FirstStart() {
             />
           </div>
           <div>
-            <h2 className="head">With what</h2>
+            <h2 className="head">{say("common.with_what")}</h2>
             <div className="mb-2 flex flex-wrap gap-2">
               <Segmented
-                label="Units"
+                label={say("frame.units")}
                 value={d.unitHabit}
                 onChange={(v) => draft.change({ unitHabit: v as Draft["unitHabit"] })}
                 options={[
-                  { value: "metric", label: "litres · cm" },
-                  { value: "us", label: "gallons · in" },
+                  { value: "metric", label: say("common.litres_cm") },
+                  { value: "us", label: say("frame.gallons_in") },
                 ]}
               />
               <Segmented
-                label="Measure feed with"
+                label={say("common.measure_feed_with")}
                 value={d.hand}
                 onChange={(v) => draft.change({ hand: v as Draft["hand"] })}
                 options={[
-                  { value: "spoons", label: "spoons" },
-                  { value: "scale", label: "gram scale" },
+                  { value: "spoons", label: say("common.spoons") },
+                  { value: "scale", label: say("frame.gram_scale") },
                 ]}
               />
             </div>
             <NumberField
-              label="Your can holds"
+              label={say("frame.your_can_holds")}
               field="can"
               faults={faults}
               value={d.can ?? { text: "", unit: "L" }}
@@ -135,17 +144,17 @@ export default function FirstStart() {
               onChange={(can) => draft.change({ can })}
             />
             <ChoiceField
-              label="You water with"
+              label={say("frame.you_water_with")}
               field="water"
               faults={faults}
               value={d.water}
               onChange={(water) => draft.change({ water: water as Water })}
               options={[
-                { value: "tap", label: "tap water, not measured" },
-                { value: "rain", label: "rain water" },
-                { value: "measured", label: "tap water, measured" },
+                { value: "tap", label: say("frame.tap_water_not_measured") },
+                { value: "rain", label: say("frame.rain_water") },
+                { value: "measured", label: say("frame.tap_water_measured") },
               ]}
-              hint="Softened water is unfit for plants: it is full of sodium."
+              hint={say("frame.softened_water_is_unfit_for_plants")}
             />
             {d.water === "measured" && (
               <div className="grid grid-cols-2 gap-2">
@@ -171,11 +180,15 @@ export default function FirstStart() {
         </div>
         {make.isError && faults.length === 0 && <Trouble problem={make.error} />}
         <Button look="ink" type="submit" className="mt-3 min-h-11" disabled={make.isPending}>
-          {make.isPending ? "Making it …" : make.error?.retry ? "Retry" : "On to the bottle"}
+          {make.isPending
+            ? say("frame.making_it")
+            : make.error?.retry
+              ? say("common.retry")
+              : say("frame.on_to_the_bottle")}
         </Button>
       </form>
       <details className="mt-8 max-w-md border-t border-rule pt-3">
-        <summary className="note underline underline-offset-4">You have a garden file from before?</summary>
+        <summary className="note underline underline-offset-4">{say("frame.you_have_a_garden_file_from")}</summary>
         <div className="mt-2">
           <RestoreGarden />
         </div>

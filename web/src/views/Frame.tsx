@@ -17,34 +17,37 @@ import { GARDEN_PARTS } from "./garden/parts";
 import { YEAR_PAGES } from "./year/pages";
 import { FEED_PAGES } from "./feeds/pages";
 import { saveSettings, settingsOf } from "./garden/settings";
+import { follow, more, rich, say } from "../text";
 import type { Order } from "./Palette";
 
-const Palette = lazy(() => import("./Palette"));
+const Palette = lazy(() => Promise.all([import("./Palette"), more()]).then(([palette]) => palette));
 
 const VIEWS = [
-  { to: "/g/$garden/today", label: "Today" },
-  { to: "/g/$garden/bench", label: "Bench" },
-  { to: "/g/$garden/mixes", label: "Mixes" },
-  { to: "/g/$garden/feeds", label: "Feeds" },
-  { to: "/g/$garden/year", label: "Year" },
-  { to: "/g/$garden/shelf", label: "Shelf" },
-  { to: "/g/$garden/garden", label: "Garden" },
+  { to: "/g/$garden/today", key: "t", label: "common.today" },
+  { to: "/g/$garden/bench", key: "b", label: "common.bench" },
+  { to: "/g/$garden/mixes", key: "m", label: "common.mixes" },
+  { to: "/g/$garden/feeds", key: "f", label: "common.feeds" },
+  { to: "/g/$garden/year", key: "y", label: "frame.year" },
+  { to: "/g/$garden/shelf", key: "s", label: "common.shelf" },
+  { to: "/g/$garden/garden", key: "g", label: "frame.garden" },
 ] as const;
 
 /** The unit habit, changed from any page. */
 function Units({ garden }: { garden: Garden }) {
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const change = useAct(garden.id, (unitHabit: Garden["unitHabit"]) =>
     saveSettings(garden.id, { ...settingsOf(garden), unitHabit }),
   );
   return (
     <Segmented
-      label="Units"
+      label={say("frame.units")}
       value={garden.unitHabit}
-      onChange={(v) => change.mutate(v as Garden["unitHabit"], { onError: (e) => say({ text: e.detail, bad: true }) })}
+      onChange={(v) =>
+        change.mutate(v as Garden["unitHabit"], { onError: (e) => notify({ text: e.detail, bad: true }) })
+      }
       options={[
         { value: "metric", label: "L · cm" },
-        { value: "us", label: "gal · in" },
+        { value: "us", label: say("frame.gal_in") },
       ]}
     />
   );
@@ -60,7 +63,7 @@ function useTicks(garden: string) {
   });
   const sent = useCallback(
     (work: Work, act: Recorded) => {
-      tell.current(`${work.lotName}: recorded.`, act.actId);
+      tell.current(say("frame.recorded", { lotName: work.lotName }), act.actId);
       void client.invalidateQueries({ queryKey: ["garden", garden] });
     },
     [client, garden],
@@ -71,7 +74,7 @@ function useTicks(garden: string) {
 /** Takes back the last act that has not been taken back. */
 function useUndoLast(garden: string) {
   const client = useQueryClient();
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const undo = useUndo(garden);
   return () =>
     void client
@@ -79,9 +82,9 @@ function useUndoLast(garden: string) {
       .then((acts) => {
         const last = acts.find((a) => !a.undone && a.undoes === undefined);
         if (last) undo(last.actId);
-        else say({ text: "There is nothing to take back." });
+        else notify({ text: say("frame.there_is_nothing_to_take_back") });
       })
-      .catch((e: unknown) => say({ text: e instanceof Problem ? e.detail : String(e), bad: true }));
+      .catch((e: unknown) => notify({ text: e instanceof Problem ? e.detail : String(e), bad: true }));
 }
 
 /** Until the first lot stands on the bench: what is done, and what comes next. */
@@ -92,16 +95,16 @@ function FirstSteps({ garden }: { garden: string }) {
   const params = { garden };
   return (
     <p role="note" className="border-b border-rule py-2">
-      ✓ The garden. {feeds.length > 0 ? "✓ The bottle. " : ""}
+      {say("frame.the_garden", { which: feeds.length > 0 ? "yes" : "no" })}
       {feeds.length > 0 ? (
         <Link to="/g/$garden/bench/$lot" params={{ ...params, lot: `new-${newId()}` }} className="font-semibold">
-          Next: the first plant →
+          {say("frame.next_the_first_plant")}
         </Link>
       ) : (
         <>
-          <b>Now the bottle or box of feed:</b> its three numbers and its label's sentence.{" "}
+          {rich("frame.now_the_bottle_or_box_of", { b: (c) => <b>{c}</b> })}{" "}
           <Link to="/g/$garden/bench/$lot" params={{ ...params, lot: `new-${newId()}` }}>
-            Or go on without feed
+            {say("frame.or_go_on_without_feed")}
           </Link>
         </>
       )}
@@ -114,6 +117,10 @@ export function Frame() {
   const { id, garden, catalogue } = useGarden();
   const { theme, turn } = useTheme();
   const away = useAway();
+  const language = garden.data?.language;
+  useEffect(() => {
+    if (language) follow(language);
+  }, [language]);
   useTicks(id);
   const navigate = useNavigate();
   const [panel, setPanel] = useState<"find" | "keys">();
@@ -122,30 +129,30 @@ export function Frame() {
   const newLot = () => void navigate({ to: "/g/$garden/bench/$lot", params: { ...params, lot: `new-${newId()}` } });
   const orders: Order[] = [
     ...VIEWS.map((v) => ({
-      label: v.label,
-      key: v.label[0]!.toLowerCase(),
+      label: say(v.label),
+      key: v.key,
       run: () => void navigate({ to: v.to, params }),
     })),
-    { label: "A new lot", key: "n", run: newLot },
+    { label: say("frame.a_new_lot_2"), key: "n", run: newLot },
     {
-      label: "A new feed",
+      label: say("frame.a_new_feed"),
       run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
     },
-    { label: "Readings, pot by pot", run: () => void navigate({ to: "/g/$garden/readings", params }) },
+    { label: say("common.readings_pot_by_pot"), run: () => void navigate({ to: "/g/$garden/readings", params }) },
     {
-      label: "Readings, side by side",
+      label: say("common.readings_side_by_side"),
       run: () => void navigate({ to: "/g/$garden/readings/small", params }),
     },
     ...YEAR_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
     ...FEED_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
-    { label: "Undo what was done last", key: "u", run: undoLast },
+    { label: say("frame.undo_what_was_done_last_2"), key: "u", run: undoLast },
     ...GARDEN_PARTS.slice(1).map((p) => ({
       label: p.label,
       run: () => void navigate({ to: "/g/$garden/garden", params, search: { part: p.id } }),
     })),
-    { label: theme === "light" ? "Night colours" : "Day colours", run: turn },
-    { label: "Print this page", run: () => window.print() },
-    { label: "Keys", key: "?", run: () => setPanel("keys") },
+    { label: theme === "light" ? say("frame.night_colours") : say("frame.day_colours"), run: turn },
+    { label: say("frame.print_this_page"), run: () => window.print() },
+    { label: say("frame.keys"), key: "?", run: () => setPanel("keys") },
   ];
   useKeys({
     ...Object.fromEntries(orders.flatMap((o) => (o.key ? [[o.key, o.run]] : []))),
@@ -156,19 +163,19 @@ export function Frame() {
   return (
     <div className="mx-auto flex min-h-screen max-w-[84rem] flex-col px-3 sm:px-6">
       <a href="#page" className="sr-only focus:not-sr-only">
-        Skip to the page
+        {say("frame.skip_to_the_page")}
       </a>
       <header className="no-print border-b-4 border-double border-rule-strong pt-3 pb-2">
         <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
           <p className="flex items-baseline gap-3">
-            <span className="text-xl font-semibold">Even Cistern</span>
+            <span className="text-xl font-semibold">{say("frame.even_cistern")}</span>
             <span className="note hidden md:inline">
               {garden.data?.name}
               {garden.data && ` · ${day(garden.data.today)}`}
             </span>
           </p>
           <nav
-            aria-label="Views"
+            aria-label={say("frame.views")}
             className="fixed inset-x-0 bottom-0 z-20 flex border-t-2 border-ink bg-ground sm:static sm:border-0"
           >
             {VIEWS.map((v) => (
@@ -179,7 +186,7 @@ export function Frame() {
                 className="flex min-h-14 flex-1 items-center justify-center px-1 text-[0.95rem] sm:min-h-9 sm:px-3 sm:text-lg"
                 activeProps={{ className: "font-semibold underline decoration-2 underline-offset-8" }}
               >
-                {v.label}
+                {say(v.label)}
               </Link>
             ))}
           </nav>
@@ -190,33 +197,32 @@ export function Frame() {
               onClick={() => setPanel("find")}
               className="min-h-8 px-2 text-sm underline underline-offset-4"
             >
-              Find <kbd className="fig hidden text-xs text-soft no-underline lg:inline">Ctrl K</kbd>
+              {rich("frame.find_ctrl_k", {
+                kbd: (c) => <kbd className="fig hidden text-xs text-soft no-underline lg:inline">{c}</kbd>,
+              })}
             </button>
             <button
               type="button"
-              aria-label="Keys"
+              aria-label={say("frame.keys")}
               onClick={() => setPanel("keys")}
               className="min-h-8 px-2 text-sm underline underline-offset-4"
             >
               ?
             </button>
             <button type="button" onClick={turn} className="min-h-8 px-2 text-sm underline underline-offset-4">
-              {theme === "light" ? "Night" : "Day"}
+              {theme === "light" ? say("frame.night") : say("common.day")}
             </button>
           </div>
         </div>
       </header>
       {away && (
         <p role="status" className="stamp px-3 py-1">
-          <span className="bg-ground px-1">
-            ▲ The server does not answer. You see what was kept; work you tick is kept too, with its time, and sent when
-            it answers.
-          </span>
+          <span className="bg-ground px-1">{say("frame.the_server_does_not_answer_you")}</span>
         </p>
       )}
       {!away && garden.isRefetchError && (
         <p role="status" className="stamp px-3 py-1">
-          <span className="bg-ground px-1">▲ No answer just now. What you see may be old; what you type is kept.</span>
+          <span className="bg-ground px-1">{say("frame.no_answer_just_now_what_you")}</span>
         </p>
       )}
       <main id="page" className="flex-1 pb-24 sm:pb-6">
@@ -228,18 +234,18 @@ export function Frame() {
             <Outlet />
           </>
         ) : (
-          <Loading what="the garden" />
+          <Loading what={say("common.the_garden")} />
         )}
       </main>
       {panel === "keys" && (
-        <Panel title="Keys" close={() => setPanel(undefined)}>
+        <Panel title={say("frame.keys")} close={() => setPanel(undefined)}>
           <dl className="m-0 grid grid-cols-[5rem_1fr] gap-y-1">
             {KEYS.map((k) => (
               <Fragment key={k.key}>
                 <dt>
                   <kbd className="fig border border-rule-strong px-1.5">{k.key}</kbd>
                 </dt>
-                <dd className="m-0">{k.does}</dd>
+                <dd className="m-0">{say(k.does)}</dd>
               </Fragment>
             ))}
           </dl>

@@ -4,6 +4,7 @@ import { Command } from "cmdk";
 import { useState } from "react";
 import { feedsQuery, lotsQuery, mixesQuery } from "../api/queries";
 import { keyOf, recipeName } from "../text/mixes";
+import { say } from "../text";
 import { Panel } from "../ui/Panel";
 
 const MOST_LOTS = 12;
@@ -21,14 +22,14 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
   const sought = find.toLowerCase();
   const named = (name: string) => name.toLowerCase().includes(sought);
   const commands = {
-    heading: "Pages and commands",
+    heading: say("frame.pages_and_commands"),
     items: orders
       .filter((o) => named(o.label))
       .map((o) => ({ value: `order ${o.label}`, label: o.label, hint: o.key, run: o.run })),
   };
   const things = [
     {
-      heading: "Lots",
+      heading: say("common.lots"),
       items: lots.slice(0, MOST_LOTS).map((l) => ({
         value: `lot ${l.id}`,
         label: l.name,
@@ -37,7 +38,7 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
       })),
     },
     {
-      heading: "Feeds",
+      heading: say("common.feeds"),
       items: feeds
         .filter((f) => !f.retired && named(f.name))
         .map((f) => ({
@@ -49,7 +50,7 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
     },
   ];
   things.push({
-    heading: "Mixes",
+    heading: say("common.mixes"),
     items: recipes
       .filter((r) => !r.retired && named(recipeName(r)))
       .map((r) => ({
@@ -64,17 +65,17 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
   const all = groups.flatMap((g) => g.items);
   const at = all.some((i) => i.value === chosen) ? chosen : (all[0]?.value ?? "");
   return (
-    <Panel title="Find anything" close={close}>
-      <Command shouldFilter={false} label="Find anything" value={at} onValueChange={setChosen}>
+    <Panel title={say("frame.find_anything")} close={close}>
+      <Command shouldFilter={false} label={say("frame.find_anything")} value={at} onValueChange={setChosen}>
         <Command.Input
           autoFocus
           value={find}
           onValueChange={setFind}
-          placeholder="A lot, a feed, a page, a command"
+          placeholder={say("frame.a_lot_a_feed_a_page")}
           className="box !font-text"
         />
         <Command.List className="max-h-[60vh] overflow-y-auto">
-          {all.length === 0 && <p className="note p-2">Nothing is named like that.</p>}
+          {all.length === 0 && <p className="note p-2">{say("frame.nothing_is_named_like_that")}</p>}
           {groups.map((g) => (
             <Command.Group
               key={g.heading}

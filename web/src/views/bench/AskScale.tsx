@@ -3,6 +3,7 @@ import { api, call, type Catalogue, type Garden, type Meter } from "../../api";
 import { useAct } from "../../api/queries";
 import { plain } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
+import { say } from "../../text";
 import { Trouble } from "../../ui/States";
 
 /** Asked once for each meter: ppm of what? */
@@ -29,12 +30,10 @@ export function AskScale({ garden, catalogue, meter }: { garden: Garden; catalog
   );
   return (
     <fieldset className="mb-3 border-2 border-stop p-2">
-      <legend className="px-1">▲ Which scale does this meter print?</legend>
-      <p className="note mb-2">
-        The same water reads 500, 640 or 700 ppm. It is in the meter's leaflet, or on its back. Asked once.
-      </p>
+      <legend className="px-1">{say("bench_page.which_scale_does_this_meter_print")}</legend>
+      <p className="note mb-2">{say("bench_page.the_same_water_reads_500_640")}</p>
       <Segmented
-        label="Scale of the meter"
+        label={say("bench_page.scale_of_the_meter")}
         value={chosen}
         onChange={(v) => {
           setChosen(v);

@@ -5,6 +5,7 @@ import { gardenQuery, lotsQuery, useGardenId } from "../../api/queries";
 import { dayFrom } from "../../text/numbers";
 import { ENTRY, SideList } from "../../ui/SideList";
 import { Loading, Trouble } from "../../ui/States";
+import { say } from "../../text";
 import { BenchList } from "./BenchList";
 
 /** All lots, or the one that is open with the others beside it. */
@@ -26,12 +27,12 @@ function Beside() {
   const navigate = useNavigate({ from: "/g/$garden/bench" });
   const lots = useQuery(lotsQuery(id, look));
   const today = useQuery(gardenQuery(id)).data?.today;
-  if (lots.isPending) return <Loading what="the bench" />;
+  if (lots.isPending) return <Loading what={say("bench_page.the_bench")} />;
   if (lots.isLoadingError) return <Trouble problem={lots.error} again={() => void lots.refetch()} />;
   const more = lots.data.counts!.looked - lots.data.lots.length;
   return (
     <SideList
-      label="Lots"
+      label={say("common.lots")}
       one="lot"
       items={lots.data.lots}
       find={look.find ?? ""}
@@ -42,14 +43,16 @@ function Beside() {
         <Link to="/g/$garden/bench/$lot" params={{ garden: id, lot: l.id }} search={(s) => s} {...ENTRY}>
           {l.name}
           <span className="note block font-normal">
-            {l.pots > 1 && `${l.pots} pots · `}
-            {l.retired ? "off the bench" : `due ${today ? dayFrom(l.state.dueOn, today) : ""}`}
+            {l.pots > 1 && say("bench_page.pots", { pots: l.pots })}
+            {l.retired
+              ? say("bench_page.off_the_bench")
+              : say("bench_page.due", { dayFrom: today ? dayFrom(l.state.dueOn, today) : "" })}
           </span>
         </Link>
       )}
       foot={
         <Link to="/g/$garden/bench" params={{ garden: id }} search={(s) => s} className="note">
-          {more > 0 ? `${more} more on the whole bench` : "The whole bench"}
+          {more > 0 ? say("bench_page.more_on_the_whole_bench", { more }) : say("bench_page.the_whole_bench")}
         </Link>
       }
     />

@@ -15,7 +15,7 @@ import {
   guideQuery,
 } from "../../api/queries";
 import { PotMark } from "../../parts/PotMark";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { day, dayFrom } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
@@ -37,7 +37,7 @@ export function BenchList() {
   const [chosen, setChosen] = useState<Map<string, Lot>>(new Map());
   const [deed, setDeed] = useState<Deed>();
   const [labels, setLabels] = useState(false);
-  if (!garden || !catalogue || pages.isPending) return <Loading what="the bench" />;
+  if (!garden || !catalogue || pages.isPending) return <Loading what={say("bench_page.the_bench")} />;
   if (pages.isLoadingError) return <Trouble problem={pages.error} again={() => void pages.refetch()} />;
   const lots = pages.data.pages.flatMap((p) => p.lots);
   const counts = pages.data.pages[0]!.counts!;
@@ -45,13 +45,10 @@ export function BenchList() {
   const set = (part: typeof look) => void navigate({ to: ".", search: (s) => ({ ...s, ...part }), replace: true });
   if (counts.all === 0 && counts.retired === 0) {
     return (
-      <Nothing title="The bench is empty.">
-        <p className="mb-3">
-          A lot is one plant, or many alike: its pot, its mix, its place. From these come the litres, the days and the
-          spoons.
-        </p>
+      <Nothing title={say("bench_page.the_bench_is_empty")}>
+        <p className="mb-3">{say("bench_page.a_lot_is_one_plant_or")}</p>
         <Button look="ink" onClick={add}>
-          Add the first lot
+          {say("bench_page.add_the_first_lot")}
         </Button>
       </Nothing>
     );
@@ -73,28 +70,28 @@ export function BenchList() {
   return (
     <div className="mx-auto max-w-5xl pt-4">
       <div className="no-print mb-3 flex flex-wrap items-center gap-x-3 gap-y-2">
-        <h1 className="mr-2 text-3xl">Bench</h1>
+        <h1 className="mr-2 text-3xl">{say("common.bench")}</h1>
         <input
           type="search"
-          aria-label="Find a lot"
-          placeholder="Name, plant or place"
+          aria-label={say("common.find_a_lot")}
+          placeholder={say("bench_page.name_plant_or_place")}
           className="box !w-56 !font-text"
           value={look.find ?? ""}
           onChange={(e) => set({ find: e.target.value || undefined })}
         />
         <Segmented
-          label="Which lots"
+          label={say("bench_page.which_lots")}
           value={look.state ?? "all"}
           onChange={(v) => set({ state: v === "all" ? undefined : (v as LotState) })}
           options={LOT_STATES.map((s) => ({ value: s, label: `${words("states", s)} ${number[s]}` }))}
         />
         <select
-          aria-label="In which place"
+          aria-label={say("bench_page.in_which_place")}
           className="box !w-auto !font-text"
           value={look.place ?? EVERYWHERE}
           onChange={(e) => set({ place: e.target.value === EVERYWHERE ? undefined : e.target.value })}
         >
-          <option value={EVERYWHERE}>all places</option>
+          <option value={EVERYWHERE}>{say("bench_page.all_places")}</option>
           {garden.places.map((p) => (
             <option key={p.id} value={p.id}>
               {p.name}
@@ -102,11 +99,11 @@ export function BenchList() {
           ))}
         </select>
         <Button onClick={add} className="ml-auto">
-          Add a lot
+          {say("bench_page.add_a_lot")}
         </Button>
       </div>
       {lots.length === 0 ? (
-        <p className="note p-6">No lot is like that. Clear the search, or look at all of them.</p>
+        <p className="note p-6">{say("bench_page.no_lot_is_like_that_clear")}</p>
       ) : (
         <>
           <div className="flex flex-wrap items-center justify-between gap-x-4">
@@ -118,8 +115,11 @@ export function BenchList() {
                 onChange={() => setChosen(all ? new Map() : new Map(lots.map((l) => [l.id, l])))}
               />
               {counts.looked === 1
-                ? "Choose it"
-                : `Choose all ${lots.length < counts.looked ? `${lots.length} shown of ` : ""}${counts.looked}`}
+                ? say("bench_page.choose_it")
+                : say("bench_page.choose_all", {
+                    value: lots.length < counts.looked ? say("bench_page.shown_of", { count: lots.length }) : "",
+                    looked: counts.looked,
+                  })}
             </label>
             <span className="no-print flex flex-wrap gap-x-4 text-sm">
               <Link
@@ -128,7 +128,7 @@ export function BenchList() {
                 search={look.place ? { place: look.place } : {}}
                 className="inline-block leading-8 underline underline-offset-4"
               >
-                Read many
+                {say("bench_page.read_many")}
               </Link>
               <Link
                 to="/g/$garden/readings/small"
@@ -136,7 +136,7 @@ export function BenchList() {
                 search={look.place ? { place: look.place } : {}}
                 className="inline-block leading-8 underline underline-offset-4"
               >
-                Readings side by side
+                {say("bench_page.readings_side_by_side")}
               </Link>
             </span>
           </div>
@@ -149,26 +149,26 @@ export function BenchList() {
               if (pages.hasNextPage && !pages.isFetchingNextPage) void pages.fetchNextPage();
             }}
           />
-          {pages.isFetchingNextPage && <Loading what="more of the bench" />}
+          {pages.isFetchingNextPage && <Loading what={say("bench_page.more_of_the_bench")} />}
         </>
       )}
       {chosen.size > 0 && (
         <div
           role="group"
-          aria-label="What to do with those chosen"
+          aria-label={say("bench_page.what_to_do_with_those_chosen")}
           className="no-print sticky bottom-14 z-10 mt-2 flex flex-wrap items-center gap-2 border-2 border-ink bg-leaf p-2 sm:bottom-2"
         >
           <span className="px-1">
-            <b className="fig">{chosen.size}</b> chosen:
+            {rich("bench_page.chosen", { b: (c) => <b className="fig">{c}</b>, size: chosen.size })}
           </span>
           {DEEDS.filter((d) => !d.one).map((d) => (
             <Button key={d.id} onClick={() => setDeed(d.id)}>
               {d.label}
             </Button>
           ))}
-          <Button onClick={() => setLabels(true)}>Labels</Button>
+          <Button onClick={() => setLabels(true)}>{say("bench_page.labels")}</Button>
           <Button look="quiet" onClick={() => setChosen(new Map())}>
-            Choose none
+            {say("bench_page.choose_none")}
           </Button>
         </div>
       )}
@@ -242,7 +242,7 @@ function Rows({
   }, [last, lots.length, more]);
   if (printing) {
     return (
-      <div role="list" aria-label="Lots">
+      <div role="list" aria-label={say("common.lots")}>
         {lots.map((lot, i) => (
           <div key={lot.id} role="listitem" className="break-inside-avoid">
             {(i === 0 || lots[i - 1]!.placeId !== lot.placeId) && <PlaceName garden={garden} lot={lot} />}
@@ -253,7 +253,13 @@ function Rows({
     );
   }
   return (
-    <div ref={list} role="list" aria-label="Lots" className="relative" style={{ height: rows.getTotalSize() }}>
+    <div
+      ref={list}
+      role="list"
+      aria-label={say("common.lots")}
+      className="relative"
+      style={{ height: rows.getTotalSize() }}
+    >
       {items.map((v) => {
         const lot = lots[v.index]!;
         const first = v.index === 0 || lots[v.index - 1]!.placeId !== lot.placeId;
@@ -279,7 +285,9 @@ function Row({ lot, garden, chosen, choose }: { lot: Lot; garden: Garden; chosen
   const guide = useQuery(guideQuery(garden.id)).data;
   const off = [
     lot.phOff && lot.state.phFinding && `pH ${words("findings", lot.state.phFinding)}`,
-    lot.saltsOff && lot.state.ecFinding && `salts ${words("findings", lot.state.ecFinding)}`,
+    lot.saltsOff &&
+      lot.state.ecFinding &&
+      say("bench_page.salts", { findings: words("findings", lot.state.ecFinding) }),
   ].filter(Boolean);
   const late = lot.state.dueOn < garden.today;
   const move = lot.moves[0];
@@ -291,7 +299,7 @@ function Row({ lot, garden, chosen, choose }: { lot: Lot; garden: Garden; chosen
           className="size-5"
           checked={chosen}
           onChange={choose}
-          aria-label={`Choose ${lot.name}`}
+          aria-label={say("bench_page.choose", { name: lot.name })}
         />
       </label>
       <PotMark left={lot.retired ? 0 : lot.left} shape={lot.pot.shape} />
@@ -306,18 +314,22 @@ function Row({ lot, garden, chosen, choose }: { lot: Lot; garden: Garden; chosen
         </Link>
         <span className="note block truncate">
           {guide && kindName(guide, lot.species)}
-          {lot.pots > 1 && ` · ${lot.pots} pots`}
-          {move && ` · to ${garden.places.find((p) => p.id === move.placeId)?.name} on ${day(move.on)}`}
+          {lot.pots > 1 && say("common.pots", { pots: lot.pots })}
+          {move &&
+            say("bench_page.to_on", {
+              name: garden.places.find((p) => p.id === move.placeId)?.name,
+              day: day(move.on),
+            })}
         </span>
         {off.length > 0 && <span className="block text-sm text-stop sm:hidden">▲ {off.join(", ")}</span>}
       </div>
       {off.length > 0 && <span className="hidden text-right text-sm text-stop sm:inline">▲ {off.join(", ")}</span>}
       <span className="fig w-28 shrink-0 text-right text-sm">
         {lot.retired ? (
-          `left ${lot.retiredOn ? day(lot.retiredOn) : ""}`
+          say("bench_page.left", { day: lot.retiredOn ? day(lot.retiredOn) : "" })
         ) : (
           <b className={late ? "text-stop" : ""}>
-            {late ? "▲ since " : ""}
+            {late ? say("bench_page.since") : ""}
             {dayFrom(lot.state.dueOn, garden.today)}
           </b>
         )}

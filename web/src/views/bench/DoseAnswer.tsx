@@ -3,7 +3,7 @@ import type { Care, Catalogue, Dose, Feed, Garden, Lot } from "../../api";
 import { HandDrawn, HandWords, OtherWays } from "../../parts/Hand";
 import { PotSection } from "../../parts/PotSection";
 import { Worked } from "../../parts/Worked";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { InSpite } from "./InSpite";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
 
@@ -38,7 +38,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
   return (
     <div className="gap-6 xl:grid xl:grid-cols-[1fr_20rem]">
       <div>
-        <h2 className="head !border-water">Water</h2>
+        <h2 className="head !border-water">{say("common.water")}</h2>
         <div className="grid grid-cols-[auto_auto_auto] justify-between gap-x-3">
           <p>
             {w.nextIsFlush ? (
@@ -49,60 +49,68 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
               </Worked>
             )}
             <span className="note block">
-              next time{many && ", each pot"}
-              {w.nextIsFlush && ": a flush"}
+              {rich("bench_page.next_time", { value: many && say("bench_page.each_pot") })}
+              {w.nextIsFlush && say("bench_page.a_flush")}
             </span>
           </p>
           <p>
             <Worked step="water.days" open={open} big>
-              {w.daysLikely} {w.daysLikely === 1 ? "day" : "days"}
+              {w.daysLikely} {w.daysLikely === 1 ? say("common.day_2") : say("common.days")}
             </Worked>
             <span className="note block">
-              between ({w.daysShort}–{w.daysLong})
+              {say("bench_page.between", { daysShort: w.daysShort, daysLong: w.daysLong })}
             </span>
           </p>
           <p>
             <Worked step="plan.next_water" open={open} big>
               {dayFrom(w.nextWater, garden.today)}
             </Worked>
-            <span className="note block">next watering</span>
+            <span className="note block">{say("bench_page.next_watering")}</span>
           </p>
         </div>
         <p className="note mb-2">
-          Due when {shown.litres(w.usableLitres)} of the {shown.litres(w.availableLitres)} that roots can take is gone.{" "}
-          {lot?.state.lastWateredOn
-            ? `Last watered ${day(lot.state.lastWateredOn)}: ${shown.litres(w.litresMissing)} gone, so ${shown.litres(w.litresNow)} if you water now.`
-            : "Not watered yet under this plan: the dates start from today."}
-          {care.averageFrom && ` Planned by the weather; from ${day(care.averageFrom)} an average year is used.`}
+          {say("bench_page.due_when_of_the_that_roots", {
+            usableLitres: shown.litres(w.usableLitres),
+            availableLitres: shown.litres(w.availableLitres),
+            value: lot?.state.lastWateredOn
+              ? say("bench_page.last_watered_gone_so_if_you", {
+                  day: day(lot.state.lastWateredOn),
+                  litresMissing: shown.litres(w.litresMissing),
+                  litresNow: shown.litres(w.litresNow),
+                })
+              : say("bench_page.not_watered_yet_under_this_plan"),
+            value2:
+              care.averageFrom && say("bench_page.planned_by_the_weather_from_an", { day: day(care.averageFrom) }),
+          })}
         </p>
         <PotSection layers={layers} potHeightCm={w.potHeightCm} topWidthCm={w.topWidthCm} shown={shown} />
         <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
-          <Line label="Mix in pot">
+          <Line label={say("bench_page.mix_in_pot")}>
             <Worked step="pot.volume" open={open}>
               {shown.litres(w.mixLitres)}
             </Worked>
           </Line>
-          <Line label="Weighs, drained">
+          <Line label={say("bench_page.weighs_drained")}>
             <Worked step="media.weight" open={open}>
               {shown.kilograms(w.wetKg)}
             </Worked>
           </Line>
-          <Line label="Drained, water">
+          <Line label={say("bench_page.drained_water")}>
             <Worked step="media.capacity" open={open}>
               {figures(w.capacityPercent)} %
             </Worked>
           </Line>
-          <Line label="Drained, air">
+          <Line label={say("bench_page.drained_air")}>
             <Worked step="media.capacity" open={open}>
               {figures(w.airPercent)} %
             </Worked>
           </Line>
-          <Line label="Available">
+          <Line label={say("bench_page.available")}>
             <Worked step="media.available" open={open}>
               {shown.litres(w.availableLitres)}
             </Worked>
           </Line>
-          <Line label="Daily use">
+          <Line label={say("bench_page.daily_use")}>
             <Worked step="water.daily" open={open}>
               {shown.litres(w.dailyLitres)}
             </Worked>{" "}
@@ -114,39 +122,46 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
         <Learned water={w} shown={shown} />
         {care.drip && (
           <p className="note mt-1">
-            On the drip line{" "}
-            <Worked step="water.drip" open={open}>
-              {figures(care.drip.minutes)} min
-            </Worked>{" "}
-            each time; the line draws {shown.litres(care.drip.drawLitresPerHour)} an hour.
-            {care.drip.overlong && " ▲ More pots than the 25–30 that one line serves."}
+            {rich("bench_page.on_the_drip_line_each_time", {
+              worked: (
+                <Worked step="water.drip" open={open}>
+                  {say("bench_page.min", { minutes: figures(care.drip.minutes) })}
+                </Worked>
+              ),
+              drawLitresPerHour: shown.litres(care.drip.drawLitresPerHour),
+            })}
+            {care.drip.overlong && say("bench_page.more_pots_than_the_25_30")}
           </p>
         )}
       </div>
       <div>
-        <h2 className="head mt-4 !border-feed xl:mt-0">{feed ? feed.name : "Feed"}</h2>
+        <h2 className="head mt-4 !border-feed xl:mt-0">{feed ? feed.name : say("common.feed")}</h2>
         {care.feed ? (
           <DoseOf dose={care.feed} garden={garden} catalogue={catalogue} shown={shown} open={open} />
         ) : (
-          <p className="note">{feed ? "Plain water instead, see below." : "No feed: this lot gets plain water."}</p>
+          <p className="note">
+            {feed ? say("bench_page.plain_water_instead_see_below") : say("bench_page.no_feed_this_lot_gets_plain")}
+          </p>
         )}
         {care.nextFeed && (
           <p className="my-2 border-l-4 border-feed pl-3">
-            Next feed{" "}
+            {say("bench_page.next_feed")}{" "}
             <Worked step="plan.feed_gap" open={open} big>
-              {openEnded(care.nextFeed) ? "when that is over" : dayFrom(care.nextFeed.date, garden.today)}
+              {openEnded(care.nextFeed)
+                ? say("bench_page.when_that_is_over")
+                : dayFrom(care.nextFeed.date, garden.today)}
             </Worked>
             <span className="note block">{words("bindings", care.nextFeed.binding)}</span>
             {care.nextFeed.held.length > 0 && (
               <span className="note block">
-                Held back by{" "}
-                {care.nextFeed.held
-                  .map(
-                    (h) =>
-                      `${words("holds", h.hold)}, ${h.until ? `until ${day(h.until)}` : h.hold === "salty" ? "until the next reading" : "until you say it is over"}`,
-                  )
-                  .join("; ")}
-                .
+                {say("bench_page.held_back_by", {
+                  held: care.nextFeed.held
+                    .map(
+                      (h) =>
+                        `${words("holds", h.hold)}, ${h.until ? say("bench_page.until_day", { day: day(h.until) }) : h.hold === "salty" ? say("bench_page.until_the_next_reading") : say("bench_page.until_you_say_it_is_over")}`,
+                    )
+                    .join("; "),
+                })}
               </span>
             )}
           </p>
@@ -156,26 +171,31 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             lot={lot}
             garden={garden}
             ids={care.nextFeed.held.map((h) => h.hold)}
-            name="Feed anyway"
-            label="In spite of"
-            example="new shoots already"
-            said="may be fed"
+            name={say("bench_page.feed_anyway")}
+            label={say("bench_page.in_spite_of")}
+            example={say("bench_page.new_shoots_already")}
+            said={say("bench_page.may_be_fed")}
           />
         )}
         {care.flush && (
           <p className="my-2 border-l-4 border-water pl-3">
-            Flush{" "}
+            {say("bench_page.flush")}{" "}
             <b className="text-lg">
-              {care.flush.on <= garden.today ? "with the next watering" : dayFrom(care.flush.on, garden.today)}
+              {care.flush.on <= garden.today
+                ? say("bench_page.with_the_next_watering")
+                : dayFrom(care.flush.on, garden.today)}
             </b>
             <span className="note block">
-              {shown.litres(care.flush.litres)} of plain water{many && ", each pot"}:{" "}
-              {words("flush_askers", care.flush.asker)}.
+              {rich("bench_page.of_plain_water", {
+                litres: shown.litres(care.flush.litres),
+                value: many && say("bench_page.each_pot"),
+                flush_askers: words("flush_askers", care.flush.asker),
+              })}
             </span>
           </p>
         )}
         {minded.length > 0 && (
-          <ul aria-label="To mind" className="mt-2 list-none p-0 text-sm">
+          <ul aria-label={say("bench_page.to_mind")} className="mt-2 list-none p-0 text-sm">
             {minded.map((n) => (
               <li key={n}>→ {words("care_notes", n)}</li>
             ))}
@@ -186,13 +206,13 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             lot={lot}
             garden={garden}
             ids={care.maySetAside}
-            name="Set aside"
-            label="This warning"
-            example="it has stood there for years"
-            said="set aside"
+            name={say("bench_page.set_aside")}
+            label={say("bench_page.this_warning")}
+            example={say("bench_page.it_has_stood_there_for_years")}
+            said={say("bench_page.set_aside_2")}
           />
         )}
-        <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+        <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
           {care.cautions.map((c) => (
             <li key={c} className={c === "label_first" ? "font-semibold text-ink" : ""}>
               ▲ {words("cautions", c)}
@@ -212,18 +232,17 @@ function openEnded(feed: NonNullable<Care["nextFeed"]>): boolean {
 /** What this lot's own waterings have taught, beside what is planned for its kind. */
 function Learned({ water: w, shown }: { water: Care["water"]; shown: Shown }) {
   const l = w.learned;
-  if (l.from === 0)
-    return (
-      <p className="note mt-1">
-        As planned for its kind, pot and place; four lots of five drink within that span. Say how dry it feels, or weigh
-        it, when you water: then this learns what yours drinks.
-      </p>
-    );
+  if (l.from === 0) return <p className="note mt-1">{say("bench_page.as_planned_for_its_kind_pot")}</p>;
   return (
     <p className="note mt-1">
-      Learned from {l.from} {l.from === 1 ? "watering" : "waterings"}: it drinks{" "}
-      <b className="fig">{figures(l.factor, 2)}</b> times what is planned ({shown.litres(w.plannedLitres)} a day),
-      between {figures(l.low, 2)} and {figures(l.high, 2)}.
+      {rich("bench_page.learned_from_waterings_it_drinks_times", {
+        from: l.from,
+        b: (c) => <b className="fig">{c}</b>,
+        factor: figures(l.factor, 2),
+        plannedLitres: shown.litres(w.plannedLitres),
+        low: figures(l.low, 2),
+        high: figures(l.high, 2),
+      })}
     </p>
   );
 }
@@ -253,51 +272,58 @@ function DoseOf({
             <HandWords m={d.hand} />
           </Worked>
           <span className="note block">
-            {watered ? `to ${shown.vessel(d.canLitres ?? 0)} of water` : "on each pot"} · {shown.rounding(d.hand)}
+            {watered
+              ? say("bench_page.to_of_water", { vessel: shown.vessel(d.canLitres ?? 0) })
+              : say("bench_page.on_each_pot")}{" "}
+            · {shown.rounding(d.hand)}
           </span>
           <OtherWays dose={d} />
           {d.byVolume !== undefined && (
             <span className="note block">
-              In proportion to the width, as labels mean it; by the volume of the pots it would be{" "}
-              {shown.product(d.byVolume, d.hand.measure)}. They disagree: the smaller is never wrong.
+              {say("bench_page.in_proportion_to_the_width_as", { product: shown.product(d.byVolume, d.hand.measure) })}
             </span>
           )}
         </div>
       </div>
       <dl className="m-0">
         {watered && (
-          <Line label="This pot gets">
+          <Line label={say("bench_page.this_pot_gets")}>
             <Worked step="feed.pot" open={open}>
               {shown.product(d.perPot, d.hand.measure)}
             </Worked>{" "}
-            <span className="note">of product</span>
+            <span className="note">{say("bench_page.of_product")}</span>
           </Line>
         )}
-        <Line label={watered ? "N · P · K in the can" : "N · P · K for the pot"}>
+        <Line label={watered ? say("bench_page.n_p_k_in_the_can") : say("bench_page.n_p_k_for_the_pot")}>
           <Worked step={watered ? "feed.nitrogen" : "feed.strewn_nitrogen"} open={open}>
             {figures(d.nutrients.n)} · {figures(d.nutrients.p)} · {figures(d.nutrients.k)} {watered ? "mg/L" : "g"}
           </Worked>
         </Line>
         {d.meter !== undefined && d.meterPlusMinus !== undefined && (
-          <Line label="The meter should read">
+          <Line label={say("bench_page.the_meter_should_read")}>
             <Worked step="feed.meter" open={open}>
-              {figures(d.meter)} ± {figures(d.meterPlusMinus, 1)} mS/cm
+              {say("bench_page.ms_cm", { meter: figures(d.meter), meterPlusMinus: figures(d.meterPlusMinus, 1) })}
             </Worked>
             <span className="note fig block whitespace-normal">
               {scale
-                ? `${figures(d.meter * scale.ppmPerMsCm)} ± ${figures(d.meterPlusMinus * scale.ppmPerMsCm, 1)} ppm, ${scale.id.slice(3)} scale`
-                : "ppm: say first which scale your meter prints"}
-              {d.meterOverWater !== undefined && ` · ${figures(d.meterOverWater)} over the water`}
+                ? say("bench_page.ppm_scale", {
+                    value: figures(d.meter * scale.ppmPerMsCm),
+                    value2: figures(d.meterPlusMinus * scale.ppmPerMsCm, 1),
+                    id: scale.id.slice(3),
+                  })
+                : say("bench_page.ppm_say_first_which_scale_your")}
+              {d.meterOverWater !== undefined &&
+                say("bench_page.over_the_water", { meterOverWater: figures(d.meterOverWater) })}
             </span>
           </Line>
         )}
         {d.ceiling && d.ceilingPerLitre !== undefined && d.perLitre !== undefined && (
-          <Line label="Limit">
+          <Line label={say("bench_page.limit")}>
             <Worked step="feed.ceiling" open={open}>
               {shown.strength(d.ceilingPerLitre, d.hand.measure)}
             </Worked>
             <span className={`note block whitespace-normal ${d.heldBack ? "!text-stop" : ""}`}>
-              {d.heldBack && "▲ held back by "}
+              {d.heldBack && say("bench_page.held_back_by_2")}
               {words("ceilings", d.ceiling)}
             </span>
           </Line>
@@ -305,7 +331,7 @@ function DoseOf({
       </dl>
       {!watered && d.heldBack && d.ceiling && (
         <p className="my-2 border-l-4 border-stop pl-3 text-sm">
-          ▲ Less than the label says, because of {words("ceilings", d.ceiling)}.
+          {say("bench_page.less_than_the_label_says_because", { ceilings: words("ceilings", d.ceiling) })}
         </p>
       )}
     </>

@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { api, call, newId, type Garden, type Lot, type Recorded } from "../../api";
 import { useAct } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, TextField } from "../../ui/Fields";
 import { Trouble } from "../../ui/States";
@@ -71,7 +71,7 @@ export function InSpite({ lot, garden, ids, name, label, example, said }: Props)
             options={ids.map((id) => ({ value: id, label: words("holds", id) }))}
           />
           <DateField
-            label="Until"
+            label={say("bench_page.until")}
             field="hold.until"
             faults={faults}
             value={until}
@@ -79,7 +79,7 @@ export function InSpite({ lot, garden, ids, name, label, example, said }: Props)
           />
           <div className="sm:col-span-2">
             <TextField
-              label="Because"
+              label={say("bench_page.because")}
               field="hold.reason"
               faults={faults}
               value={reason}
@@ -87,11 +87,9 @@ export function InSpite({ lot, garden, ids, name, label, example, said }: Props)
               placeholder={example}
             />
             {act.isError && faults.length === 0 && <Trouble problem={act.error} />}
-            <p className="note mb-1">
-              It goes into the journal. What the label, this plant's limits or poison forbid stays forbidden.
-            </p>
+            <p className="note mb-1">{say("bench_page.it_goes_into_the_journal_what")}</p>
             <Button look="ink" type="submit" disabled={act.isPending}>
-              {act.isPending ? "Saving …" : name}
+              {act.isPending ? say("common.saving") : name}
             </Button>
           </div>
         </form>

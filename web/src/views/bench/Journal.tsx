@@ -12,7 +12,7 @@ import {
   type Mixes,
 } from "../../api";
 import { journalQuery, mixesQuery, useAct } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { tendedWords } from "../../text/care";
 import { mixName } from "../../text/mixes";
 import { day, figures, moment, plain, type Shown } from "../../text/numbers";
@@ -24,21 +24,36 @@ import { useTold, useUndo } from "../../ui/useUndo";
 import { type Deed, DeedPanel } from "./deeds";
 
 const LATE: { id: Deed; label: string }[] = [
-  { id: "water", label: "Log a watering" },
-  { id: "feed", label: "Log a feed" },
-  { id: "note", label: "Write a note" },
+  {
+    id: "water",
+    get label() {
+      return say("bench_page.log_a_watering");
+    },
+  },
+  {
+    id: "feed",
+    get label() {
+      return say("bench_page.log_a_feed");
+    },
+  },
+  {
+    id: "note",
+    get label() {
+      return say("bench_page.write_a_note");
+    },
+  },
 ];
 
 function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): string {
   const mix = (key: string) => mixName(mixes, key);
   switch (e.kind) {
     case "correction":
-      return `row ${e.row} taken back`;
+      return say("bench_page.row_taken_back", { row: e.row });
     case "reading":
       return [
         e.ph !== undefined && `pH ${figures(e.ph, 2)}`,
         e.ec !== undefined &&
-          `${figures(e.ec)} mS/cm${e.typed.ec ? ` (typed ${e.typed.ec.text} ${e.typed.ec.unit})` : ""}`,
+          `${figures(e.ec)} mS/cm${e.typed.ec ? say("bench_page.typed", { text: e.typed.ec.text, unit: e.typed.ec.unit }) : ""}`,
       ]
         .filter(Boolean)
         .join(", ");
@@ -47,32 +62,46 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
     case "tending":
       return tendedWords(e);
     case "lifting":
-      return `${words("holds", e.hold)}, up to ${day(e.untilOn)}: ${e.reason}`;
+      return say("bench_page.up_to", { holds: words("holds", e.hold), day: day(e.untilOn), reason: e.reason });
     case "skipping":
-      return [`${words("skips", e.reason)}, until ${day(e.untilOn)}`, e.note].filter(Boolean).join("; ");
+      return [say("bench_page.skips_until_day", { skips: words("skips", e.reason), day: day(e.untilOn) }), e.note]
+        .filter(Boolean)
+        .join("; ");
     case "moving":
       return `${e.fromPlace} → ${e.toPlace}`;
     case "potting":
-      return `${shown.litres(e.litresBefore)} → ${shown.litres(e.litresAfter)} each; ${
-        e.mixBefore === e.mixAfter ? mix(e.mixAfter) : `${mix(e.mixBefore)} → ${mix(e.mixAfter)}`
-      }${e.fresh < 100 ? `, ${figures(e.fresh)} % of it fresh` : ""}${
-        e.rootsCut ? `, ${figures(e.rootsCut)} % of the roots cut` : ""
-      }`;
+      return say("bench_page.each", {
+        litresBefore: shown.litres(e.litresBefore),
+        litresAfter: shown.litres(e.litresAfter),
+        mix: e.mixBefore === e.mixAfter ? mix(e.mixAfter) : `${mix(e.mixBefore)} → ${mix(e.mixAfter)}`,
+        value: e.fresh < 100 ? say("bench_page.of_it_fresh", { fresh: figures(e.fresh) }) : "",
+        value2: e.rootsCut ? say("bench_page.of_the_roots_cut", { rootsCut: figures(e.rootsCut) }) : "",
+      });
     case "loss":
     case "splitting":
     case "retiring":
       return [
-        `${e.potsBefore} → ${e.potsAfter} pots`,
-        e.kind === "splitting" && e.otherLot && `other part: ${e.otherLot}`,
+        say("bench_page.potsbefore_potsafter_pots", { potsBefore: e.potsBefore, potsAfter: e.potsAfter }),
+        e.kind === "splitting" && e.otherLot && say("bench_page.other_part", { otherLot: e.otherLot }),
         e.why,
       ]
         .filter(Boolean)
         .join("; ");
     case "watering":
-      return [`${shown.litres(e.litresEach)} each pot`, e.flush && "flushed", e.seen?.note].filter(Boolean).join("; ");
+      return [
+        say("bench_page.litreseach_each_pot", { litresEach: shown.litres(e.litresEach) }),
+        e.flush && "flushed",
+        e.seen?.note,
+      ]
+        .filter(Boolean)
+        .join("; ");
     case "feeding":
       return [
-        `${shown.litres(e.litresEach)} each pot, ${shown.product(e.productEach, e.measure)} of ${e.feedName}`,
+        say("bench_page.each_pot_of", {
+          litresEach: shown.litres(e.litresEach),
+          product: shown.product(e.productEach, e.measure),
+          feedName: e.feedName,
+        }),
         e.seen?.note,
       ]
         .filter(Boolean)
@@ -100,7 +129,7 @@ export function Journal({
   const [amended, setAmended] = useState<Entry>();
   const [find, setFind] = useState("");
   const undo = useUndo(garden.id);
-  if (journal.isPending) return <Loading what="the journal" />;
+  if (journal.isPending) return <Loading what={say("bench_page.the_journal")} />;
   if (journal.isLoadingError) return <Trouble problem={journal.error} again={() => void journal.refetch()} />;
   const entries = journal.data.pages.flat();
   const sought = find.toLowerCase();
@@ -118,27 +147,27 @@ export function Journal({
           ))}
         <input
           type="search"
-          aria-label="Find in the journal"
-          placeholder="Find in the journal"
+          aria-label={say("bench_page.find_in_the_journal")}
+          placeholder={say("bench_page.find_in_the_journal")}
           className="box ml-auto !w-52 !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
       </div>
       {entries.length === 0 ? (
-        <Nothing title="Nothing has happened yet.">
-          <p>What is ticked off on Today, what you log here and what you measure is written down.</p>
+        <Nothing title={say("bench_page.nothing_has_happened_yet")}>
+          <p>{say("bench_page.what_is_ticked_off_on_today")}</p>
         </Nothing>
       ) : (
         <table className="w-full border-collapse text-left">
           <thead>
             <tr className="note border-b border-rule-strong">
-              <th className="hidden py-1 font-semibold sm:table-cell">Row</th>
-              <th className="font-semibold">When</th>
-              <th className="font-semibold">What</th>
-              <th className="font-semibold">How much</th>
+              <th className="hidden py-1 font-semibold sm:table-cell">{say("bench_page.row")}</th>
+              <th className="font-semibold">{say("bench_page.when")}</th>
+              <th className="font-semibold">{say("common.what")}</th>
+              <th className="font-semibold">{say("bench_page.how_much")}</th>
               <th className="no-print">
-                <span className="sr-only">Change</span>
+                <span className="sr-only">{say("common.change")}</span>
               </th>
             </tr>
           </thead>
@@ -151,7 +180,7 @@ export function Journal({
                 </td>
                 <td className={`py-1 pr-3 sm:whitespace-nowrap ${e.undone ? "line-through" : ""}`}>
                   {words("entries", e.event.kind)}
-                  {e.clockAhead && " (sender's clock ran ahead)"}
+                  {e.clockAhead && say("bench_page.senders_clock_ran_ahead")}
                 </td>
                 <td className={`fig py-1 pr-2 ${e.undone ? "line-through" : ""}`}>{what(e, shown, mixes)}</td>
                 <td className="no-print text-right whitespace-nowrap">
@@ -162,18 +191,18 @@ export function Journal({
                           look="quiet"
                           className="text-sm"
                           onClick={() => setAmended(e)}
-                          aria-label={`Amend row ${e.id}`}
+                          aria-label={say("bench_page.amend_row", { id: e.id })}
                         >
-                          Amend
+                          {say("bench_page.amend")}
                         </Button>
                       )}
                       <Button
                         look="quiet"
                         className="text-sm"
                         onClick={() => undo(e.actId)}
-                        aria-label={`Undo row ${e.id}`}
+                        aria-label={say("bench_page.undo_row", { id: e.id })}
                       >
-                        Undo
+                        {say("common.undo")}
                       </Button>
                     </>
                   )}
@@ -183,10 +212,12 @@ export function Journal({
           </tbody>
         </table>
       )}
-      {entries.length > 0 && listed.length === 0 && <p className="note p-3">No line is like that.</p>}
+      {entries.length > 0 && listed.length === 0 && (
+        <p className="note p-3">{say("bench_page.no_line_is_like_that")}</p>
+      )}
       {journal.hasNextPage && (
         <Button className="mt-2" onClick={() => void journal.fetchNextPage()} disabled={journal.isFetchingNextPage}>
-          {journal.isFetchingNextPage ? "Fetching …" : "Older lines"}
+          {journal.isFetchingNextPage ? say("bench_page.fetching") : say("bench_page.older_lines")}
         </Button>
       )}
       {deed && (
@@ -241,23 +272,37 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
             }),
           ),
     (done) => {
-      told("Amended.", done.actId);
+      told(say("bench_page.amended"), done.actId);
       close();
     },
   );
   const faults = act.error?.faults ?? [];
   return (
-    <Panel title={`Amend: ${words("entries", event.kind)}, ${moment(e.occurredAt, garden.timeZone)}`} close={close}>
+    <Panel
+      title={say("bench_page.amend_entries_moment", {
+        entries: words("entries", event.kind),
+        moment: moment(e.occurredAt, garden.timeZone),
+      })}
+      close={close}
+    >
       <form
         onSubmit={(f) => {
           f.preventDefault();
           act.mutate(undefined);
         }}
       >
-        {!read && <DateField label="On another day" field="occurred_at" faults={faults} value={on} onChange={setOn} />}
+        {!read && (
+          <DateField
+            label={say("bench_page.on_another_day")}
+            field="occurred_at"
+            faults={faults}
+            value={on}
+            onChange={setOn}
+          />
+        )}
         {poured && (
           <NumberField
-            label="Each pot got"
+            label={say("bench_page.each_pot_got")}
             field="litres"
             faults={faults}
             value={litres}
@@ -268,7 +313,7 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
         {event.kind === "note" && (
           <>
             <label htmlFor="amended-note" className="block text-sm">
-              Note
+              {say("common.note")}
             </label>
             <textarea
               id="amended-note"
@@ -282,7 +327,7 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
           <div className="grid grid-cols-2 gap-3">
             <NumberField label="pH" field="reading.ph" faults={faults} value={ph} shownUnit="" onChange={setPh} />
             <NumberField
-              label="TDS or EC"
+              label={say("bench_page.tds_or_ec")}
               field="reading.ec"
               faults={faults}
               value={ec}
@@ -294,10 +339,10 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
         {act.error && (act.error.retry || act.error.status === 404) && <Trouble problem={act.error} />}
         <div className="mt-2 flex items-center gap-3">
           <Button look="ink" type="submit" disabled={act.isPending} className="min-h-11">
-            {act.isPending ? "Recording …" : act.error?.retry ? "Retry" : "Amend"}
+            {act.isPending ? say("common.recording") : act.error?.retry ? say("common.retry") : say("bench_page.amend")}
           </Button>
           <Button look="quiet" onClick={close}>
-            Leave it
+            {say("common.leave_it")}
           </Button>
         </div>
       </form>

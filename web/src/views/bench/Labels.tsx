@@ -6,14 +6,30 @@ import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { Segmented } from "../../ui/Segmented";
+import { say, rich } from "../../text";
 import { Trouble } from "../../ui/States";
 
 type Paper = "a4_24" | "letter_30" | "strips";
 
 const PAPERS: { value: Paper; label: string }[] = [
-  { value: "a4_24", label: "adhesive, 24 of 70 × 37 mm on A4" },
-  { value: "letter_30", label: "adhesive, 30 of 2⅝ × 1 in on letter paper" },
-  { value: "strips", label: "strips of card to cut and stick in, 135 × 24 mm" },
+  {
+    value: "a4_24",
+    get label() {
+      return say("bench_page.adhesive_24_of_70_37_mm");
+    },
+  },
+  {
+    value: "letter_30",
+    get label() {
+      return say("bench_page.adhesive_30_of_2_1_in");
+    },
+  },
+  {
+    value: "strips",
+    get label() {
+      return say("bench_page.strips_of_card_to_cut_and");
+    },
+  },
 ];
 
 /** Labels for pots, with a code that opens the lot. */
@@ -36,7 +52,7 @@ export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; c
     onSuccess: (file) => {
       const link = document.createElement("a");
       link.href = URL.createObjectURL(file);
-      link.download = `${garden.name} labels.pdf`;
+      link.download = say("bench_page.labels_pdf", { name: garden.name });
       link.click();
       URL.revokeObjectURL(link.href);
     },
@@ -45,18 +61,21 @@ export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; c
   const own = make.error && (make.error.retry || faults.some((f) => f.field !== "labels.used"));
   const count = eachPot ? pots : lots.length;
   return (
-    <Panel title={`Labels: ${lots.length === 1 ? lots[0]!.name : `${lots.length} lots`}`} close={close}>
+    <Panel
+      title={say("bench_page.labels_name", {
+        name: lots.length === 1 ? lots[0]!.name : say("bench_page.lots", { count: lots.length }),
+      })}
+      close={close}
+    >
       <form
         onSubmit={(e) => {
           e.preventDefault();
           make.mutate();
         }}
       >
-        <p className="note mb-2">
-          Name, botanical name, mix and since when; and a code that a phone’s camera opens the lot by.
-        </p>
+        <p className="note mb-2">{say("bench_page.name_botanical_name_mix_and_since")}</p>
         <ChoiceField
-          label="Printed on"
+          label={say("bench_page.printed_on")}
           field="labels.paper"
           faults={[]}
           value={paper}
@@ -66,35 +85,39 @@ export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; c
         {pots > lots.length && (
           <div className="mb-2">
             <Segmented
-              label="How many"
+              label={say("bench_page.how_many")}
               value={eachPot ? "pot" : "lot"}
               onChange={(v) => setEachPot(v === "pot")}
               options={[
-                { value: "lot", label: `one a lot: ${lots.length}` },
-                { value: "pot", label: `one a pot: ${pots}` },
+                { value: "lot", label: say("bench_page.one_a_lot", { count: lots.length }) },
+                { value: "pot", label: say("bench_page.one_a_pot", { pots }) },
               ]}
             />
           </div>
         )}
         <NumberField
-          label="Labels already used on the first sheet"
+          label={say("bench_page.labels_already_used_on_the_first")}
           field="labels.used"
           faults={faults}
           value={used}
           onChange={setUsed}
           placeholder="0"
-          hint="Counted by rows from the top left. Print at full size, not fitted to the page."
+          hint={say("bench_page.counted_by_rows_from_the_top")}
         />
         <Leads />
         {own && <Trouble problem={make.error} />}
         <div className="mt-3 flex items-center gap-3">
           <Button look="ink" type="submit" disabled={make.isPending} className="min-h-11">
-            {make.isPending ? "Making …" : count === 1 ? "Make the label" : `Make ${count} labels`}
+            {make.isPending
+              ? say("bench_page.making")
+              : count === 1
+                ? say("bench_page.make_the_label")
+                : say("bench_page.make_labels", { count })}
           </Button>
           <Button look="quiet" onClick={close}>
-            {make.isSuccess ? "Close" : "Leave it"}
+            {make.isSuccess ? say("common.close") : say("common.leave_it")}
           </Button>
-          {make.isSuccess && <span role="status">In your downloads, as PDF.</span>}
+          {make.isSuccess && <span role="status">{say("bench_page.in_your_downloads_as_pdf")}</span>}
         </div>
       </form>
     </Panel>
@@ -107,13 +130,18 @@ function Leads() {
   if (!to) return null;
   return to.hereOnly ? (
     <p className="text-sm">
-      <span className="text-stop">▲</span> The codes lead to <span className="fig break-all">{to.address}</span>, which
-      only this machine can open. For a phone, start Even Cistern with an address of your network first (see the guide,
-      “On a phone at the bench”), then make the labels.
+      {rich("bench_page.the_codes_lead_to_which_only", {
+        part: (c) => <span className="text-stop">{c}</span>,
+        part2: (c) => <span className="fig break-all">{c}</span>,
+        address: to.address,
+      })}
     </p>
   ) : (
     <p className="note">
-      The codes lead to <span className="fig break-all">{to.address}</span>.
+      {rich("bench_page.the_codes_lead_to", {
+        part: (c) => <span className="fig break-all">{c}</span>,
+        address: to.address,
+      })}
     </p>
   );
 }

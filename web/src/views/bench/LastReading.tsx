@@ -8,6 +8,7 @@ import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
+import { say } from "../../text";
 import { VerdictCard } from "./VerdictCard";
 
 /** Said of how things stand; and what stands in the plan of itself. */
@@ -26,9 +27,9 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
           body: { id: newId(), action },
         }),
       ),
-    ({ act }) => told("Taken into the plan.", act),
+    ({ act }) => told(say("bench_page.taken_into_the_plan"), act),
   );
-  if (last.isPending) return <Loading what="the last reading" />;
+  if (last.isPending) return <Loading what={say("bench_page.the_last_reading")} />;
   if (last.isLoadingError) return <Trouble problem={last.error} again={() => void last.refetch()} />;
   const { verdict, readOn, todos } = last.data;
   if (!verdict || !readOn) return null;
@@ -40,17 +41,17 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
       className="no-print text-sm"
       disabled={take.isPending}
       onClick={() => take.mutate(action)}
-      aria-label={`Into the plan: ${action.replaceAll("_", " ")}`}
+      aria-label={say("bench_page.into_the_plan", { action: action.replaceAll("_", " ") })}
     >
-      Into the plan
+      {say("bench_page.into_the_plan_2")}
     </Button>
   );
   const beside = (advised: Verdict["advice"][number]) => {
     const { action } = advised;
-    if (action === "flush") return flushOn ? <span className="note">✓ in the plan</span> : null;
+    if (action === "flush") return flushOn ? <span className="note">{say("bench_page.in_the_plan")}</span> : null;
     if (action === "skip_next_feed")
       return lot.state.feedBinding === "hold_salty" ? (
-        <span className="note">✓ held until the next reading</span>
+        <span className="note">{say("bench_page.held_until_the_next_reading")}</span>
       ) : null;
     if (NOT_TAKEN.includes(action)) return null;
     const way = whereTo(advised, garden, lot, verdict);
@@ -66,18 +67,18 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
             {way.label} →
           </Link>
         )}
-        {taken(action) ? <span className="note">✓ in the plan</span> : intoThePlan(action)}
+        {taken(action) ? <span className="note">{say("bench_page.in_the_plan")}</span> : intoThePlan(action)}
       </>
     );
   };
   return (
     <>
-      <h2 className="head">The last reading, {day(readOn)}</h2>
+      <h2 className="head">{say("bench_page.the_last_reading_day", { day: day(readOn) })}</h2>
       {take.isError && <Trouble problem={take.error} />}
       <VerdictCard verdict={verdict} shown={shown} beside={beside} />
       {todos.length > 0 && (
-        <section aria-label="Taken into the plan" className="mb-6">
-          <h3 className="head">Taken into the plan</h3>
+        <section aria-label={say("bench_page.taken_into_the_plan_2")} className="mb-6">
+          <h3 className="head">{say("bench_page.taken_into_the_plan_2")}</h3>
           <ul className="m-0 list-none p-0 text-sm">
             {todos.map((t) => (
               <Taken key={t.id} todo={t} garden={garden} shown={shown} />
@@ -91,10 +92,13 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
 
 /** Until when it holds, or when it is due. */
 function when(t: Todo, today: string): string {
-  if (t.doneOn) return `done ${day(t.doneOn)}`;
-  if (t.action === "skip_next_feed") return t.untilOn && t.untilOn > today ? `until ${day(t.untilOn)}` : "over";
-  if (t.action === "weaken_feed") return "until the next reading";
-  return t.untilOn ? `by ${day(t.untilOn)}` : `due ${day(t.dueOn)}`;
+  if (t.doneOn) return say("bench_page.done", { day: day(t.doneOn) });
+  if (t.action === "skip_next_feed")
+    return t.untilOn && t.untilOn > today ? say("bench_page.until_day", { day: day(t.untilOn) }) : "over";
+  if (t.action === "weaken_feed") return say("bench_page.until_the_next_reading");
+  return t.untilOn
+    ? say("bench_page.by_day", { day: day(t.untilOn) })
+    : say("bench_page.due_day", { day: day(t.dueOn) });
 }
 
 function Taken({ todo: t, garden, shown }: { todo: Todo; garden: Garden; shown: Shown }) {
@@ -108,7 +112,7 @@ function Taken({ todo: t, garden, shown }: { todo: Todo; garden: Garden; shown: 
           body: { kind: "todo", id: t.id, version: t.version },
         }),
       ),
-    ({ act }) => told("Taken out of the plan.", act),
+    ({ act }) => told(say("bench_page.taken_out_of_the_plan"), act),
   );
   return (
     <li className="flex items-baseline justify-between gap-2 border-b border-rule py-1">
@@ -117,7 +121,7 @@ function Taken({ todo: t, garden, shown }: { todo: Todo; garden: Garden; shown: 
       </span>
       {!t.doneOn && (
         <Button look="quiet" className="no-print" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
-          Drop
+          {say("bench_page.drop")}
         </Button>
       )}
     </li>

@@ -27,6 +27,7 @@ import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { DoseAnswer } from "./DoseAnswer";
 import { LotForm } from "./LotForm";
+import { say } from "../../text";
 import { inputOf } from "./lotInput";
 
 type Props = {
@@ -73,7 +74,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown, restingOn
     (body: LotInput) => edit(api.PUT("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Lot>) => {
       draft.drop();
-      told(`${now.name}: saved.`, act);
+      told(say("common.name_saved", { name: now.name }), act);
       if (!lot)
         void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: now.id }, replace: true });
     },
@@ -87,7 +88,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown, restingOn
   return (
     <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
       <form
-        aria-label="Lot"
+        aria-label={say("bench_page.lot")}
         onSubmit={(e) => {
           e.preventDefault();
           save.mutate(input);
@@ -124,17 +125,23 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown, restingOn
             type="submit"
             disabled={save.isPending || theirs !== undefined || (!draft.changed && lot !== undefined)}
           >
-            {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : lot ? "Save changes" : "Add this lot"}
+            {save.isPending
+              ? say("common.saving")
+              : save.error?.retry
+                ? say("common.retry")
+                : lot
+                  ? say("common.save_changes")
+                  : say("bench_page.add_this_lot")}
           </Button>
           {draft.changed && (
             <Button look="quiet" onClick={draft.drop}>
-              Put back
+              {say("common.put_back")}
             </Button>
           )}
-          {!draft.changed && lot && <span className="note">Saved</span>}
+          {!draft.changed && lot && <span className="note">{say("common.saved")}</span>}
         </div>
       </form>
-      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending}>
+      <section aria-label={say("common.answer")} aria-live="polite" aria-busy={live.pending}>
         {live.problem && (
           <div className="mb-3">
             <Trouble problem={live.problem} />
@@ -154,7 +161,7 @@ export function LotDose({ saved, lot, garden, catalogue, feeds, shown, restingOn
             />
           </div>
         ) : (
-          !live.problem && <p className="note p-6">Working it out …</p>
+          !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>
         )}
       </section>
       {working !== undefined && (

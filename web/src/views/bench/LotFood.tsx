@@ -4,7 +4,7 @@ import type { Food, Garden, Lot } from "../../api";
 import { foodQuery } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { day, figures, type Shown } from "../../text/numbers";
 import { Loading, Trouble } from "../../ui/States";
 
@@ -22,20 +22,24 @@ export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; show
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
   const open = (step: string | undefined) => void navigate({ search: (s) => ({ ...s, working: step }) });
   if (food.isLoadingError) return <Trouble problem={food.error} again={() => void food.refetch()} />;
-  if (!food.data) return <Loading what="the food of this lot" />;
+  if (!food.data) return <Loading what={say("bench_page.the_food_of_this_lot")} />;
   const f = food.data;
   return (
-    <section aria-label="Nitrogen in the coming week" className="max-w-3xl">
-      <h2 className="head !border-feed">Nitrogen for one pot in the coming week</h2>
+    <section aria-label={say("bench_page.nitrogen_in_the_coming_week")} className="max-w-3xl">
+      <h2 className="head !border-feed">{say("bench_page.nitrogen_for_one_pot_in_the")}</h2>
       <p>
-        It gets{" "}
-        <Worked step="plan.nitrogen_can" open={open} big>
-          {shown.grams(f.totalMg / 1000)}
-        </Worked>{" "}
-        and can use about{" "}
-        <Worked step="plan.nitrogen_need" open={open} big>
-          {shown.grams(f.needMg / 1000)}
-        </Worked>{" "}
+        {rich("bench_page.it_gets_and_can_use_about", {
+          worked: (
+            <Worked step="plan.nitrogen_can" open={open} big>
+              {shown.grams(f.totalMg / 1000)}
+            </Worked>
+          ),
+          worked2: (
+            <Worked step="plan.nitrogen_need" open={open} big>
+              {shown.grams(f.needMg / 1000)}
+            </Worked>
+          ),
+        })}{" "}
         <span className="note">± 40 %</span>
       </p>
       <p className={`my-1 border-l-4 pl-3 ${f.standing === "over" ? "border-stop" : "border-ink"}`}>
@@ -43,27 +47,25 @@ export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; show
         {words("food_standings", f.standing)}
         {f.canShare !== undefined &&
           (f.canShare < 5
-            ? " Leave the can plain until what is in the mix is spent."
-            : ` Mix the can at ${figures(f.canShare)} % of its strength.`)}
+            ? say("bench_page.leave_the_can_plain_until_what")
+            : say("bench_page.mix_the_can_at_of_its", { canShare: figures(f.canShare) }))}
       </p>
       {f.against.map((fault) => (
         <p key={fault.code} role="alert" className="my-1 border-l-4 border-stop pl-3 text-stop">
-          ▲ In its mix: {fault.detail}
+          {say("bench_page.in_its_mix", { detail: fault.detail })}
         </p>
       ))}
       <Bar food={f} />
       {f.sources.length === 0 ? (
-        <p className="note">
-          Nothing feeds it just now: no feed is chosen, feeding is held, or all that was given is spent.
-        </p>
+        <p className="note">{say("bench_page.nothing_feeds_it_just_now_no")}</p>
       ) : (
         <table className="w-full border-collapse">
           <thead>
             <tr className="note border-b border-rule-strong">
-              <th className="text-left font-normal">From</th>
-              <th className="text-left font-normal">How it acts</th>
-              <th className="text-right font-normal">N in the week</th>
-              <th className="text-right font-normal">Left of it today</th>
+              <th className="text-left font-normal">{say("bench_page.from")}</th>
+              <th className="text-left font-normal">{say("bench_page.how_it_acts")}</th>
+              <th className="text-right font-normal">{say("bench_page.n_in_the_week")}</th>
+              <th className="text-right font-normal">{say("bench_page.left_of_it_today")}</th>
             </tr>
           </thead>
           <tbody>
@@ -81,11 +83,7 @@ export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; show
         </table>
       )}
       <Curves food={f} today={garden.today} />
-      <p className="note mt-2">
-        Coated feed gives itself away by warmth: a hot spell empties it early, and spent shells still look full. Where
-        coated feed and the can are both used, halve each and look here. What a grower sees on the leaves comes before
-        this sum.
-      </p>
+      <p className="note mt-2">{say("bench_page.coated_feed_gives_itself_away_by")}</p>
       {working !== undefined && <WorkingPanel steps={f.working} at={working} close={() => open(undefined)} />}
     </section>
   );
@@ -105,7 +103,7 @@ function Bar({ food: f }: { food: Food }) {
       className="my-2 block h-9 w-full"
       preserveAspectRatio="none"
       role="img"
-      aria-label={`Gets ${figures(f.totalMg)} mg, can use ${figures(f.needMg)} mg`}
+      aria-label={say("bench_page.gets_mg_can_use_mg", { totalMg: figures(f.totalMg), needMg: figures(f.needMg) })}
     >
       <defs>
         <pattern id="food-dots" width="6" height="6" patternUnits="userSpaceOnUse">
@@ -148,7 +146,12 @@ function Curves({ food, today }: { food: Food; today: string }) {
   const name = (s: Food["sources"][number]) => (s.amendment ? words("amendments", s.name) : s.name);
   return (
     <figure className="m-0 mt-3">
-      <svg viewBox="0 0 600 130" className="block w-full" role="img" aria-label="What will be left, month by month">
+      <svg
+        viewBox="0 0 600 130"
+        className="block w-full"
+        role="img"
+        aria-label={say("bench_page.what_will_be_left_month_by")}
+      >
         <path d="M30,10V110H590" fill="none" stroke="var(--rule-strong)" />
         {[0, 3, 6, 9, 12].map((m) => (
           <text
@@ -159,7 +162,7 @@ function Curves({ food, today }: { food: Food; today: string }) {
             fill="var(--soft)"
             textAnchor={m === months ? "end" : "middle"}
           >
-            {m === 0 ? "today" : `${m} months`}
+            {m === 0 ? say("common.today_2") : say("bench_page.m_months", { m })}
           </text>
         ))}
         <text x="24" y="14" fontSize="11" fill="var(--soft)" textAnchor="end">
@@ -180,14 +183,18 @@ function Curves({ food, today }: { food: Food; today: string }) {
         ))}
       </svg>
       <figcaption className="note">
-        Left of what was given, from {day(today)}:{" "}
-        {dressings
-          .map(
-            (s) =>
-              `${name(s)} ${figures(s.leftByMonth[3] ?? 0)} % in 3 months, ${figures(s.leftByMonth[6] ?? 0)} % in 6`,
-          )
-          .join("; ")}
-        .
+        {say("bench_page.left_of_what_was_given_from", {
+          day: day(today),
+          dressings: dressings
+            .map((s) =>
+              say("bench_page.in_3_months_in_6", {
+                name: name(s),
+                leftByMonth: figures(s.leftByMonth[3] ?? 0),
+                leftByMonth2: figures(s.leftByMonth[6] ?? 0),
+              }),
+            )
+            .join("; "),
+        })}
       </figcaption>
     </figure>
   );

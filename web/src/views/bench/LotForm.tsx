@@ -5,6 +5,7 @@ import type { Catalogue, Fault, Feed, Garden, LotInput } from "../../api";
 import { mixesQuery } from "../../api/queries";
 import { mixChoices } from "../../text/mixes";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
+import { say } from "../../text";
 import { PotFields } from "./PotFields";
 
 const NO_FEED = "none";
@@ -31,15 +32,15 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
     <>
       <div className="grid grid-cols-[1fr_4.5rem] gap-2">
         <TextField
-          label="Name"
+          label={say("common.name")}
           field="lot.name"
           faults={faults}
           value={input.name}
-          placeholder="Fern by the sink"
+          placeholder={say("bench_page.fern_by_the_sink")}
           onChange={(name) => change({ name })}
         />
         <NumberField
-          label="Pots"
+          label={say("bench_page.pots_2")}
           field="lot.pots"
           faults={faults}
           value={input.pots}
@@ -49,7 +50,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
       </div>
       <PlantField
         garden={garden.id}
-        label="Plant"
+        label={say("common.plant")}
         faults={faults}
         value={input.species}
         onChange={(species) => change({ species })}
@@ -62,7 +63,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         catalogue={catalogue}
       />
       <ChoiceField
-        label="Mix"
+        label={say("bench_page.mix")}
         field="mix"
         faults={faults}
         value={input.mix}
@@ -72,7 +73,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
       <div>
         <ChoiceField
           row
-          label="Place"
+          label={say("common.place")}
           field="lot.place"
           faults={faults}
           value={input.placeId}
@@ -81,7 +82,7 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         />
         <ChoiceField
           row
-          label="Water"
+          label={say("common.water")}
           field="lot.water"
           faults={faults}
           value={input.waterId}
@@ -90,34 +91,34 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         />
       </div>
       <ChoiceField
-        label="Feed"
+        label={say("common.feed")}
         field="lot.feed"
         faults={[...faults, ...faults.filter((f) => f.field === "feed").map((f) => ({ ...f, field: "lot.feed" }))]}
         value={input.feedId ?? NO_FEED}
         onChange={(v) => change({ feedId: v === NO_FEED ? undefined : v })}
         options={[
           ...offered(feeds, input.feedId).map((f) => ({ value: f.id, label: `${f.name} ${f.n}-${f.p2o5}-${f.k2o}` })),
-          { value: NO_FEED, label: "none, plain water" },
+          { value: NO_FEED, label: say("bench_page.none_plain_water") },
         ]}
         hint={
           feeds.length === 0 ? (
             <Link to="/g/$garden/feeds" params={{ garden: garden.id }}>
-              Put a feed on the shelf first
+              {say("bench_page.put_a_feed_on_the_shelf")}
             </Link>
           ) : undefined
         }
       />
       <div className="grid grid-cols-2 gap-2">
         <NumberField
-          label="Share of top rate"
+          label={say("bench_page.share_of_top_rate")}
           field="share"
           faults={faults}
           value={{ text: share, unit: "%" }}
-          placeholder="by appetite"
+          placeholder={say("bench_page.by_appetite")}
           onChange={(v) => setShare(v.text)}
         />
         <DateField
-          label="Last repotted"
+          label={say("bench_page.last_repotted")}
           field="lot.repotted"
           faults={faults}
           value={input.repottedOn}
@@ -125,33 +126,33 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
         />
       </div>
       <NumberField
-        label="How tall it stands"
+        label={say("bench_page.how_tall_it_stands")}
         field="lot.tall"
         faults={faults}
         value={input.tall ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "cm" }}
         units={["cm", "m", "in", "ft"]}
-        placeholder="for labels by height"
+        placeholder={say("bench_page.for_labels_by_height")}
         onChange={(tall) => change({ tall })}
       />
       <NumberField
-        label="Warmth of the mix"
+        label={say("bench_page.warmth_of_the_mix")}
         field="lot.mix_warmth"
         faults={faults}
         value={input.mixWarmth ?? { text: "", unit: garden.unitHabit === "us" ? "°F" : "°C" }}
         units={["°C", "°F"]}
-        placeholder="as the air"
+        placeholder={say("bench_page.as_the_air")}
         onChange={(mixWarmth) => change({ mixWarmth })}
       />
       <div className="grid grid-cols-2 gap-2">
         <DateField
-          label="Watered last, before this"
+          label={say("bench_page.watered_last_before_this")}
           field="lot.watered_before"
           faults={faults}
           value={input.wateredBefore}
           onChange={(wateredBefore) => change({ wateredBefore })}
         />
         <DateField
-          label="Fed last, before this"
+          label={say("bench_page.fed_last_before_this")}
           field="lot.fed_before"
           faults={faults}
           value={input.fedBefore}

@@ -6,6 +6,7 @@ import { day } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { type Deed, DeedPanel, DEEDS } from "./deeds";
 import { Labels } from "./Labels";
+import { say, rich } from "../../text";
 import { duplicate } from "./lotInput";
 
 /** Which lot this is, where it stands and is to go, and what can be done to it. */
@@ -21,23 +22,32 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
         <h1 className="min-w-0 text-2xl">{lot.name}</h1>
         <p className="note">
           {place(lot.placeId)}
-          {lot.pots > 1 && ` · ${lot.pots} pots`}
-          {lot.moves.map((m) => ` · to ${place(m.placeId)} on ${day(m.on)}`).join("")}
+          {lot.pots > 1 && say("common.pots", { pots: lot.pots })}
+          {lot.moves
+            .map((m) => say("bench_page.to_place_on_day", { place: place(m.placeId), day: day(m.on) }))
+            .join("")}
         </p>
       </div>
       {lot.retired ? (
         <p className="stamp mt-2 px-3 py-1">
           <span className="bg-ground px-1">
-            ▲ Off the bench{lot.retiredOn && ` since ${day(lot.retiredOn)}`}
-            {lot.retiredWhy && `: ${lot.retiredWhy}`}. To bring it back, undo that in{" "}
-            <Link to="/g/$garden/garden" params={{ garden: garden.id }} search={{ part: "done" }}>
-              what was done
-            </Link>
-            .
+            {rich("bench_page.off_the_bench_to_bring_it", {
+              value: lot.retiredOn && say("bench_page.since_day", { day: day(lot.retiredOn) }),
+              value2: lot.retiredWhy && `: ${lot.retiredWhy}`,
+              link: (c) => (
+                <Link to="/g/$garden/garden" params={{ garden: garden.id }} search={{ part: "done" }}>
+                  {c}
+                </Link>
+              ),
+            })}
           </span>
         </p>
       ) : (
-        <div role="group" aria-label="What to do with this lot" className="no-print -ml-1 flex flex-wrap gap-x-1">
+        <div
+          role="group"
+          aria-label={say("bench_page.what_to_do_with_this_lot")}
+          className="no-print -ml-1 flex flex-wrap gap-x-1"
+        >
           {DEEDS.map((d) => (
             <Button key={d.id} look="quiet" className="min-h-9 text-sm" onClick={() => setDeed(d.id)}>
               {d.label}
@@ -50,10 +60,10 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
               void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: duplicate(lot) } })
             }
           >
-            Duplicate
+            {say("bench_page.duplicate")}
           </Button>
           <Button look="quiet" className="min-h-9 text-sm" onClick={() => setLabels(true)}>
-            Label
+            {say("bench_page.label")}
           </Button>
         </div>
       )}

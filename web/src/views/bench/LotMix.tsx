@@ -5,7 +5,7 @@ import type { Catalogue, Garden, Lot, MixAge, Sign } from "../../api";
 import { mixAgeQuery, mixesQuery } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { mixName } from "../../text/mixes";
 import { figures, longDay, month } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -23,7 +23,7 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
   const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
   if (age.isLoadingError) return <Trouble problem={age.error} again={() => void age.refetch()} />;
-  if (!age.data || !mixes) return <Loading what="the age of its mix" />;
+  if (!age.data || !mixes) return <Loading what={say("bench_page.the_age_of_its_mix")} />;
   const a = age.data;
   const batch = mixes.made.find((m) => m.id === lot.mix);
   const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
@@ -39,47 +39,58 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
             {mixName(mixes, lot.mix)}
           </Link>
         )}
-        , {a.sinceKnown ? "in this pot since" : "in this pot at least since"} {longDay(a.since)}
+        , {a.sinceKnown ? say("bench_page.in_this_pot_since") : say("bench_page.in_this_pot_at_least_since")}{" "}
+        {longDay(a.since)}
       </p>
       <Life age={a} />
       <p>
         <Worked step="media.spent" open={open} big>
           {spent(a.spent)}
         </Worked>{" "}
-        of its life is spent <span className="note">({range(a)}): </span>
-        <Worked step="media.wet_time" open={open}>
-          {figures(a.wetMonths)} months
-        </Worked>{" "}
+        {rich("bench_page.of_its_life_is_spent", {
+          part: (c) => <span className="note">{c}</span>,
+          range: range(a),
+          worked: (
+            <Worked step="media.wet_time" open={open}>
+              {say("bench_page.months", { wetMonths: figures(a.wetMonths) })}
+            </Worked>
+          ),
+        })}{" "}
         <span className="note">
-          kept wet at 20 °C is what its own days come to; kept wet it lasts {lasts(a.wetYears)}, wetted and dried in
-          turn {lasts(a.cycledYears)}.
+          {say("bench_page.kept_wet_at_20_c_is", { lasts: lasts(a.wetYears), lasts2: lasts(a.cycledYears) })}
         </span>
       </p>
       <p className="note">
         {a.likely
-          ? `If it goes on like this it is used up about ${month(a.likely)}; ${a.earliest && a.earliest > garden.today ? month(a.earliest) : "now"} at the earliest${a.latest ? `, ${month(a.latest)} at the latest` : ""}.`
-          : "It will serve for more than fifteen years."}{" "}
+          ? say("bench_page.if_it_goes_on_like_this", {
+              month: month(a.likely),
+              month2: a.earliest && a.earliest > garden.today ? month(a.earliest) : say("bench_page.now"),
+              value: a.latest ? say("bench_page.at_the_latest", { month: month(a.latest) }) : "",
+            })
+          : say("bench_page.it_will_serve_for_more_than")}{" "}
         {a.assumedUntil &&
           a.assumedUntil > a.since &&
-          `Until ${longDay(a.assumedUntil)} no watering is recorded: it is taken to have been watered by its plan.`}
+          say("bench_page.until_no_watering_is_recorded_it", { longDay: longDay(a.assumedUntil) })}
       </p>
-      <section aria-label="What to do" className="my-3 border-l-4 border-ink pl-3">
-        <h2 className="head">What to do</h2>
+      <section aria-label={say("bench_page.what_to_do")} className="my-3 border-l-4 border-ink pl-3">
+        <h2 className="head">{say("bench_page.what_to_do")}</h2>
         {a.advice.map((r) => (
           <div key={r.step} className="mb-2">
-            <p>{words("renewals", r.step, { on: r.on === garden.today ? "now on" : longDay(r.on) })}</p>
+            <p>{words("renewals", r.step, { on: r.on === garden.today ? say("bench_page.now_on") : longDay(r.on) })}</p>
             {r.because.length > 0 && (
-              <p className="note">Because {r.because.map((s) => words("signs", s)).join("; ")}.</p>
+              <p className="note">
+                {say("bench_page.because_because", { because: r.because.map((s) => words("signs", s)).join("; ") })}
+              </p>
             )}
           </div>
         ))}
         {a.advice.some((r) => r.step === "REPOT" || r.step === "PARTIAL" || r.step === "EMERGENCY") && (
           <p className="note">▲ {words("cautions", "potting_mix")}</p>
         )}
-        <Button onClick={() => setRenewing(true)}>Record fresh mix …</Button>
+        <Button onClick={() => setRenewing(true)}>{say("bench_page.record_fresh_mix")}</Button>
       </section>
       <fieldset className="m-0 border-0 p-0">
-        <legend className="head w-full">Do you see any of this?</legend>
+        <legend className="head w-full">{say("bench_page.do_you_see_any_of_this")}</legend>
         {SEEN.map((s) => (
           <label key={s} className="flex min-h-8 items-center gap-2">
             <input
@@ -92,9 +103,7 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
           </label>
         ))}
       </fieldset>
-      <p className="note mt-2">
-        Raising the pH of the feed buys an old mix about a month, two in winter; it does not make it young.
-      </p>
+      <p className="note mt-2">{say("bench_page.raising_the_ph_of_the_feed")}</p>
       {renewing && (
         <DeedPanel deed="pot" lots={[lot]} garden={garden} catalogue={catalogue} close={() => setRenewing(false)} />
       )}
@@ -109,11 +118,18 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
   );
 }
 
-const spent = (percent: number) => (percent < 1 ? "next to nothing" : `about ${figures(percent, 1)} %`);
+const spent = (percent: number) =>
+  percent < 1 ? say("bench_page.next_to_nothing") : say("bench_page.about", { percent: figures(percent, 1) });
 const range = (a: MixAge) =>
-  a.spent < 1 ? "it hardly ages" : `${figures(a.spentLow, 1)} to ${figures(a.spentHigh, 1)} %`;
+  a.spent < 1
+    ? say("bench_page.it_hardly_ages")
+    : say("bench_page.to", { spentLow: figures(a.spentLow, 1), spentHigh: figures(a.spentHigh, 1) });
 const lasts = (years: number) =>
-  years > 40 ? "for ever" : years < 1.5 ? `${figures(years * 12, 2)} months` : `${figures(years, 2)} years`;
+  years > 40
+    ? say("common.for_ever")
+    : years < 1.5
+      ? say("bench_page.value_months", { value: figures(years * 12, 2) })
+      : say("bench_page.years", { years: figures(years, 2) });
 
 /** The life of the mix as a bar, what is spent filled from the left, with how sure that is. */
 function Life({ age }: { age: MixAge }) {
@@ -123,7 +139,7 @@ function Life({ age }: { age: MixAge }) {
       width="100%"
       height="46"
       role="img"
-      aria-label={`Of the life of the mix ${spent(age.spent)} is spent, ${range(age)}.`}
+      aria-label={say("bench_page.of_the_life_of_the_mix", { spent: spent(age.spent), range: range(age) })}
       className="my-2 block"
     >
       <rect x="0" y="8" width="80%" height="18" fill="none" stroke="var(--ink)" strokeWidth="2" />
@@ -137,10 +153,10 @@ function Life({ age }: { age: MixAge }) {
         strokeWidth="4"
       />
       <text x="0" y="40" fontSize="12" fill="var(--soft)">
-        fresh
+        {say("bench_page.fresh")}
       </text>
       <text x="80%" y="40" fontSize="12" fill="var(--soft)" textAnchor="end">
-        used up
+        {say("bench_page.used_up")}
       </text>
     </svg>
   );

@@ -13,6 +13,7 @@ import { LotDose } from "./LotDose";
 import { LotPlant } from "./LotPlant";
 import { LotMix } from "./LotMix";
 import { Readings } from "./Readings";
+import { say } from "../../text";
 import { LOT_TABS, type LotTab } from "./tabs";
 
 export function LotPage() {
@@ -31,7 +32,7 @@ export function LotPage() {
   }, [isNew, id, g, catalogue, feeds.data, lot.data]);
   if (lot.isLoadingError) return <Trouble problem={lot.error} again={() => void lot.refetch()} />;
   if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
-  if (!saved || !g || !catalogue || !feeds.data) return <Loading what="the lot" />;
+  if (!saved || !g || !catalogue || !feeds.data) return <Loading what={say("bench_page.the_lot")} />;
   const shown = new Shown(catalogue.units, g.unitHabit);
   const dose = (
     <LotDose
@@ -48,7 +49,7 @@ export function LotPage() {
   return (
     <div className="min-w-0">
       <Link to="/g/$garden/bench" params={{ garden }} className="note lg:hidden">
-        ← all lots
+        {say("bench_page.all_lots")}
       </Link>
       {lot.data && <LotHead lot={lot.data} garden={g} catalogue={catalogue} />}
       {!lot.data ? (
@@ -59,7 +60,7 @@ export function LotPage() {
           onValueChange={(v) => void navigate({ search: (s) => ({ ...s, tab: v as LotTab, working: undefined }) })}
         >
           <Tabs.List
-            aria-label="Parts of this lot"
+            aria-label={say("bench_page.parts_of_this_lot")}
             className="no-print mb-3 flex flex-wrap gap-x-1 border-b border-rule-strong"
           >
             {LOT_TABS.map((t) => (

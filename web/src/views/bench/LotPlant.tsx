@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
 import { api, edit, type Edited, type Garden, type Lot, type LotInput } from "../../api";
 import { guideQuery, useAct } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { kindOf } from "../../text/plants";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Fields";
@@ -36,11 +36,11 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
     (body: LotInput) => edit(api.PUT("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Lot>) => {
       draft.drop();
-      told(`${now.name}: saved.`, act);
+      told(say("common.name_saved", { name: now.name }), act);
     },
   );
   const kind = kindOf(guide, lot.species);
-  if (!guide || !kind) return <Loading what="the plant" />;
+  if (!guide || !kind) return <Loading what={say("common.the_plant")} />;
   const input = draft.value;
   const faults = save.error?.faults ?? [];
   const conditions = input.conditions ?? {};
@@ -50,15 +50,15 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
   };
   return (
     <form
-      aria-label="Plant"
+      aria-label={say("common.plant")}
       onSubmit={(e) => {
         e.preventDefault();
         save.mutate(input);
       }}
     >
       <div className="mb-4 gap-8 md:grid md:grid-cols-2">
-        <section aria-label="Goes through">
-          <h2 className="head">What it goes through</h2>
+        <section aria-label={say("bench_page.goes_through")}>
+          <h2 className="head">{say("bench_page.what_it_goes_through")}</h2>
           <ul className="m-0 list-none p-0">
             {CONDITIONS.map((c) => (
               <li key={c} className="flex min-h-11 items-center justify-between gap-2 border-b border-rule">
@@ -73,11 +73,13 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
                 </label>
                 {conditions[c] !== undefined && (
                   <span className="flex w-52 shrink-0 items-center gap-2">
-                    since
+                    {say("bench_page.since_2")}
                     <input
                       type="date"
                       className="box"
-                      aria-label={`${words("conditions", c.toLowerCase())} since`}
+                      aria-label={say("bench_page.conditions_since", {
+                        conditions: words("conditions", c.toLowerCase()),
+                      })}
                       value={conditions[c]}
                       onChange={(e) => since(c, e.target.value || undefined)}
                     />
@@ -94,16 +96,16 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
               </p>
             ))}
         </section>
-        <section aria-label="Fed">
-          <h2 className="head">How it is fed</h2>
+        <section aria-label={say("bench_page.fed")}>
+          <h2 className="head">{say("bench_page.how_it_is_fed")}</h2>
           <ChoiceField
-            label="Rhythm"
+            label={say("bench_page.rhythm")}
             field="lot.rhythm"
             faults={faults}
             value={input.rhythm ?? "label"}
             onChange={(rhythm) => draft.change({ rhythm })}
             options={RHYTHMS.map((r) => ({ value: r, label: words("rhythms", r) }))}
-            hint="The food over the weeks stays the same: more often is weaker, never above the label or what it stands."
+            hint={say("bench_page.the_food_over_the_weeks_stays")}
           />
           <label className="flex min-h-11 items-center gap-2">
             <input
@@ -112,18 +114,18 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
               checked={input.undrained ?? false}
               onChange={(e) => draft.change({ undrained: e.target.checked })}
             />
-            Stands in a cachepot or tray: nothing drains away
+            {say("bench_page.stands_in_a_cachepot_or_tray")}
           </label>
         </section>
       </div>
       <h2 className="mb-1 text-xl">
-        Unlike other plants of its kind?{" "}
+        {say("bench_page.unlike_other_plants_of_its_kind")}{" "}
         <Link
           to="/g/$garden/year/plants/$kind"
           params={{ garden: garden.id, kind: kind.key }}
           className="text-base font-normal"
         >
-          {kind.name} in the guide
+          {say("bench_page.in_the_guide", { name: kind.name })}
         </Link>
       </h2>
       <TraitTable
@@ -137,11 +139,11 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
       {save.isError && (save.error.retry || save.error.faults.length === 0) && <Trouble problem={save.error} />}
       <div className="sticky bottom-14 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
         <Button look="ink" type="submit" disabled={save.isPending || !draft.changed}>
-          {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : "Save changes"}
+          {save.isPending ? say("common.saving") : save.error?.retry ? say("common.retry") : say("common.save_changes")}
         </Button>
         {draft.changed && (
           <Button look="quiet" onClick={draft.drop}>
-            Put back
+            {say("common.put_back")}
           </Button>
         )}
       </div>

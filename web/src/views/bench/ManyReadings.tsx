@@ -3,7 +3,7 @@ import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { type KeyboardEvent, useState } from "react";
 import { api, call, newId, type Garden, type Lot, type Meter, type NewReading, type Verdict } from "../../api";
 import { benchQuery, catalogueQuery, gardenQuery, metersQuery, useAct, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { advice } from "../../text/readings";
 import { figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -43,7 +43,7 @@ export function ManyReadings() {
   const [at, setAt] = useState<string>();
   const [taken, setTaken] = useState<Record<string, number>>({});
   const [meterId, setMeterId] = useState(() => localStorage.getItem("meter") ?? "");
-  if (!garden || !catalogue || !logs || pages.isPending) return <Loading what="the bench" />;
+  if (!garden || !catalogue || !logs || pages.isPending) return <Loading what={say("bench_page.the_bench")} />;
   if (pages.isLoadingError) return <Trouble problem={pages.error} again={() => void pages.refetch()} />;
   const lots = pages.data.pages.flatMap((p) => p.lots);
   const meters = garden.meters.filter((m) => !m.retired);
@@ -65,10 +65,10 @@ export function ManyReadings() {
   };
   return (
     <div className="mx-auto max-w-5xl pt-4">
-      <h1 className="mb-2 text-3xl">Readings, pot by pot</h1>
+      <h1 className="mb-2 text-3xl">{say("common.readings_pot_by_pot")}</h1>
       <div className="mb-2 grid grid-cols-2 gap-x-4 sm:grid-cols-[1fr_1fr_1fr_1.4fr]">
         <ChoiceField
-          label="How they are taken"
+          label={say("bench_page.how_they_are_taken")}
           field="reading.method"
           faults={[]}
           value={method}
@@ -76,7 +76,7 @@ export function ManyReadings() {
           options={METHODS.map((m) => ({ value: m, label: words("methods", m) }))}
         />
         <ChoiceField
-          label="With"
+          label={say("common.with")}
           field="meter"
           faults={[]}
           value={meter.id}
@@ -84,38 +84,45 @@ export function ManyReadings() {
           options={meters.map((m) => ({ value: m.id, label: m.name }))}
         />
         <ChoiceField
-          label="In"
+          label={say("common.in")}
           field="place"
           faults={[]}
           value={look.place ?? EVERYWHERE}
           onChange={(v) => set({ place: v === EVERYWHERE ? undefined : v })}
           options={[
-            { value: EVERYWHERE, label: "all places" },
+            { value: EVERYWHERE, label: say("bench_page.all_places") },
             ...garden.places.filter((p) => !p.retired).map((p) => ({ value: p.id, label: p.name })),
           ]}
         />
         <Scan find={look.find ?? ""} setFind={(v) => set({ find: v || undefined })} />
       </div>
       <p className="note mb-3">
-        Type a pH, Enter, an EC, Enter: it is recorded and the next pot is at hand. {meter.name}: ±{" "}
-        {figures(log?.phPlusMinus ?? meter.phPlusMinus)} pH, ± {figures(log?.ecPlusMinus ?? meter.ecPlusMinus)} % EC
-        {meter.scale ? `, ppm of the ${meter.scale.slice(3)} scale` : "; its ppm scale is not told, so type mS/cm"}
-        {log && !log.phOn && ". It was never calibrated"}.
+        {rich("bench_page.type_a_ph_enter_an_ec", {
+          name: meter.name,
+          phPlusMinus: figures(log?.phPlusMinus ?? meter.phPlusMinus),
+          ecPlusMinus: figures(log?.ecPlusMinus ?? meter.ecPlusMinus),
+          value: meter.scale
+            ? say("bench_page.ppm_of_the_scale", { scale: meter.scale.slice(3) })
+            : say("bench_page.its_ppm_scale_is_not_told"),
+          value2: log && !log.phOn && say("bench_page.it_was_never_calibrated"),
+        })}
       </p>
       {meter.port !== undefined && (
         <div className="sticky top-0 z-10 bg-ground">
           <LivePen key={meter.id} garden={id} meter={meter} take={put} />
           <p className="note -mt-2 mb-2">
-            Into: {lots.find((l) => l.id === (at ?? lots[0]?.id))?.name ?? "no pot"}. Then Enter records it.
+            {say("bench_page.into_then_enter_records_it", {
+              name: lots.find((l) => l.id === (at ?? lots[0]?.id))?.name ?? say("bench_page.no_pot"),
+            })}
           </p>
         </div>
       )}
       {lots.length === 0 ? (
-        <Nothing title="No lot is like that.">
-          <p>Clear the search, or choose another place.</p>
+        <Nothing title={say("bench_page.no_lot_is_like_that")}>
+          <p>{say("bench_page.clear_the_search_or_choose_another")}</p>
         </Nothing>
       ) : (
-        <ul aria-label="Pots to read" className="m-0 list-none p-0">
+        <ul aria-label={say("bench_page.pots_to_read")} className="m-0 list-none p-0">
           {lots.map((l, i) => (
             <Row
               key={`${l.id} ${method} ${taken[l.id] ?? 0}`}
@@ -132,7 +139,7 @@ export function ManyReadings() {
       )}
       {pages.hasNextPage && (
         <Button className="mt-3" disabled={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
-          {pages.isFetchingNextPage ? "Fetching …" : "More of the bench"}
+          {pages.isFetchingNextPage ? say("bench_page.fetching") : say("bench_page.more_of_the_bench_2")}
         </Button>
       )}
     </div>
@@ -154,7 +161,7 @@ function Scan({ find, setFind }: { find: string; setFind: (v: string) => void })
   return (
     <div>
       <label htmlFor="scan" className="block text-sm">
-        Find, or scan a label's code
+        {say("bench_page.find_or_scan_a_labels_code")}
       </label>
       <input
         id="scan"
@@ -168,7 +175,7 @@ function Scan({ find, setFind }: { find: string; setFind: (v: string) => void })
       />
       {missed && (
         <span role="alert" className="note text-stop">
-          ▲ That pot is not on this list. Choose all places, or fetch more of the bench.
+          {say("bench_page.that_pot_is_not_on_this")}
         </span>
       )}
     </div>
@@ -277,7 +284,7 @@ function Row({
           inputMode="decimal"
           enterKeyHint="next"
           autoComplete="off"
-          aria-label={`pH of ${lot.name}`}
+          aria-label={say("bench_page.ph_of", { name: lot.name })}
           aria-invalid={faults.some((f) => f.field === "reading.ph")}
           placeholder="pH"
           value={draft.value.ph}
@@ -289,7 +296,7 @@ function Row({
           inputMode="decimal"
           enterKeyHint="next"
           autoComplete="off"
-          aria-label={`${unit} of ${lot.name}`}
+          aria-label={say("bench_page.of", { unit, name: lot.name })}
           aria-invalid={faults.some((f) => f.field === "reading.ec")}
           placeholder={unit}
           value={draft.value.ec}
@@ -300,9 +307,9 @@ function Row({
           className="min-h-11"
           disabled={record.isPending || (!draft.value.ph.trim() && !draft.value.ec.trim())}
           onClick={send}
-          aria-label={`Record ${lot.name}`}
+          aria-label={say("bench_page.record", { name: lot.name })}
         >
-          {record.isPending ? "…" : "Record"}
+          {record.isPending ? "…" : say("bench_page.record_2")}
         </Button>
         <span className="col-span-3 text-sm sm:col-span-1" aria-live="polite">
           {faults.map((f) => (
@@ -312,7 +319,7 @@ function Row({
           ))}
           {trouble && (
             <span role="alert" className="block text-stop">
-              ▲ {trouble} What you typed is kept.
+              {say("bench_page.what_you_typed_is_kept", { trouble })}
             </span>
           )}
           {kept && faults.length === 0 && (
@@ -321,13 +328,13 @@ function Row({
               {kept.act && (
                 <Button
                   look="quiet"
-                  aria-label={`Undo that of ${lot.name}`}
+                  aria-label={say("bench_page.undo_that_of", { name: lot.name })}
                   onClick={() => {
                     undo(kept.act!);
                     setKept(undefined);
                   }}
                 >
-                  Undo
+                  {say("common.undo")}
                 </Button>
               )}
             </span>
@@ -346,5 +353,5 @@ function saysOf(v: Verdict, shown: Shown): { says: string; off: boolean } {
   ].filter(Boolean);
   const off = [v.ph?.finding, v.ec?.finding].some((f) => f?.includes("above") || f?.includes("below"));
   const first = off && v.advice[0] ? ` ${advice(v.advice[0], v, shown)}` : "";
-  return { says: `${findings.length > 0 ? findings.join("; ") : "recorded"}.${first}`, off };
+  return { says: `${findings.length > 0 ? findings.join("; ") : say("bench_page.recorded_alone")}.${first}`, off };
 }

@@ -1,5 +1,5 @@
 import type { Catalogue, Fault, PotInput, Typed } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 
 const LENGTHS = ["cm", "in", "mm"];
@@ -13,13 +13,27 @@ const UPRIGHT: PotInput["shape"][] = ["box", "oval"];
 
 /** What the opening of each shape is called. */
 const TOPS: Record<PotInput["shape"], string> = {
-  round: "Top, across",
-  square: "Top, side",
-  plug: "Cell top, side",
-  box: "Length",
-  oval: "Length",
-  bag: "Across, filled",
-  basket: "Rim, across",
+  get round() {
+    return say("bench_page.top_across");
+  },
+  get square() {
+    return say("bench_page.top_side");
+  },
+  get plug() {
+    return say("bench_page.cell_top_side");
+  },
+  get box() {
+    return say("bench_page.length");
+  },
+  get oval() {
+    return say("bench_page.length");
+  },
+  get bag() {
+    return say("bench_page.across_filled");
+  },
+  get basket() {
+    return say("bench_page.rim_across");
+  },
 };
 
 type Props = {
@@ -36,7 +50,7 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
     <NumberField
       row
       label={label}
-      field={`pot.${field}`}
+      field={say("bench_page.pot", { field })}
       faults={faults}
       value={pot[field] ?? { text: "", unit }}
       units={LENGTHS}
@@ -51,10 +65,10 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
   };
   return (
     <fieldset className="m-0 mb-2 border-0 p-0">
-      <legend className="sr-only">Pot</legend>
+      <legend className="sr-only">{say("common.pot")}</legend>
       <ChoiceField
         row
-        label="Pot, inside"
+        label={say("bench_page.pot_inside")}
         field="pot.shape"
         faults={faults}
         value={pot.shape}
@@ -62,12 +76,13 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
         options={SHAPES.map((s) => ({ value: s, label: words("shapes", s) }))}
       />
       {size(TOPS[pot.shape], "top")}
-      {UPRIGHT.includes(pot.shape) && size("Width", "across")}
-      {TAPERS.includes(pot.shape) && size(pot.shape === "round" ? "Base, across" : "Base, side", "base")}
-      {size(pot.shape === "basket" ? "Depth" : "Height", "height")}
+      {UPRIGHT.includes(pot.shape) && size(say("bench_page.width"), "across")}
+      {TAPERS.includes(pot.shape) &&
+        size(pot.shape === "round" ? say("bench_page.base_across") : say("bench_page.base_side"), "base")}
+      {size(pot.shape === "basket" ? say("bench_page.depth") : say("bench_page.height"), "height")}
       <ChoiceField
         row
-        label="Made of"
+        label={say("bench_page.made_of")}
         field="pot.material"
         faults={faults}
         value={pot.material ?? "PLASTIC"}
@@ -76,11 +91,11 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
       />
       <details open={Boolean(pot.gap?.text || pot.measured?.text)}>
         <summary className="note mb-1 underline decoration-rule-strong underline-offset-4">
-          Gap below the rim, measured volume, trade size
+          {say("bench_page.gap_below_the_rim_measured_volume")}
         </summary>
         <NumberField
           row
-          label="Gap at rim"
+          label={say("bench_page.gap_at_rim")}
           field="pot.headspace"
           faults={faults}
           value={pot.gap ?? { text: "", unit: "%" }}
@@ -90,29 +105,33 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
         />
         <NumberField
           row
-          label="Mix, measured"
+          label={say("bench_page.mix_measured")}
           field="pot.measured"
           faults={faults}
           value={pot.measured ?? { text: "", unit: unit === "in" ? "US qt" : "L" }}
           units={VOLUMES}
-          placeholder="if you did"
+          placeholder={say("bench_page.if_you_did")}
           onChange={(measured) => change({ measured })}
         />
         <ChoiceField
           row
-          label="Trade size"
+          label={say("bench_page.trade_size")}
           field="pot.trade"
           faults={faults}
           value=""
           onChange={trade}
           options={[
-            { value: "", label: "fill in from …" },
+            { value: "", label: say("bench_page.fill_in_from") },
             ...catalogue.tradeSizes.map((s) => ({
               value: s.name,
-              label: `#${s.name}, really ${s.litresLow}–${s.litresHigh} L`,
+              label: say("bench_page.trade_size_offered", {
+                name: s.name,
+                litresLow: s.litresLow,
+                litresHigh: s.litresHigh,
+              }),
             })),
           ]}
-          hint="Typical measures of such pots; makers differ. Measure yours."
+          hint={say("bench_page.typical_measures_of_such_pots_makers")}
         />
       </details>
     </fieldset>

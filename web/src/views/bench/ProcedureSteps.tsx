@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Procedure } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { duration } from "../../text/readings";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -49,14 +49,19 @@ function Timer({ name, minutes }: { name: string; minutes: number }) {
   return (
     <span className="mt-0.5 flex flex-wrap items-center gap-2" role="timer" aria-live={over ? "assertive" : "off"}>
       {begun === 0 ? (
-        <Button onClick={begin}>Start {duration(minutes)}</Button>
+        <Button onClick={begin}>{say("bench_page.start", { duration: duration(minutes) })}</Button>
       ) : (
         <>
           <span className="fig text-lg">
-            {over ? "▲ Time is up." : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, "0")} to go`}
+            {over
+              ? say("bench_page.time_is_up")
+              : say("bench_page.to_go", {
+                  floor: Math.floor(seconds / 60),
+                  padStart: String(seconds % 60).padStart(2, "0"),
+                })}
           </span>
           <Button look="quiet" onClick={stop}>
-            {over ? "Done" : "Stop"}
+            {over ? say("common.done") : say("common.stop")}
           </Button>
         </>
       )}

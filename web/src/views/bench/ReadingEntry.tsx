@@ -18,7 +18,7 @@ import { useAct } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { LivePen } from "../../parts/LivePen";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { day, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
@@ -80,7 +80,7 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
     (act) => {
       setKey(newId());
       draft.drop();
-      told("Reading recorded.", act.actId);
+      told(say("bench_page.reading_recorded"), act.actId);
     },
   );
   const faults = [...(record.error?.faults ?? []), ...(ask ? (live.problem?.faults ?? []) : [])];
@@ -88,8 +88,8 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
   const plainTrouble = record.error && record.error.faults.length === 0 ? record.error : undefined;
   return (
     <div className="gap-8 md:grid md:grid-cols-[20rem_1fr] print:block">
-      <section aria-label="New reading" className="no-print">
-        <h2 className="head !border-water">New reading</h2>
+      <section aria-label={say("bench_page.new_reading")} className="no-print">
+        <h2 className="head !border-water">{say("bench_page.new_reading")}</h2>
         <form
           onSubmit={(e) => {
             e.preventDefault();
@@ -97,7 +97,7 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
           }}
         >
           <ChoiceField
-            label="How it is taken"
+            label={say("bench_page.how_it_is_taken")}
             field="reading.method"
             faults={faults}
             value={d.method}
@@ -106,7 +106,7 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
             hint={words("method_notes", d.method)}
           />
           <details className="mb-2 border-y border-rule py-1" open={d.method !== "runoff"}>
-            <summary className="cursor-pointer text-sm">Step by step, for this pot</summary>
+            <summary className="cursor-pointer text-sm">{say("bench_page.step_by_step_for_this_pot")}</summary>
             <div className="mt-1">
               <ProcedureSteps key={d.method} procedure={procedure} lot={lot.id} shown={shown} />
             </div>
@@ -114,14 +114,14 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
           {soak && (
             <div className="grid grid-cols-2 gap-3">
               <NumberField
-                label="Water before, pH"
+                label={say("bench_page.water_before_ph")}
                 field="reading.before_ph"
                 faults={faults}
                 value={{ text: d.before, unit: "" }}
                 onChange={(v) => draft.change({ before: v.text })}
               />
               <NumberField
-                label="Stood for"
+                label={say("bench_page.stood_for")}
                 field="reading.hours"
                 faults={faults}
                 value={{ text: d.hours, unit: "h" }}
@@ -146,14 +146,14 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
           )}
           <div className="grid grid-cols-2 gap-3">
             <NumberField
-              label={soak ? "After, pH" : "pH"}
+              label={soak ? say("bench_page.after_ph") : "pH"}
               field="reading.ph"
               faults={faults}
               value={{ text: d.ph, unit: "" }}
               onChange={(v) => draft.change({ ph: v.text })}
             />
             <NumberField
-              label="TDS or EC"
+              label={say("bench_page.tds_or_ec")}
               field="reading.ec"
               faults={faults}
               value={{ text: d.ec, unit: d.ecUnit }}
@@ -165,30 +165,40 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
           {!meter.compensates && (
             <NumberField
               row
-              label="Liquid is at"
+              label={say("bench_page.liquid_is_at")}
               field="reading.celsius"
               faults={faults}
               value={{ text: d.celsius, unit: shown.degree }}
-              placeholder={`${shown.celsius(20)} if blank, less sure`}
+              placeholder={say("bench_page.if_blank_less_sure", { celsius: shown.celsius(20) })}
               onChange={(v) => draft.change({ celsius: v.text })}
             />
           )}
           <p className="note mb-2">
-            {meter.name}: ± {figures(log.phPlusMinus)} pH, ± {figures(log.ecPlusMinus)} % EC
-            {meter.scale && `, ${meter.scale.slice(3)} scale`},{" "}
-            {log.phOn ? `pH calibrated ${day(log.phOn)}` : "pH never calibrated"}.{" "}
+            {say("bench_page.ph_ec", {
+              name: meter.name,
+              phPlusMinus: figures(log.phPlusMinus),
+              ecPlusMinus: figures(log.ecPlusMinus),
+              value: meter.scale && say("bench_page.scale", { scale: meter.scale.slice(3) }),
+              value2: log.phOn
+                ? say("bench_page.ph_calibrated", { day: day(log.phOn) })
+                : say("bench_page.ph_never_calibrated"),
+            })}{" "}
             <Link
               to="/g/$garden/shelf/meter/$meter"
               params={{ garden: garden.id, meter: meter.id }}
               className="inline-block leading-8 underline underline-offset-4"
             >
-              Calibrate
+              {say("common.calibrate")}
             </Link>
           </p>
           <When at={d.at} faults={faults} change={(at) => draft.change({ at })} />
           {plainTrouble && <Trouble problem={plainTrouble} />}
           <Button look="ink" type="submit" className="min-h-11" disabled={record.isPending || !ask}>
-            {record.isPending ? "Recording …" : record.error?.retry ? "Retry" : "Record"}
+            {record.isPending
+              ? say("common.recording")
+              : record.error?.retry
+                ? say("common.retry")
+                : say("bench_page.record_2")}
           </Button>
         </form>
       </section>
@@ -219,7 +229,7 @@ function When({
   return (
     <div className="mb-2">
       <label htmlFor="reading-when" className="block text-sm">
-        When
+        {say("bench_page.when")}
       </label>
       <input
         id="reading-when"
@@ -235,7 +245,7 @@ function When({
             ▲ {fault}
           </span>
         ) : (
-          "Empty means now."
+          say("bench_page.empty_means_now")
         )}
       </span>
     </div>

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
 import type { Band, Garden, Lot, Reading, Series, Trend } from "../../api";
 import { readingsQuery } from "../../api/queries";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { bandName, course } from "../../text/readings";
 import { day, figures, moment } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
@@ -17,20 +17,20 @@ const dayOf = (t: number) => day(new Date(t).toISOString().slice(0, 10)).replace
 export function ReadingHistory({ lot, garden }: { lot: Lot; garden: Garden }) {
   const series = useQuery(readingsQuery(garden.id, lot.id));
   const [chosen, setChosen] = useState<string>();
-  if (series.isPending) return <Loading what="the readings" />;
+  if (series.isPending) return <Loading what={say("bench_page.the_readings")} />;
   if (series.isLoadingError) return <Trouble problem={series.error} again={() => void series.refetch()} />;
   const { readings, bands } = series.data;
   if (readings.length === 0) {
-    return <p className="note p-6">No readings yet. Two or three, some weeks apart, show where the pot is heading.</p>;
+    return <p className="note p-6">{say("bench_page.no_readings_yet_two_or_three")}</p>;
   }
   const last = readings.at(-1)!.method;
   const band = bands.find((b) => b.method === (chosen ?? last)) ?? bands[0]!;
   return (
-    <section aria-label="Readings over time" className="min-w-0">
-      <h2 className="head">Over time</h2>
+    <section aria-label={say("bench_page.readings_over_time")} className="min-w-0">
+      <h2 className="head">{say("bench_page.over_time")}</h2>
       {bands.length > 1 && (
         <Segmented
-          label="Readings by"
+          label={say("bench_page.readings_by")}
           value={band.method}
           onChange={setChosen}
           options={bands.map((b) => ({ value: b.method, label: words("methods", b.method) }))}
@@ -61,7 +61,7 @@ function Charts({ band, all }: { band: Band; all: Course }) {
   const cans = saysEc ? by("can", "ec") : [];
   return (
     <>
-      <Suspense fallback={<Loading what="the charts" />}>
+      <Suspense fallback={<Loading what={say("bench_page.the_charts")} />}>
         {charts.map((c) => {
           const points = by(band.method, c.of);
           if (points.length === 0) return null;
@@ -81,7 +81,17 @@ function Charts({ band, all }: { band: Band; all: Course }) {
                 ahead={heading}
                 day={dayOf}
                 points={points}
-                says={`${c.name} by ${points.length} readings from ${dayOf(first.at)} to ${dayOf(last.at)}: first ${figures(first.value)}, last ${figures(last.value)} ${c.unit}${c.banded ? `; band ${figures(c.low)} to ${figures(c.high)}` : ""}. ${said ?? ""} All of them stand in the table below.`}
+                says={say("bench_page.by_readings_from_to_first_last", {
+                  name: c.name,
+                  count: points.length,
+                  dayOf: dayOf(first.at),
+                  dayOf2: dayOf(last.at),
+                  value: figures(first.value),
+                  value2: figures(last.value),
+                  unit: c.unit,
+                  value3: c.banded ? say("bench_page.band_to", { low: figures(c.low), high: figures(c.high) }) : "",
+                  said: said ?? "",
+                })}
               />
               {said && <p className="note mb-1">{said}</p>}
             </div>
@@ -89,8 +99,10 @@ function Charts({ band, all }: { band: Band; all: Course }) {
         })}
       </Suspense>
       <p className="note mb-2">
-        {saysPh && `Shaded: the band for ${bandName(band)}. `}Bars: the pen's ±. F fed, W flushed, P potted, T treated.
-        {cans.length > 0 && " Rings: what the can read."}
+        {rich("bench_page.bars_the_pens_f_fed_w", {
+          value: saysPh && say("bench_page.shaded_the_band_for", { bandName: bandName(band) }),
+        })}
+        {cans.length > 0 && say("bench_page.rings_what_the_can_read")}
       </p>
     </>
   );
@@ -98,14 +110,14 @@ function Charts({ band, all }: { band: Band; all: Course }) {
 
 function Table({ readings, garden, several }: { readings: Reading[]; garden: Garden; several: boolean }) {
   return (
-    <table aria-label="Every reading" className="w-full border-collapse text-left text-sm">
+    <table aria-label={say("bench_page.every_reading")} className="w-full border-collapse text-left text-sm">
       <thead>
         <tr className="note border-b border-rule-strong">
-          <th className="py-1 font-semibold">When</th>
-          {several && <th className="font-semibold">By</th>}
-          <th className="font-semibold">pH</th>
-          <th className="pr-3 font-semibold">EC, mS/cm</th>
-          <th className="font-semibold">Says</th>
+          <th className="py-1 font-semibold">{say("bench_page.when")}</th>
+          {several && <th className="font-semibold">{say("bench_page.by")}</th>}
+          <th className="font-semibold">{say("common.ph")}</th>
+          <th className="pr-3 font-semibold">{say("bench_page.ec_ms_cm")}</th>
+          <th className="font-semibold">{say("bench_page.says")}</th>
         </tr>
       </thead>
       <tbody>
@@ -139,5 +151,5 @@ function Table({ readings, garden, several }: { readings: Reading[]; garden: Gar
 
 /** What the pen showed, where its calibration says something else. */
 function Showed({ value }: { value: number | undefined }) {
-  return value === undefined ? null : <span className="note">pen {figures(value)}</span>;
+  return value === undefined ? null : <span className="note">{say("bench_page.pen", { value: figures(value) })}</span>;
 }

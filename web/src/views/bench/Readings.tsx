@@ -7,6 +7,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { ReadingEntry } from "./ReadingEntry";
 import { ReadingHistory } from "./ReadingHistory";
+import { say } from "../../text";
 import { SaltAccount } from "./SaltAccount";
 
 type Props = { lot: Lot; garden: Garden; catalogue: Catalogue; shown: Shown };
@@ -18,7 +19,7 @@ export function Readings({ lot, garden, catalogue, shown }: Props) {
   const procedures = useQuery(proceduresQuery(garden.id, lot.id));
   const logs = useQuery(metersQuery(garden.id));
   const meter = meters.find((m) => m.id === meterId) ?? meters[0];
-  if (procedures.isPending || logs.isPending) return <Loading what="the methods" />;
+  if (procedures.isPending || logs.isPending) return <Loading what={say("bench_page.the_methods")} />;
   const failed = procedures.isLoadingError ? procedures : logs.isLoadingError ? logs : undefined;
   if (failed) return <Trouble problem={failed.error} again={() => void failed.refetch()} />;
   const log = logs.data?.find((l) => l.meterId === meter?.id);
@@ -32,7 +33,7 @@ export function Readings({ lot, garden, catalogue, shown }: Props) {
       {meters.length > 1 && (
         <div className="mb-2">
           <Segmented
-            label="Measured with"
+            label={say("bench_page.measured_with")}
             value={meter.id}
             onChange={choose}
             options={meters.map((m) => ({ value: m.id, label: m.name }))}

@@ -9,6 +9,7 @@ import { day, dayFrom, figures, longDay, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
+import { say, rich } from "../../text";
 import { inputOf } from "./lotInput";
 
 const ReadingChart = lazy(() => import("../../parts/ReadingChart"));
@@ -19,28 +20,34 @@ type Props = { lot: Lot; garden: Garden; shown: Shown };
 export function SaltAccount({ lot, garden, shown }: Props) {
   const salt = useQuery(saltQuery(garden.id, lot.id));
   const [working, setWorking] = useState<string>();
-  if (salt.isPending) return <Loading what="the salt account" />;
+  if (salt.isPending) return <Loading what={say("bench_page.the_salt_account")} />;
   if (salt.isLoadingError) return <Trouble problem={salt.error} again={() => void salt.refetch()} />;
   const a = salt.data;
   return (
-    <section aria-label="Salt account" className="mt-6">
-      <h2 className="head">Salt account</h2>
+    <section aria-label={say("bench_page.salt_account")} className="mt-6">
+      <h2 className="head">{say("bench_page.salt_account")}</h2>
       <div className="gap-8 md:grid md:grid-cols-2">
         <div>
           <p>
-            By what it was given it stands at about{" "}
-            <Worked step="salt.now" open={setWorking} big>
-              {figures(a.msCm)} mS/cm
-            </Worked>{" "}
-            <span className="note whitespace-nowrap">
-              ({figures(a.low)} to {figures(a.high)})
-            </span>
-            , {standing(a)}
+            {rich("bench_page.by_what_it_was_given_it", {
+              worked: (
+                <Worked step="salt.now" open={setWorking} big>
+                  {say("bench_page.mscm_ms_cm", { msCm: figures(a.msCm) })}
+                </Worked>
+              ),
+              part: (c) => <span className="note whitespace-nowrap">{c}</span>,
+              low: figures(a.low),
+              high: figures(a.high),
+              standing: standing(a),
+            })}
           </p>
           <p className="note">
-            What a pour-through would likely read; the range holds for four pots of five. Band {figures(a.band.ecLow)}–
-            {figures(a.band.ecHigh)} for {bandName(a.band)}.
-            {a.dryMsCm > a.msCm * 1.05 && ` As dry as it is now, the roots stand in ${figures(a.dryMsCm)} mS/cm.`}
+            {say("bench_page.what_a_pour_through_would_likely", {
+              ecLow: figures(a.band.ecLow),
+              ecHigh: figures(a.band.ecHigh),
+              bandName: bandName(a.band),
+            })}
+            {a.dryMsCm > a.msCm * 1.05 && say("bench_page.as_dry_as_it_is_now", { dryMsCm: figures(a.dryMsCm) })}
           </p>
           <Ahead a={a} lot={lot} garden={garden} shown={shown} />
           <FlushBy lot={lot} garden={garden} />
@@ -56,10 +63,10 @@ export function SaltAccount({ lot, garden, shown }: Props) {
 }
 
 function standing({ msCm, low, high, band }: Account): string {
-  if (low >= band.ecHigh) return "above its band.";
-  if (msCm >= band.ecHigh) return "likely above its band.";
-  if (high >= band.ecHigh) return "inside its band, perhaps above.";
-  return msCm < band.ecLow ? "below its band: hungry, or fed with what no pen sees." : "inside its band.";
+  if (low >= band.ecHigh) return say("bench_page.above_its_band");
+  if (msCm >= band.ecHigh) return say("bench_page.likely_above_its_band");
+  if (high >= band.ecHigh) return say("bench_page.inside_its_band_perhaps_above");
+  return msCm < band.ecLow ? say("bench_page.below_its_band_hungry_or_fed") : say("bench_page.inside_its_band");
 }
 
 /** When it is too much if all goes on, and what to do then. */
@@ -68,7 +75,7 @@ function Ahead({ a, lot, garden, shown }: Props & { a: Account }) {
   if (a.readingAsks) {
     return (
       <p className="my-2 border-l-4 border-water pl-3">
-        Its last reading asks for a flush <b>with the next watering</b>: so much as is said with the reading.
+        {rich("bench_page.its_last_reading_asks_for_a", { b: (c) => <b>{c}</b> })}
       </p>
     );
   }
@@ -77,31 +84,30 @@ function Ahead({ a, lot, garden, shown }: Props & { a: Account }) {
       {a.aboveOn ? (
         <>
           {a.aboveOn <= garden.today ? (
-            <>
-              It is likely too much: <b>flush with the next watering</b>.
-            </>
+            <>{rich("bench_page.it_is_likely_too_much_flush", { b: (c) => <b>{c}</b> })}</>
           ) : (
             <>
-              If it goes on like this it passes the band about <b>{dayFrom(a.aboveOn, garden.today)}</b>.
+              {rich("bench_page.if_it_goes_on_like_this_it_passes_the", {
+                b: (c) => <b>{c}</b>,
+                dayFrom: dayFrom(a.aboveOn, garden.today),
+              })}
             </>
           )}{" "}
           {a.flushLeast !== undefined && a.flushMost !== undefined ? (
             <>
-              Then {shown.litres(a.flushLeast)} to {shown.litres(a.flushMost)} of plain water bring each drained pot
-              back.
+              {say("bench_page.then_to_of_plain_water_bring", {
+                flushLeast: shown.litres(a.flushLeast),
+                flushMost: shown.litres(a.flushMost),
+              })}
             </>
           ) : (
-            "This water is too salty itself to bring it back: use rain or purified water."
+            say("bench_page.this_water_is_too_salty_itself")
           )}
         </>
       ) : (
-        "If it goes on like this it stays inside its band for a year."
+        say("bench_page.if_it_goes_on_like_this_it_stays_inside")
       )}
-      {!drains && (
-        <span className="note block">
-          ▲ Nothing drains from where it stands: take it out to flush it, and let it drip off.
-        </span>
-      )}
+      {!drains && <span className="note block">{say("bench_page.nothing_drains_from_where_it_stands")}</span>}
     </p>
   );
 }
@@ -113,27 +119,30 @@ function FlushBy({ lot, garden }: { lot: Lot; garden: Garden }) {
     garden.id,
     (body: LotInput) => edit(api.PUT("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Lot>) =>
-      told(`${now.name}: flushed ${now.flushBy ? "by its salt account" : "by the weeks of its kind"}.`, act),
+      told(say("bench_page.flushed_by_the_weeks_of_its", { name: now.name, which: now.flushBy ? "yes" : "no" }), act),
   );
   const choose = (flushBy: string) => save.mutate({ ...inputOf(lot), flushBy });
   const next = lot.state.nextFlushOn;
   return (
     <div className="no-print mb-2">
-      <p className="text-sm">Flushed by</p>
+      <p className="text-sm">{say("bench_page.flushed_by")}</p>
       <Segmented
-        label="Flushed by"
+        label={say("bench_page.flushed_by")}
         value={save.isPending ? save.variables.flushBy! : (lot.flushBy ?? "rhythm")}
         onChange={choose}
         options={[
-          { value: "rhythm", label: "The weeks of its kind" },
-          { value: "account", label: "This account" },
+          { value: "rhythm", label: say("bench_page.the_weeks_of_its_kind") },
+          { value: "account", label: say("bench_page.this_account") },
         ]}
       />
       <p className="note">
-        {next
-          ? `Next flush: ${next <= garden.today ? "with the next watering" : dayFrom(next, garden.today)}.`
-          : "No flush is planned."}{" "}
-        A reading of too much salt comes before either.
+        {say("bench_page.a_reading_of_too_much_salt", {
+          value: next
+            ? say("bench_page.next_flush", {
+                value: next <= garden.today ? say("bench_page.with_the_next_watering") : dayFrom(next, garden.today),
+              })
+            : say("bench_page.no_flush_is_planned"),
+        })}
       </p>
       {save.isError && <Trouble problem={save.error} />}
     </div>
@@ -143,15 +152,23 @@ function FlushBy({ lot, garden }: { lot: Lot; garden: Garden }) {
 /** What came and went, one pot, in grams of salt. */
 function Ledger({ a }: { a: Account }) {
   const rows: [string, number, string][] = [
-    [a.sinceRead ? "In it by the reading" : "In the fresh mix, taken as half its band", a.begun, ""],
-    [`In with the water of ${a.watered === 1 ? "one watering" : `${a.watered} waterings`}`, a.water, "+"],
-    ["In with feed", a.feed, "+"],
-    ["Taken up by the plant", a.plant, "−"],
-    ["Out with what ran through", a.drained, "−"],
+    [a.sinceRead ? say("bench_page.in_it_by_the_reading") : say("bench_page.in_the_fresh_mix_taken_as"), a.begun, ""],
+    [
+      say("bench_page.in_with_the_water_of", {
+        value: a.watered === 1 ? say("bench_page.one_watering") : say("bench_page.waterings", { watered: a.watered }),
+      }),
+      a.water,
+      "+",
+    ],
+    [say("bench_page.in_with_feed"), a.feed, "+"],
+    [say("bench_page.taken_up_by_the_plant"), a.plant, "−"],
+    [say("bench_page.out_with_what_ran_through"), a.drained, "−"],
   ];
   return (
     <table className="w-full border-collapse text-left">
-      <caption className="note text-left">One pot since {longDay(a.since)}, g of salt</caption>
+      <caption className="note text-left">
+        {say("bench_page.one_pot_since_g_of_salt", { longDay: longDay(a.since) })}
+      </caption>
       <tbody>
         {rows.map(([name, grams, sign]) => (
           <tr key={name} className="border-b border-rule">
@@ -165,7 +182,7 @@ function Ledger({ a }: { a: Account }) {
         ))}
         <tr className="border-b-2 border-ink font-semibold">
           <th scope="row" className="py-1 pr-3">
-            In it now
+            {say("bench_page.in_it_now")}
           </th>
           <td className="fig text-right">{figures(a.now)}</td>
         </tr>
@@ -182,26 +199,40 @@ function Course({ a }: { a: Account }) {
   const last = a.checks.at(-1);
   return (
     <>
-      <Suspense fallback={<Loading what="the chart" />}>
+      <Suspense fallback={<Loading what={say("bench_page.the_chart")} />}>
         <ReadingChart
-          name="Salt in the drained pot"
+          name={say("bench_page.salt_in_the_drained_pot")}
           unit="mS/cm"
           band={{ low: a.band.ecLow, high: a.band.ecHigh }}
           marks={[]}
           cans={[]}
           points={a.checks.map((c) => ({ at: millis(c.on), value: c.read, plusMinus: 0 }))}
           ahead={a.course.map((c) => ({ at: millis(c.on), mid: c.msCm, low: c.low, high: c.high }))}
-          line="by the account"
+          line={say("bench_page.by_the_account")}
           joined={false}
           day={dayOf}
-          says={`Salt in the drained pot from ${dayOf(millis(a.course[0]!.on))}: now ${figures(a.msCm)} mS/cm, ${figures(a.low)} to ${figures(a.high)}; band ${figures(a.band.ecLow)} to ${figures(a.band.ecHigh)}.`}
+          says={say("bench_page.salt_in_the_drained_pot_from", {
+            dayOf: dayOf(millis(a.course[0]!.on)),
+            msCm: figures(a.msCm),
+            low: figures(a.low),
+            high: figures(a.high),
+            ecLow: figures(a.band.ecLow),
+            ecHigh: figures(a.band.ecHigh),
+          })}
         />
       </Suspense>
       <p className="note">
-        Dashed: the account, with its range. Dots: what was read.
-        {last &&
-          ` On ${day(last.on)} the account had said ${figures(last.said)} (${figures(last.low)} to ${figures(last.high)}), and ${figures(last.read)} was read; it goes on from there.`}{" "}
-        What is not recorded is not in it.
+        {say("bench_page.dashed_the_account_with_its_range", {
+          value:
+            last &&
+            say("bench_page.on_the_account_had_said_to", {
+              day: day(last.on),
+              said: figures(last.said),
+              low: figures(last.low),
+              high: figures(last.high),
+              read: figures(last.read),
+            }),
+        })}
       </p>
     </>
   );

@@ -2,7 +2,7 @@ import { useInfiniteQuery, useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import type { Overview } from "../../api";
 import { gardenQuery, mixesQuery, overviewQuery, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { keyOf, recipeName } from "../../text/mixes";
 import { bandName, course } from "../../text/readings";
 import { figures } from "../../text/numbers";
@@ -21,17 +21,17 @@ export function SmallReadings() {
   const garden = useQuery(gardenQuery(id)).data;
   const mixes = useQuery(mixesQuery(id)).data;
   const pages = useInfiniteQuery(overviewQuery(id, look));
-  if (!garden || !mixes || pages.isPending) return <Loading what="the readings" />;
+  if (!garden || !mixes || pages.isPending) return <Loading what={say("bench_page.the_readings")} />;
   if (pages.isLoadingError) return <Trouble problem={pages.error} again={() => void pages.refetch()} />;
   const lots = pages.data.pages.flatMap((p) => p.lots);
   const set = (part: typeof look) => void navigate({ to: ".", search: (s) => ({ ...s, ...part }), replace: true });
   const chosen = (v: string) => (v === ALL ? undefined : v);
   return (
     <div className="pt-4">
-      <h1 className="mb-2 text-3xl">Readings, side by side</h1>
+      <h1 className="mb-2 text-3xl">{say("common.readings_side_by_side")}</h1>
       <div className="no-print mb-3 grid max-w-4xl grid-cols-2 gap-x-4 sm:grid-cols-4">
         <ChoiceField
-          label="Taken as"
+          label={say("bench_page.taken_as")}
           field="reading.method"
           faults={[]}
           value={look.method ?? "runoff"}
@@ -39,32 +39,32 @@ export function SmallReadings() {
           options={METHODS.map((m) => ({ value: m, label: words("methods", m) }))}
         />
         <ChoiceField
-          label="In"
+          label={say("common.in")}
           field="place"
           faults={[]}
           value={look.place ?? ALL}
           onChange={(v) => set({ place: chosen(v) })}
           options={[
-            { value: ALL, label: "all places" },
+            { value: ALL, label: say("bench_page.all_places") },
             ...garden.places.filter((p) => !p.retired).map((p) => ({ value: p.id, label: p.name })),
           ]}
         />
         <ChoiceField
-          label="Standing in"
+          label={say("bench_page.standing_in")}
           field="mix"
           faults={[]}
           value={look.mix ?? ALL}
           onChange={(v) => set({ mix: chosen(v) })}
           options={[
-            { value: ALL, label: "any mix" },
+            { value: ALL, label: say("bench_page.any_mix") },
             ...mixes.made.map((m) => ({
               value: m.id,
-              label: `batch № ${m.number}, ${m.recipeName}`,
-              group: "Batches",
+              label: say("bench_page.batch", { number: m.number, recipeName: m.recipeName }),
+              group: say("common.batches"),
             })),
             ...mixes.recipes
               .filter((r) => !r.retired)
-              .map((r) => ({ value: keyOf(r), label: recipeName(r), group: "Mixes" })),
+              .map((r) => ({ value: keyOf(r), label: recipeName(r), group: say("common.mixes") })),
           ]}
         />
         <p className="self-center">
@@ -73,17 +73,17 @@ export function SmallReadings() {
             params={{ garden: id }}
             className="inline-block leading-8 underline underline-offset-4"
           >
-            Read many
+            {say("bench_page.read_many")}
           </Link>
         </p>
       </div>
       {lots.length === 0 ? (
-        <Nothing title="Nothing was read so yet.">
-          <p>Choose another method, place or mix; or read some pots first.</p>
+        <Nothing title={say("bench_page.nothing_was_read_so_yet")}>
+          <p>{say("bench_page.choose_another_method_place_or_mix")}</p>
         </Nothing>
       ) : (
         <ul
-          aria-label="Lots in small"
+          aria-label={say("bench_page.lots_in_small")}
           className="m-0 grid list-none grid-cols-1 gap-4 p-0 sm:grid-cols-2 lg:grid-cols-4"
         >
           {lots.map((l) => (
@@ -93,12 +93,10 @@ export function SmallReadings() {
       )}
       {pages.hasNextPage && (
         <Button className="mt-3" disabled={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
-          {pages.isFetchingNextPage ? "Fetching …" : "More of them"}
+          {pages.isFetchingNextPage ? say("bench_page.fetching") : say("bench_page.more_of_them")}
         </Button>
       )}
-      <p className="note mt-4">
-        Shaded: each lot's own band. “Unlike its neighbours”: those in its place with the same band.
-      </p>
+      <p className="note mt-4">{say("bench_page.shaded_each_lots_own_band_unlike")}</p>
     </div>
   );
 }
@@ -154,7 +152,15 @@ function Spark({ lot, of, name, unit, low, high }: SparkProps) {
         viewBox={`0 0 ${W} ${H}`}
         className="w-full"
         role="img"
-        aria-label={`${name}, ${points.length} readings, last ${figures(last.value)} ${unit}; band ${figures(low)} to ${figures(high)}. ${heading}`}
+        aria-label={say("bench_page.readings_last_band_to", {
+          name,
+          count: points.length,
+          value: figures(last.value),
+          unit,
+          low: figures(low),
+          high: figures(high),
+          heading,
+        })}
       >
         <rect x="0" width={W} y={y(high)} height={y(low) - y(high)} fill="var(--water-wash)" />
         <path
@@ -175,7 +181,9 @@ function Spark({ lot, of, name, unit, low, high }: SparkProps) {
         </span>
         {heading && <span className="note block">{heading}</span>}
         {differs && (
-          <span className="block text-stop">▲ Unlike its neighbours, whose middle is {figures(differs.median)}.</span>
+          <span className="block text-stop">
+            {say("bench_page.unlike_its_neighbours_whose_middle_is", { median: figures(differs.median) })}
+          </span>
         )}
       </figcaption>
     </figure>

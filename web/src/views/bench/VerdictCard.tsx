@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { Verdict } from "../../api";
 import { ReadingStrip } from "../../parts/ReadingStrip";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { advice, bandName, fact } from "../../text/readings";
 import { day, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -22,13 +22,15 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
     v.ec && v.shown.ec !== undefined && Math.abs(v.shown.ec - v.ec.value) > 0.004 && `${figures(v.shown.ec)} mS/cm`,
   ].filter(Boolean);
   return (
-    <section aria-label="What it says" className="mb-6">
+    <section aria-label={say("bench_page.what_it_says")} className="mb-6">
       <div className="grid gap-x-8 xl:grid-cols-2">
         {v.ph && <ReadingStrip name="pH" unit="" j={v.ph} digits={2} />}
         {v.ec && <ReadingStrip name="EC" unit="mS/cm at 25 °C" j={v.ec} digits={2} />}
       </div>
       {corrected.length > 0 && (
-        <p className="note">The pen showed {corrected.join(" and ")}; corrected by its calibration.</p>
+        <p className="note">
+          {say("bench_page.the_pen_showed_corrected_by_its", { corrected: corrected.join(" and ") })}
+        </p>
       )}
       {v.shown.findings.map((f) => (
         <p key={f} className="note text-stop">
@@ -38,7 +40,7 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
       {v.soak && <SoakSays soak={v.soak} />}
       {judged ? (
         <>
-          <h3 className="head mt-2">What to do</h3>
+          <h3 className="head mt-2">{say("bench_page.what_to_do")}</h3>
           <ol className="m-0 list-decimal pl-5">
             {v.advice.map((a) => (
               <li key={a.action} className="mb-1">
@@ -50,7 +52,7 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
             {v.causes.length > 0 && <Causes causes={v.causes} />}
             {v.changes.length > 0 && (
               <div>
-                <h3 className="head mt-2">What would change this</h3>
+                <h3 className="head mt-2">{say("bench_page.what_would_change_this")}</h3>
                 <ul className="m-0 list-disc pl-5 text-sm">
                   {v.changes.map((c) => (
                     <li key={c.id}>{words("changes", c.id, { n: String(c.figure ?? "") })}</li>
@@ -72,15 +74,13 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
                 )
               }
             >
-              Show the working
+              {say("common.show_the_working")}
             </Button>
           )}
-          <p className="note">Band: {bandName(v.band)}.</p>
+          <p className="note">{say("bench_page.band", { bandName: bandName(v.band) })}</p>
         </>
       ) : (
-        <p className="note">
-          What is in the can is held against what was meant on the page Feeds, Dose, not against a band.
-        </p>
+        <p className="note">{say("bench_page.what_is_in_the_can_is")}</p>
       )}
     </section>
   );
@@ -89,14 +89,14 @@ export function VerdictCard({ verdict: v, shown, open, beside }: Props) {
 function Causes({ causes }: { causes: Verdict["causes"] }) {
   return (
     <div>
-      <h3 className="head mt-2">Why it may be</h3>
+      <h3 className="head mt-2">{say("bench_page.why_it_may_be")}</h3>
       <ul className="m-0 list-none p-0 text-sm">
         {causes.map((c) => (
           <li key={c.cause} className="mb-1">
             <b>{words("causes", c.cause)}.</b>{" "}
             {c.speaksFor.map((f) => (
               <span key={f.id} className="mr-2">
-                <span aria-label="for" className="fig">
+                <span aria-label={say("bench_page.for")} className="fig">
                   +
                 </span>{" "}
                 {fact(f)}
@@ -104,7 +104,7 @@ function Causes({ causes }: { causes: Verdict["causes"] }) {
             ))}
             {c.speaksAgainst.map((f) => (
               <span key={f.id} className="mr-2 text-soft">
-                <span aria-label="against" className="fig">
+                <span aria-label={say("bench_page.against")} className="fig">
                   −
                 </span>{" "}
                 {fact(f)}
@@ -120,31 +120,36 @@ function Causes({ causes }: { causes: Verdict["causes"] }) {
 /** What a soak says of the mix: how the roots stand, how far it has fallen, how long it lasts. */
 function SoakSays({ soak: s }: { soak: NonNullable<Verdict["soak"]> }) {
   return (
-    <section aria-label="What the soak says" className="mb-2">
+    <section aria-label={say("bench_page.what_the_soak_says")} className="mb-2">
       <p>
-        Between waterings the roots stand <b className="fig">at or below pH {figures(s.standingHigh)}</b>, likely{" "}
-        <span className="fig">
-          {figures(s.standingLow)} to {figures(s.standingHigh)}
-        </span>
-        .
+        {rich("bench_page.between_waterings_the_roots_stand_at", {
+          b: (c) => <b className="fig">{c}</b>,
+          standingHigh: figures(s.standingHigh),
+          part: (c) => <span className="fig">{c}</span>,
+          standingLow: figures(s.standingLow),
+        })}
       </p>
       {s.fall !== undefined && s.firstPh !== undefined && s.firstOn ? (
         <p className={s.spent ? "text-stop" : ""}>
           {s.spent && "▲ "}
-          {s.fall > 0 ? `Fallen by ${figures(s.fall)} ± ${figures(s.fallPlusMinus ?? 0, 1)}` : "Not fallen"} since its
-          batch's first soak ({figures(s.firstPh)}, {day(s.firstOn)}).
-          {s.spent && " The mix is spent."}
-          {s.leavesOn && ` At this pace it reaches the plant's lowest about ${day(s.leavesOn)}.`}
+          {rich("bench_page.since_its_batchs_first_soak", {
+            value:
+              s.fall > 0
+                ? say("bench_page.fallen_by", {
+                    fall: figures(s.fall),
+                    fallPlusMinus: figures(s.fallPlusMinus ?? 0, 1),
+                  })
+                : say("bench_page.not_fallen"),
+            firstPh: figures(s.firstPh),
+            day: day(s.firstOn),
+            value2: s.spent && say("bench_page.the_mix_is_spent"),
+            value3: s.leavesOn && say("bench_page.at_this_pace_it_reaches_the", { day: day(s.leavesOn) }),
+          })}
         </p>
       ) : (
-        <p className="note">
-          Its batch has no first soak to be held against: fresh bark and moss are acid too. Soak a handful of each new
-          batch, and write it on the batch's card.
-        </p>
+        <p className="note">{say("bench_page.its_batch_has_no_first_soak")}</p>
       )}
-      <p className="note">
-        The water's alkalinity took up acid, and an exchange in hours is not complete: 0.3 more is assumed.
-      </p>
+      <p className="note">{say("bench_page.the_waters_alkalinity_took_up_acid")}</p>
     </section>
   );
 }

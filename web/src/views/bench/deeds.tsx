@@ -14,7 +14,7 @@ import {
   type Tended,
 } from "../../api";
 import { mixesQuery, useAct } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { mixChoices } from "../../text/mixes";
 import { TendedFields } from "../../parts/TendedFields";
 import { Button } from "../../ui/Button";
@@ -29,15 +29,62 @@ import { PotFields } from "./PotFields";
 export type Deed = "water" | "feed" | "tend" | "move" | "pot" | "note" | "retire" | "split" | "lose";
 
 export const DEEDS: { id: Deed; label: string; one?: boolean }[] = [
-  { id: "water", label: "Water" },
-  { id: "feed", label: "Feed" },
-  { id: "tend", label: "Care" },
-  { id: "move", label: "Move" },
-  { id: "pot", label: "Fresh mix" },
-  { id: "note", label: "Note" },
-  { id: "split", label: "Split", one: true },
-  { id: "lose", label: "Lose some", one: true },
-  { id: "retire", label: "Retire" },
+  {
+    id: "water",
+    get label() {
+      return say("common.water");
+    },
+  },
+  {
+    id: "feed",
+    get label() {
+      return say("common.feed");
+    },
+  },
+  {
+    id: "tend",
+    get label() {
+      return say("bench_page.care");
+    },
+  },
+  {
+    id: "move",
+    get label() {
+      return say("bench_page.move");
+    },
+  },
+  {
+    id: "pot",
+    get label() {
+      return say("bench_page.fresh_mix");
+    },
+  },
+  {
+    id: "note",
+    get label() {
+      return say("common.note");
+    },
+  },
+  {
+    id: "split",
+    get label() {
+      return say("bench_page.split");
+    },
+    one: true,
+  },
+  {
+    id: "lose",
+    get label() {
+      return say("bench_page.lose_some");
+    },
+    one: true,
+  },
+  {
+    id: "retire",
+    get label() {
+      return say("bench_page.retire");
+    },
+  },
 ];
 
 type Props = { lots: Lot[]; garden: Garden; catalogue: Catalogue; close: () => void };
@@ -65,7 +112,7 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
 }
 
 function named(lots: Lot[]): string {
-  return lots.length === 1 ? lots[0]!.name : `${lots.length} lots`;
+  return lots.length === 1 ? lots[0]!.name : say("bench_page.lots", { count: lots.length });
 }
 
 /** Sends a deed under one key until it is recorded, then says so with the way to undo it. */
@@ -112,10 +159,10 @@ function Form({
         {own && <Trouble problem={act.error} />}
         <div className="mt-3 flex items-center gap-3">
           <Button look="ink" type="submit" disabled={act.isPending} className="min-h-11">
-            {act.isPending ? "Recording …" : act.error?.retry ? "Retry" : label}
+            {act.isPending ? say("common.recording") : act.error?.retry ? say("common.retry") : label}
           </Button>
           <Button look="quiet" onClick={close}>
-            Leave it
+            {say("common.leave_it")}
           </Button>
         </div>
       </form>
@@ -135,7 +182,13 @@ function On({
   max?: string;
 }) {
   return (
-    <DateField label="On" field="occurred_at" faults={faults} value={value} onChange={(v) => change(v ?? max ?? "")} />
+    <DateField
+      label={say("common.on")}
+      field="occurred_at"
+      faults={faults}
+      value={value}
+      onChange={(v) => change(v ?? max ?? "")}
+    />
   );
 }
 
@@ -144,7 +197,7 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
   const [litres, setLitres] = useState({ text: "", unit: garden.unitHabit === "us" ? "US qt" : "L" });
   const without = feed ? lots.filter((l) => !l.feedId) : [];
   const given = lots.filter((l) => !feed || l.feedId);
-  const act = useDeed(garden, `${named(given)}: recorded.`, close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.recorded", { named: named(given) }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/given", {
         params: { path: { garden: garden.id } },
@@ -161,32 +214,34 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
   const faults = act.error?.faults ?? [];
   return (
     <Form
-      title={`${feed ? "Fed" : "Watered"}: ${named(lots)}`}
+      title={`${feed ? say("bench_page.fed") : say("bench_page.watered")}: ${named(lots)}`}
       close={close}
       act={act}
       submit={() => act.mutate(undefined)}
-      label="Record it"
+      label={say("bench_page.record_it")}
     >
-      <p className="note mb-2">For what was done outside the day's list, also some days ago.</p>
+      <p className="note mb-2">{say("bench_page.for_what_was_done_outside_the")}</p>
       {without.length > 0 && (
         <p className="mb-2 text-stop">
-          ▲ {without.map((l) => l.name).join(", ")}: no feed is set, so nothing is recorded for{" "}
-          {without.length === 1 ? "it" : "them"}.
+          {say("bench_page.no_feed_is_set_so_nothing", {
+            without: without.map((l) => l.name).join(", "),
+            count: without.length,
+          })}
         </p>
       )}
       <On value={on} change={setOn} faults={faults} max={garden.today} />
       <NumberField
-        label="Each pot got"
+        label={say("bench_page.each_pot_got")}
         field="litres"
         faults={faults}
         value={litres}
         units={["L", "mL", "US qt", "US fl oz"]}
-        placeholder="as planned"
+        placeholder={say("bench_page.as_planned")}
         onChange={setLitres}
         hint={
           feed
-            ? "The product follows: the planned strength in these litres."
-            : "Empty: what the plan said for that day."
+            ? say("bench_page.the_product_follows_the_planned_strength")
+            : say("bench_page.empty_what_the_plan_said_for")
         }
       />
     </Form>
@@ -201,7 +256,7 @@ function Tend({ lots, garden, close }: Props) {
   const [tended, setTended] = useState<Tended>({});
   const [note, setNote] = useState("");
   const look = chore === "LOOK_OVER";
-  const act = useDeed(garden, `${named(lots)}: recorded.`, close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.recorded", { named: named(lots) }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/tend", {
         params: { path: { garden: garden.id } },
@@ -218,9 +273,15 @@ function Tend({ lots, garden, close }: Props) {
   );
   const faults = act.error?.faults ?? [];
   return (
-    <Form title={`Care: ${named(lots)}`} close={close} act={act} submit={() => act.mutate(undefined)} label="Record it">
+    <Form
+      title={say("bench_page.care_named", { named: named(lots) })}
+      close={close}
+      act={act}
+      submit={() => act.mutate(undefined)}
+      label={say("bench_page.record_it")}
+    >
       <ChoiceField
-        label="What was done"
+        label={say("common.what_was_done")}
         field="chore"
         faults={faults}
         value={chore}
@@ -230,7 +291,7 @@ function Tend({ lots, garden, close }: Props) {
       />
       <On value={on} change={setOn} faults={faults} max={garden.today} />
       <TendedFields look={look} tended={tended} change={setTended} faults={faults} />
-      <TextField label="Note" field="note" faults={faults} value={note} onChange={setNote} />
+      <TextField label={say("common.note")} field="note" faults={faults} value={note} onChange={setNote} />
     </Form>
   );
 }
@@ -248,7 +309,9 @@ function Move({ lots, garden, close }: Props) {
   const [backOn, setBackOn] = useState<string>();
   const act = useDeed(
     garden,
-    on > garden.today ? `${named(lots)}: planned.` : `${named(lots)}: moved.`,
+    on > garden.today
+      ? say("bench_page.planned", { named: named(lots) })
+      : say("bench_page.moved", { named: named(lots) }),
     close,
     (clientKey) =>
       call(
@@ -267,14 +330,14 @@ function Move({ lots, garden, close }: Props) {
   const faults = act.error?.faults ?? [];
   return (
     <Form
-      title={`Move ${named(lots)}`}
+      title={say("bench_page.move_named", { named: named(lots) })}
       close={close}
       act={act}
       submit={() => act.mutate(undefined)}
-      label={on > garden.today ? "Plan it" : "Move"}
+      label={on > garden.today ? say("bench_page.plan_it") : say("bench_page.move")}
     >
       <ChoiceField
-        label="To"
+        label={say("common.to")}
         field="lot.place"
         faults={faults}
         value={placeId}
@@ -282,29 +345,35 @@ function Move({ lots, garden, close }: Props) {
         options={places(garden)}
       />
       <On value={on} change={setOn} faults={faults} max={garden.today} />
-      <p className="note mb-2">After today it is planned: it stands on the list of that day.</p>
+      <p className="note mb-2">{say("bench_page.after_today_it_is_planned_it")}</p>
       <div className="mb-2">
         <Segmented
-          label="Coming back"
+          label={say("bench_page.coming_back")}
           value={back ? "back" : "stays"}
           onChange={(v) => setBack(v === "back")}
           options={[
-            { value: "stays", label: "it stays there" },
-            { value: "back", label: "comes back, as from a summer outdoors" },
+            { value: "stays", label: say("bench_page.it_stays_there") },
+            { value: "back", label: say("bench_page.comes_back_as_from_a_summer") },
           ]}
         />
       </div>
       {back && (
         <div className="grid grid-cols-2 gap-3">
           <ChoiceField
-            label="Back to"
+            label={say("bench_page.back_to")}
             field="move.back_to"
             faults={faults}
             value={backTo}
             onChange={setBackTo}
             options={places(garden)}
           />
-          <DateField label="Back on" field="move.back_on" faults={faults} value={backOn} onChange={setBackOn} />
+          <DateField
+            label={say("bench_page.back_on")}
+            field="move.back_on"
+            faults={faults}
+            value={backOn}
+            onChange={setBackOn}
+          />
         </div>
       )}
     </Form>
@@ -315,14 +384,42 @@ type Extent = "on" | "fresh" | "part" | "roots";
 
 /** How far a mix is renewed. */
 const EXTENTS: { value: Extent; label: string; note: string }[] = [
-  { value: "on", label: "potted on", note: "Another pot, all of the mix fresh." },
-  { value: "fresh", label: "the same pot", note: "All of the mix fresh." },
+  {
+    value: "on",
+    get label() {
+      return say("bench_page.potted_on");
+    },
+    get note() {
+      return say("bench_page.another_pot_all_of_the_mix");
+    },
+  },
+  {
+    value: "fresh",
+    get label() {
+      return say("bench_page.the_same_pot");
+    },
+    get note() {
+      return say("bench_page.all_of_the_mix_fresh");
+    },
+  },
   {
     value: "part",
-    label: "in part",
-    note: "What is loose shaken out and filled up; the roots left alone. Feeding goes on.",
+    get label() {
+      return say("bench_page.in_part");
+    },
+    get note() {
+      return say("bench_page.what_is_loose_shaken_out_and");
+    },
   },
-  { value: "roots", label: "roots cut", note: "All of the mix fresh and roots cut back, in the same pot or tray." },
+  {
+    value: "roots",
+    get label() {
+      return say("bench_page.roots_cut");
+    },
+    get note() {
+      return say("bench_page.all_of_the_mix_fresh_and");
+    },
+  },
 ];
 
 function PotOn({ lots, garden, catalogue, close }: Props) {
@@ -334,7 +431,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
   const [mix, setMix] = useState(first.mix);
   const mixes = useQuery(mixesQuery(garden.id)).data;
   const [on, setOn] = useState(garden.today);
-  const act = useDeed(garden, `${named(lots)}: fresh mix recorded.`, close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.fresh_mix_recorded", { named: named(lots) }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/pot-on", {
         params: { path: { garden: garden.id } },
@@ -353,15 +450,15 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
   const faults = act.error?.faults ?? [];
   return (
     <Form
-      title={`Fresh mix: ${named(lots)}`}
+      title={say("bench_page.fresh_mix_named", { named: named(lots) })}
       close={close}
       act={act}
       submit={() => act.mutate(undefined)}
-      label="Record it"
+      label={say("bench_page.record_it")}
     >
       <div className="mb-2">
         <Segmented
-          label="How far"
+          label={say("bench_page.how_far")}
           value={extent}
           onChange={(v) => setExtent(EXTENTS.find((e) => e.value === v)?.value ?? "fresh")}
           options={EXTENTS}
@@ -373,7 +470,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
       )}
       {extent === "part" && (
         <NumberField
-          label="Fresh, of the whole"
+          label={say("bench_page.fresh_of_the_whole")}
           field="potting.fresh"
           faults={faults}
           value={fresh}
@@ -381,10 +478,16 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
         />
       )}
       {extent === "roots" && (
-        <NumberField label="Roots cut away" field="potting.roots" faults={faults} value={roots} onChange={setRoots} />
+        <NumberField
+          label={say("bench_page.roots_cut_away")}
+          field="potting.roots"
+          faults={faults}
+          value={roots}
+          onChange={setRoots}
+        />
       )}
       <ChoiceField
-        label="Mix"
+        label={say("bench_page.mix")}
         field="mix"
         faults={faults}
         value={mix}
@@ -402,7 +505,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
 function Note({ lots, garden, close }: Props) {
   const [text, setText] = useState("");
   const [on, setOn] = useState(garden.today);
-  const act = useDeed(garden, "Note written.", close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.note_written"), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/note", {
         params: { path: { garden: garden.id } },
@@ -413,14 +516,14 @@ function Note({ lots, garden, close }: Props) {
   const faults = act.error?.faults ?? [];
   return (
     <Form
-      title={`Note on ${named(lots)}`}
+      title={say("bench_page.note_on", { named: named(lots) })}
       close={close}
       act={act}
       submit={() => act.mutate(undefined)}
-      label="Write it down"
+      label={say("bench_page.write_it_down")}
     >
       <label htmlFor="note-text" className="block text-sm">
-        What did you see?
+        {say("bench_page.what_did_you_see")}
       </label>
       <textarea
         id="note-text"
@@ -436,7 +539,7 @@ function Note({ lots, garden, close }: Props) {
 function Retire({ lots, garden, close }: Props) {
   const [why, setWhy] = useState("");
   const [on, setOn] = useState(garden.today);
-  const act = useDeed(garden, `${named(lots)}: off the bench.`, close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.named_off_the_bench", { named: named(lots) }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/retire", {
         params: { path: { garden: garden.id } },
@@ -446,18 +549,21 @@ function Retire({ lots, garden, close }: Props) {
   );
   const faults = act.error?.faults ?? [];
   return (
-    <Form title={`Retire ${named(lots)}`} close={close} act={act} submit={() => act.mutate(undefined)} label="Retire">
-      <p className="note mb-2">
-        Sold, given away, dead: it leaves the bench and every list. Its journal and readings stay, under “off the
-        bench”.
-      </p>
+    <Form
+      title={say("bench_page.retire_named", { named: named(lots) })}
+      close={close}
+      act={act}
+      submit={() => act.mutate(undefined)}
+      label={say("bench_page.retire")}
+    >
+      <p className="note mb-2">{say("bench_page.sold_given_away_dead_it_leaves")}</p>
       <TextField
-        label="Why"
+        label={say("bench_page.why")}
         field="why"
         faults={faults}
         value={why}
         onChange={setWhy}
-        placeholder="given to a neighbour"
+        placeholder={say("bench_page.given_to_a_neighbour")}
       />
       <On value={on} change={setOn} faults={faults} max={garden.today} />
     </Form>
@@ -466,10 +572,10 @@ function Retire({ lots, garden, close }: Props) {
 
 function Split({ lot, garden, close }: Props & { lot: Lot }) {
   const fresh = useRef(newId());
-  const [name, setName] = useState(`${lot.name}, second`);
+  const [name, setName] = useState(say("bench_page.second", { name: lot.name }));
   const [pots, setPots] = useState({ text: "", unit: "" });
   const [placeId, setPlace] = useState(lot.placeId);
-  const act = useDeed(garden, `${lot.name}: split in two.`, close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.split_in_two", { name: lot.name }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/split", {
         params: { path: { garden: garden.id } },
@@ -479,22 +585,32 @@ function Split({ lot, garden, close }: Props & { lot: Lot }) {
   );
   const faults = act.error?.faults ?? [];
   return (
-    <Form title={`Split ${lot.name}`} close={close} act={act} submit={() => act.mutate(undefined)} label="Split">
-      {lot.pots < 2 && <p className="mb-2 text-stop">▲ One pot cannot be split. Duplicate it instead.</p>}
-      <p className="note mb-2">
-        {lot.pots} pots now. The new lot keeps pot, mix, water, feed, and when it was last watered and fed.
-      </p>
+    <Form
+      title={say("bench_page.split_name", { name: lot.name })}
+      close={close}
+      act={act}
+      submit={() => act.mutate(undefined)}
+      label={say("bench_page.split")}
+    >
+      {lot.pots < 2 && <p className="mb-2 text-stop">{say("bench_page.one_pot_cannot_be_split_duplicate")}</p>}
+      <p className="note mb-2">{say("bench_page.pots_now_the_new_lot_keeps", { pots: lot.pots })}</p>
       <NumberField
-        label="Pots that go"
+        label={say("bench_page.pots_that_go")}
         field="lot.pots"
         faults={faults}
         value={pots}
         onChange={setPots}
         placeholder={String(Math.floor(lot.pots / 2))}
       />
-      <TextField label="Name of the new lot" field="lot.name" faults={faults} value={name} onChange={setName} />
+      <TextField
+        label={say("bench_page.name_of_the_new_lot")}
+        field="lot.name"
+        faults={faults}
+        value={name}
+        onChange={setName}
+      />
       <ChoiceField
-        label="Its place"
+        label={say("bench_page.its_place")}
         field="lot.place"
         faults={faults}
         value={placeId}
@@ -509,7 +625,7 @@ function Lose({ lot, garden, close }: Props & { lot: Lot }) {
   const [pots, setPots] = useState({ text: "1", unit: "" });
   const [why, setWhy] = useState("");
   const [on, setOn] = useState(garden.today);
-  const act = useDeed(garden, `${lot.name}: loss recorded.`, close, (clientKey) =>
+  const act = useDeed(garden, say("bench_page.loss_recorded", { name: lot.name }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/lose", {
         params: { path: { garden: garden.id } },
@@ -520,27 +636,27 @@ function Lose({ lot, garden, close }: Props & { lot: Lot }) {
   const faults = act.error?.faults ?? [];
   return (
     <Form
-      title={`Losses of ${lot.name}`}
+      title={say("bench_page.losses_of", { name: lot.name })}
       close={close}
       act={act}
       submit={() => act.mutate(undefined)}
-      label="Record it"
+      label={say("bench_page.record_it")}
     >
       <NumberField
-        label={`How many of ${lot.pots}`}
+        label={say("bench_page.how_many_of", { pots: lot.pots })}
         field="lot.pots"
         faults={faults}
         value={pots}
         onChange={setPots}
-        hint="Losing the last one retires the lot."
+        hint={say("bench_page.losing_the_last_one_retires_the")}
       />
       <TextField
-        label="Why"
+        label={say("bench_page.why")}
         field="why"
         faults={faults}
         value={why}
         onChange={setWhy}
-        placeholder="rotted in the wet spell"
+        placeholder={say("bench_page.rotted_in_the_wet_spell")}
       />
       <On value={on} change={setOn} faults={faults} max={garden.today} />
     </Form>

@@ -1,4 +1,5 @@
 import type { Feed, Garden, Lot, LotInput } from "../../api";
+import { say } from "../../text";
 import { newId } from "../../api";
 
 /** The form of a lot that is not there yet: the first species, place and mix, in the units the person thinks in. */
@@ -54,7 +55,13 @@ export function inputOf(lot: Lot): LotInput {
 /** Leaves a copy of a lot as the draft of a new one, and says under which address it is waiting. */
 export function duplicate(lot: Lot): string {
   const id = newId();
-  const copy: LotInput = { ...inputOf(lot), id, version: 0, name: `${lot.name}, another`, startedOn: undefined };
+  const copy: LotInput = {
+    ...inputOf(lot),
+    id,
+    version: 0,
+    name: say("common.another", { name: lot.name }),
+    startedOn: undefined,
+  };
   sessionStorage.setItem(`draft:lot:${id}`, JSON.stringify(copy));
   return `new-${id}`;
 }

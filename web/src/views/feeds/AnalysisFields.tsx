@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { api, call, type AnalysisAnswer, type Declared, type Fault, type FeedInput } from "../../api";
 import { useLive } from "../../api/useLive";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, plain } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
@@ -18,7 +18,7 @@ export function AnalysisFields({ input, faults, change }: Props) {
   const three = (label: string, field: "n" | "p2o5" | "k2o") => (
     <NumberField
       label={label}
-      field={`feed.${field}`}
+      field={say("feeds_page.feed", { field })}
       faults={faults}
       value={input[field] ?? { text: "", unit: "%" }}
       onChange={(v) => change({ [field]: v })}
@@ -35,25 +35,27 @@ export function AnalysisFields({ input, faults, change }: Props) {
       )}
       {!salt && (
         <details open={more} className="mb-2">
-          <summary className="note underline decoration-rule-strong underline-offset-4">The rest of its table</summary>
+          <summary className="note underline decoration-rule-strong underline-offset-4">
+            {say("feeds_page.the_rest_of_its_table")}
+          </summary>
           <Rest input={input} faults={faults} change={change} />
         </details>
       )}
       <details open={salt} className="mb-2">
         <summary className="note underline decoration-rule-strong underline-offset-4">
-          A single salt, by its formula
+          {say("feeds_page.a_single_salt_by_its_formula")}
         </summary>
         <div className="grid grid-cols-[1fr_6rem] gap-2">
           <TextField
-            label="Formula"
+            label={say("feeds_page.formula")}
             field="feed.formula"
             faults={faults}
             value={input.formula ?? ""}
             onChange={(formula) => change({ formula, form: "dry" })}
-            placeholder="MgSO4·7H2O"
+            placeholder={say("feeds_page.mgso4_7h2o")}
           />
           <NumberField
-            label="Purity"
+            label={say("feeds_page.purity")}
             field="feed.purity"
             faults={faults}
             value={input.purity ?? { text: "", unit: "%" }}
@@ -75,7 +77,7 @@ function Rest({ input, faults, change }: Props) {
     <NumberField
       key={l}
       label={words("declared", l)}
-      field={`feed.${l.toLowerCase()}`}
+      field={say("feeds_page.feed_l", { l: l.toLowerCase() })}
       faults={faults}
       value={input.contents?.[l] ?? { text: "", unit: "%" }}
       onChange={(v) => set(l, v)}
@@ -94,13 +96,11 @@ function Rest({ input, faults, change }: Props) {
   };
   return (
     <div className="border-l border-rule pl-2">
-      <p className="note">
-        The forms of nitrogen tell what the meter will read: urea is silent. They must add up to N.
-      </p>
+      <p className="note">{say("feeds_page.the_forms_of_nitrogen_tell_what")}</p>
       <div className="grid grid-cols-2 gap-x-2">{FORMS.map((l) => line(l))}</div>
       <div className="my-1 flex flex-wrap gap-2">
         <Segmented
-          label="P and K are named as"
+          label={say("feeds_page.p_and_k_are_named_as")}
           value={input.elements ? "elements" : "oxides"}
           onChange={(v) => change({ elements: v === "elements" })}
           options={[
@@ -109,7 +109,7 @@ function Rest({ input, faults, change }: Props) {
           ]}
         />
         <Segmented
-          label="Calcium, magnesium and sulfur are named as"
+          label={say("feeds_page.calcium_magnesium_and_sulfur_are_named")}
           value={oxides ? "oxides" : "elements"}
           onChange={(v) => name(v === "oxides")}
           options={[
@@ -121,23 +121,23 @@ function Rest({ input, faults, change }: Props) {
       <div className="grid grid-cols-2 gap-x-2">
         {SECONDARIES.map(([element, oxide]) => line(oxides ? oxide : element))}
       </div>
-      <p className="note">Traces in %, or typed as “350 mg/kg”.</p>
+      <p className="note">{say("feeds_page.traces_in_or_typed_as_350")}</p>
       <div className="grid grid-cols-3 gap-x-2">{MICROS.map((l) => line(l))}</div>
       <ChoiceField
-        label="Iron and its kin are held by"
+        label={say("feeds_page.iron_and_its_kin_are_held")}
         field="feed.chelate"
         faults={faults}
         value={input.chelate ?? ""}
         onChange={(c) => change({ chelate: (c || undefined) as FeedInput["chelate"] })}
-        options={CHELATES.map((c) => ({ value: c, label: c ? words("chelates", c) : "not told" }))}
+        options={CHELATES.map((c) => ({ value: c, label: c ? words("chelates", c) : say("common.not_told") }))}
       />
       <Segmented
-        label="The per cents are of"
+        label={say("feeds_page.the_per_cents_are_of")}
         value={input.basis ?? "by_weight"}
         onChange={(basis) => change({ basis: basis as FeedInput["basis"] })}
         options={[
-          { value: "by_weight", label: "weight (w/w)" },
-          { value: "by_volume", label: "g in 100 mL (w/v)" },
+          { value: "by_weight", label: say("feeds_page.weight_w_w") },
+          { value: "by_volume", label: say("feeds_page.g_in_100_ml_w_v") },
         ]}
       />
     </div>
@@ -167,14 +167,14 @@ function Comes({ input }: { input: FeedInput }) {
       <b className="fig text-ink">
         {plain(a.n)}-{plain(a.p2o5)}-{plain(a.k2o)}
       </b>{" "}
-      · mg in one {a.byVolume ? "mL" : "gram"}:{" "}
+      {say("feeds_page.mg_in_one_gram", { which: a.byVolume ? "yes" : "no" })}{" "}
       <span className="fig">
         {a.contents.map((c) => `${words("nutrients", c.nutrient)} ${figures(c.feed)}`).join(" · ")}
       </span>
       {a.untold.length > 0 && (
         <>
           <br />
-          Not on the label: {a.untold.map((u) => words("untold", u)).join(" Nor ")}
+          {say("feeds_page.not_on_the_label", { untold: a.untold.map((u) => words("untold", u)).join(" Nor ") })}
         </>
       )}
     </p>

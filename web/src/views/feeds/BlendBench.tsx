@@ -3,7 +3,7 @@ import { Link } from "@tanstack/react-router";
 import { api, call, type BlendAnswer, type BlendAsk, type Fault, type Feed, type Typed } from "../../api";
 import { catalogueQuery, feedsQuery, gardenQuery, stockQuery, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
@@ -106,25 +106,25 @@ export function BlendBench() {
   const live = useLive<BlendAsk, BlendAnswer>(ask, (body, signal) =>
     call(api.POST("/api/live/blend", { body, signal })),
   );
-  if (!garden || !feeds || !catalogue || !salts || !water) return <Loading what="the blend" />;
+  if (!garden || !feeds || !catalogue || !salts || !water) return <Loading what={say("feeds_page.the_blend")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = ask ? (live.problem?.faults ?? []) : [];
   const a = live.answer;
   const toggle = (list: string[], key: string) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key]);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
-      <section aria-label="What is wanted">
+      <section aria-label={say("feeds_page.what_is_wanted")}>
         <Link to="/g/$garden/feeds" params={{ garden: id }} className="note lg:hidden">
-          ← all feeds
+          {say("feeds_page.all_feeds")}
         </Link>
-        <h1 className="mb-2 text-2xl">Blend from the shelf</h1>
+        <h1 className="mb-2 text-2xl">{say("frame.blend_from_the_shelf")}</h1>
         <Segmented
-          label="Wanted as"
+          label={say("feeds_page.wanted_as")}
           value={b.mode}
           onChange={(mode) => draft.change({ mode: mode as Bench["mode"] })}
           options={[
-            { value: "table", label: "mg/L in the feed" },
-            { value: "ratio", label: "a ratio" },
+            { value: "table", label: say("feeds_page.mg_l_in_the_feed") },
+            { value: "ratio", label: say("feeds_page.a_ratio") },
           ]}
         />
         <Wanted bench={b} faults={faults} change={draft.change} />
@@ -135,25 +135,25 @@ export function BlendBench() {
           choose={(v) => draft.change({ water: v })}
           hint={
             Object.keys(water.contents ?? {}).length > 0
-              ? "Its own calcium, magnesium and the rest are counted in."
-              : "Its report is not known: nothing of it is counted in."
+              ? say("feeds_page.its_own_calcium_magnesium_and_the")
+              : say("feeds_page.its_report_is_not_known_nothing")
           }
         />
         <ChoiceField
-          label="Nitrate"
+          label={say("feeds_page.nitrate")}
           field="blend.school"
           faults={faults}
           value={b.school}
           onChange={(school) => draft.change({ school })}
           options={[
-            { value: "", label: "as it comes" },
+            { value: "", label: say("feeds_page.as_it_comes") },
             ...SCHOOLS.map((s) => ({ value: s, label: words("nitrogen_schools", s).split(":")[0]!.split(",")[0]! })),
           ]}
           hint={b.school && words("nitrogen_schools", b.school)}
         />
         {b.school !== "" && (
           <NumberField
-            label="The mix is about"
+            label={say("feeds_page.the_mix_is_about")}
             field="blend.root"
             faults={faults}
             value={b.root}
@@ -161,7 +161,7 @@ export function BlendBench() {
           />
         )}
         <fieldset className="m-0 mb-2 border-0 p-0">
-          <legend className="text-sm">At hand: on the shelf</legend>
+          <legend className="text-sm">{say("feeds_page.at_hand_on_the_shelf")}</legend>
           {there.map((f) => (
             <label key={f.id} className="flex min-h-8 items-center gap-2">
               <input
@@ -176,7 +176,7 @@ export function BlendBench() {
         </fieldset>
         <details open={b.salts.length > 0} className="mb-2">
           <summary className="note underline decoration-rule-strong underline-offset-4">
-            And salts that could be bought
+            {say("feeds_page.and_salts_that_could_be_bought")}
           </summary>
           {salts.map((s) => (
             <label key={s.key} className="flex min-h-8 items-center gap-2 text-sm">
@@ -194,8 +194,8 @@ export function BlendBench() {
         </details>
         <Injecting bench={b} faults={faults} change={draft.change} />
       </section>
-      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
-        {!ask && <p className="note p-6">Tick what is at hand.</p>}
+      <section aria-label={say("common.answer")} aria-live="polite" aria-busy={live.pending} className="min-w-0">
+        {!ask && <p className="note p-6">{say("feeds_page.tick_what_is_at_hand")}</p>}
         {ask && live.problem && <Trouble problem={live.problem} />}
         {ask && a && !live.problem && (
           <Comes
@@ -218,10 +218,10 @@ export function BlendBench() {
               )
             }
           >
-            Make a stock of it →
+            {say("feeds_page.make_a_stock_of_it")}
           </Link>
         )}
-        {ask && !a && !live.problem && <p className="note p-6">Working it out …</p>}
+        {ask && !a && !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>}
       </section>
     </div>
   );
@@ -248,13 +248,13 @@ function Wanted({ bench: b, faults, change }: Fields) {
           {part("K₂O", "k2o", "blend.ratio_k")}
         </div>
         <NumberField
-          label="At a strength of"
+          label={say("feeds_page.at_a_strength_of")}
           field="blend.n"
           faults={faults}
           value={{ text: b.ratio.strength, unit: "" }}
           shownUnit="mg/L N"
           onChange={(v) => change({ ratio: { ...b.ratio, strength: v.text } })}
-          hint="3-1-2 suits most plants in leaf."
+          hint={say("feeds_page.3_1_2_suits_most_plants")}
         />
       </div>
     );
@@ -265,7 +265,7 @@ function Wanted({ bench: b, faults, change }: Fields) {
         <NumberField
           key={g}
           label={words("goals_of_blend", g.toLowerCase())}
-          field={`blend.${g.toLowerCase()}`}
+          field={say("feeds_page.blend", { g: g.toLowerCase() })}
           faults={faults}
           value={{ text: b.targets[g] ?? "", unit: "" }}
           shownUnit=""
@@ -279,7 +279,9 @@ function Wanted({ bench: b, faults, change }: Fields) {
 function Injecting({ bench: b, faults, change }: Fields) {
   return (
     <details open={b.stock} className="mb-2">
-      <summary className="note underline decoration-rule-strong underline-offset-4">As stock for an injector</summary>
+      <summary className="note underline decoration-rule-strong underline-offset-4">
+        {say("feeds_page.as_stock_for_an_injector")}
+      </summary>
       <label className="flex min-h-8 items-center gap-2">
         <input
           type="checkbox"
@@ -287,23 +289,23 @@ function Injecting({ bench: b, faults, change }: Fields) {
           checked={b.stock}
           onChange={(e) => change({ stock: e.target.checked })}
         />
-        Show the tanks
+        {say("feeds_page.show_the_tanks")}
       </label>
       <Segmented
-        label="The injector is set in"
+        label={say("feeds_page.the_injector_is_set_in")}
         value={b.setting}
         onChange={(setting) =>
           change({ setting: setting as Bench["setting"], injector: setting === "percent" ? "1" : "100" })
         }
         options={[
-          { value: "one_in", label: "1 in N" },
-          { value: "one_and", label: "1 and N" },
+          { value: "one_in", label: say("feeds_page.1_in_n") },
+          { value: "one_and", label: say("feeds_page.1_and_n") },
           { value: "percent", label: "%" },
         ]}
       />
       <div className="grid grid-cols-3 gap-2">
         <NumberField
-          label="Injector"
+          label={say("feeds_page.injector")}
           field={b.setting === "percent" ? "percent" : "dilution_factor"}
           faults={faults}
           value={{ text: b.injector, unit: "" }}
@@ -311,14 +313,14 @@ function Injecting({ bench: b, faults, change }: Fields) {
           onChange={(v) => change({ injector: v.text })}
         />
         <NumberField
-          label="Tank"
+          label={say("feeds_page.tank")}
           field="tank.litres"
           faults={faults}
           value={b.litres}
           onChange={(litres) => change({ litres })}
         />
         <NumberField
-          label="Coldest"
+          label={say("feeds_page.coldest")}
           field="coldest"
           faults={faults}
           value={b.coldest}
@@ -350,10 +352,8 @@ function Comes({
     <>
       <div className="gap-6 xl:grid xl:grid-cols-2">
         <div>
-          <h2 className="head !border-feed">Into each litre of water</h2>
-          {a.parts.length === 0 && (
-            <p className="note">Nothing at hand brings it nearer. Tick a product, or a salt that could be bought.</p>
-          )}
+          <h2 className="head !border-feed">{say("feeds_page.into_each_litre_of_water")}</h2>
+          {a.parts.length === 0 && <p className="note">{say("feeds_page.nothing_at_hand_brings_it_nearer")}</p>}
           <ul className="m-0 list-none p-0">
             {a.parts.map((p) => (
               <li key={p.name} className="flex items-baseline justify-between gap-3 border-b border-rule py-1">
@@ -363,7 +363,7 @@ function Comes({
                 <b className="fig text-lg whitespace-nowrap">
                   {p.measure === "grams"
                     ? p.perLitre < 0.1
-                      ? `${figures(p.perLitre * 1000)} mg`
+                      ? say("feeds_page.mg", { value: figures(p.perLitre * 1000) })
                       : `${figures(p.perLitre)} g`
                     : `${figures(p.perLitre)} mL`}
                 </b>
@@ -371,23 +371,30 @@ function Comes({
             ))}
           </ul>
           <p className="note mt-1">
-            The pen should read {figures(a.meter)} ± {figures(a.meterPlusMinus, 1)} mS/cm.{" "}
-            {a.nitratePercent > 0 && `${figures(a.nitratePercent)} % of the nitrogen is nitrate`}
-            {a.nitrateAsked !== undefined && `, at least ${plain(a.nitrateAsked)} % asked`}
+            {say("feeds_page.the_pen_should_read_ms_cm", {
+              meter: figures(a.meter),
+              meterPlusMinus: figures(a.meterPlusMinus, 1),
+            })}{" "}
+            {a.nitratePercent > 0 &&
+              say("feeds_page.of_the_nitrogen_is_nitrate", { nitratePercent: figures(a.nitratePercent) })}
+            {a.nitrateAsked !== undefined && say("feeds_page.at_least_asked", { nitrateAsked: plain(a.nitrateAsked) })}
             {a.nitratePercent > 0 && ". "}
             {a.costPerLitre !== undefined &&
-              `${figures(a.costPerLitre * 100)}${currency ? ` ${currency}` : ""} per 100 litres, of what has a price on the shelf.`}
+              say("feeds_page.per_100_litres_of_what_has", {
+                value: figures(a.costPerLitre * 100),
+                value2: currency ? ` ${currency}` : "",
+              })}
           </p>
         </div>
         <div>
-          <h2 className="head mt-4 xl:mt-0">Wanted and got, mg/L</h2>
+          <h2 className="head mt-4 xl:mt-0">{say("feeds_page.wanted_and_got_mg_l")}</h2>
           <table className="w-full border-collapse text-sm">
             <thead>
               <tr className="note">
                 <th className="text-left font-normal" />
-                <th className="pl-2 text-right font-normal">wanted</th>
-                <th className="pl-2 text-right font-normal">water</th>
-                <th className="pl-2 text-right font-normal">got</th>
+                <th className="pl-2 text-right font-normal">{say("feeds_page.wanted")}</th>
+                <th className="pl-2 text-right font-normal">{say("feeds_page.water")}</th>
+                <th className="pl-2 text-right font-normal">{say("feeds_page.got")}</th>
                 <th className="pl-3 text-left font-normal" />
               </tr>
             </thead>
@@ -403,9 +410,11 @@ function Comes({
                   <td className={`pl-3 ${m.why === "hit" ? "" : "text-stop"}`}>
                     {m.why === "hit"
                       ? "✓ "
-                      : `▲ ${figures(Math.abs(m.got / m.target - 1) * 100)} % ${m.got < m.target ? "short" : "over"}: `}
+                      : say(m.got < m.target ? "feeds_page.percent_short" : "feeds_page.percent_over", {
+                          percent: figures(Math.abs(m.got / m.target - 1) * 100),
+                        })}
                     {words("miss_whys", m.why, {
-                      other: m.other === undefined ? "the others" : words("goals_of_blend", m.other),
+                      other: m.other === undefined ? say("feeds_page.the_others") : words("goals_of_blend", m.other),
                     })}
                   </td>
                 </tr>
@@ -413,7 +422,7 @@ function Comes({
             </tbody>
           </table>
           <p className="note mt-1">
-            All of it:{" "}
+            {say("feeds_page.all_of_it")}{" "}
             <span className="fig">
               {a.nutrients.map((n) => `${words("nutrients", n.nutrient)} ${figures(n.feed + n.water)}`).join(" · ")}
             </span>
@@ -430,7 +439,7 @@ function Comes({
           <StockTanks tanks={a.tanks} holds={`${b.litres.text} ${b.litres.unit}`} shown={shown} nameOf={nameOf} />
         </div>
       )}
-      <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+      <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
         {a.cautions.map((c) => (
           <li key={c}>▲ {words("cautions", c)}</li>
         ))}

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, call, type CanAnswer, type CanAsk, type Catalogue, type Feed, type Garden, type Water } from "../../api";
 import { metersQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, percent } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 
@@ -49,11 +49,11 @@ export function CanCheck({
   const a = live.answer;
   const scale = catalogue.scales.find((s) => s.id === meter?.scale);
   return (
-    <section aria-label="Can check" aria-live="polite">
-      <h2 className="head mt-4 !border-water xl:mt-0">Can check: dip the pen before you pour</h2>
+    <section aria-label={say("feeds_page.can_check")} aria-live="polite">
+      <h2 className="head mt-4 !border-water xl:mt-0">{say("feeds_page.can_check_dip_the_pen_before")}</h2>
       <div className={meters.length > 1 ? "grid grid-cols-2 gap-3" : ""}>
         <NumberField
-          label="The pen reads"
+          label={say("feeds_page.the_pen_reads")}
           field="reading.ec"
           faults={ask ? (live.problem?.faults ?? []) : []}
           value={reading}
@@ -61,12 +61,12 @@ export function CanCheck({
           onChange={setReading}
           hint={
             meter &&
-            `${meter.name}: ± ${figures(log?.ecPlusMinus ?? meter.ecPlusMinus)} %${log && !log.ecOn ? ", never calibrated" : ""}${scale ? `, ${scale.id.slice(3)} scale` : "; its ppm scale is not told"}`
+            `${meter.name}: ± ${figures(log?.ecPlusMinus ?? meter.ecPlusMinus)} %${log && !log.ecOn ? say("feeds_page.never_calibrated") : ""}${scale ? say("feeds_page.scale", { id: scale.id.slice(3) }) : say("feeds_page.its_ppm_scale_is_not_told")}`
           }
         />
         {meters.length > 1 && meter && (
           <ChoiceField
-            label="With"
+            label={say("common.with")}
             field="meter"
             faults={[]}
             value={meter.id}
@@ -77,12 +77,12 @@ export function CanCheck({
       </div>
       <NumberField
         row
-        label="Can is at"
+        label={say("feeds_page.can_is_at")}
         field="reading.celsius"
         faults={ask ? (live.problem?.faults ?? []) : []}
         value={celsius}
         units={["°C", "°F"]}
-        placeholder={meter?.compensates ? "the pen corrects it" : "20 ± 5 °C if blank"}
+        placeholder={meter?.compensates ? say("feeds_page.the_pen_corrects_it") : say("feeds_page.20_5_c_if_blank")}
         onChange={setCelsius}
       />
       {ask && a && !live.problem && (
@@ -91,8 +91,12 @@ export function CanCheck({
             <b>{words("stories", a.stories[0]!.story)}.</b> {words("story_acts", a.stories[0]!.story)}
           </p>
           <p className="note mb-1">
-            Read {figures(a.reading)} ± {figures(a.plusMinus, 1)}, expected {figures(a.expected)} ±{" "}
-            {figures(a.expectedPlusMinus, 1)} mS/cm.
+            {say("feeds_page.read_expected_ms_cm", {
+              reading: figures(a.reading),
+              plusMinus: figures(a.plusMinus, 1),
+              expected: figures(a.expected),
+              expectedPlusMinus: figures(a.expectedPlusMinus, 1),
+            })}
           </p>
           <ul className="m-0 list-none p-0">
             {a.stories.map((s) => (
@@ -107,9 +111,11 @@ export function CanCheck({
             ))}
           </ul>
           <p className="note mt-1">
-            The stroke is how often each happens at all, before the pen spoke:{" "}
-            {a.stories.map((s) => `${words("stories", s.story).toLowerCase()} ${percent(s.prior)}`).join(", ")}. Stated
-            guesses.
+            {say("feeds_page.the_stroke_is_how_often_each", {
+              stories: a.stories
+                .map((s) => `${words("stories", s.story).toLowerCase()} ${percent(s.prior)}`)
+                .join(", "),
+            })}
           </p>
         </>
       )}

@@ -3,6 +3,7 @@ import { api, call, type FlowAnswer, type RunAnswer, type Typed } from "../../ap
 import { useLive } from "../../api/useLive";
 import { figures } from "../../text/numbers";
 import { NumberField } from "../../ui/Fields";
+import { say, rich } from "../../text";
 import type { Tank } from "./tank";
 
 const L: Typed = { text: "", unit: "L" };
@@ -13,7 +14,7 @@ export function DeviceTests({ tank, forecast }: { tank: Tank; forecast: number }
   return (
     <details className="no-print mb-2">
       <summary className="underline decoration-rule-strong underline-offset-4">
-        Does the injector do what it says? A bucket, a watch, the pen
+        {say("feeds_page.does_the_injector_do_what_it")}
       </summary>
       <div className="gap-6 pt-2 xl:grid xl:grid-cols-2">
         <Flow />
@@ -33,12 +34,18 @@ function Flow() {
   );
   const faults = ask ? (live.problem?.faults ?? []) : [];
   return (
-    <section aria-label="Flow test" aria-live="polite">
-      <h3 className="head">Flow of the tap</h3>
+    <section aria-label={say("feeds_page.flow_test")} aria-live="polite">
+      <h3 className="head">{say("feeds_page.flow_of_the_tap")}</h3>
       <div className="grid grid-cols-3 gap-2">
-        <NumberField label="Bucket" field="flow.bucket" faults={faults} value={bucket} onChange={setBucket} />
         <NumberField
-          label="Full in"
+          label={say("feeds_page.bucket")}
+          field="flow.bucket"
+          faults={faults}
+          value={bucket}
+          onChange={setBucket}
+        />
+        <NumberField
+          label={say("feeds_page.full_in")}
           field="flow.seconds"
           faults={faults}
           value={seconds}
@@ -46,7 +53,7 @@ function Flow() {
           onChange={setSeconds}
         />
         <NumberField
-          label="Needs"
+          label={say("feeds_page.needs")}
           field="flow.least"
           faults={faults}
           value={least}
@@ -56,12 +63,15 @@ function Flow() {
       </div>
       {ask && live.answer && !live.problem && (
         <p className={live.answer.enough ? "" : "text-stop"}>
-          {live.answer.enough ? "✓" : "▲"} The tap gives{" "}
-          <b className="fig">{figures(live.answer.litresPerMinute)} L/min</b>:{" "}
-          {live.answer.enough ? "enough." : "too little, the injector will draw too weak or not at all."}
+          {rich("feeds_page.the_tap_gives_l_min_too", {
+            which: live.answer.enough ? "yes" : "no",
+            b: (c) => <b className="fig">{c}</b>,
+            litresPerMinute: figures(live.answer.litresPerMinute),
+            which2: live.answer.enough ? "yes" : "no",
+          })}
         </p>
       )}
-      <p className="note">What it needs stands in its leaflet. Pressure counts too.</p>
+      <p className="note">{say("feeds_page.what_it_needs_stands_in_its")}</p>
     </section>
   );
 }
@@ -82,30 +92,49 @@ function Run({ tank, forecast }: { tank: Tank; forecast: number }) {
   const a = live.answer;
   const said = (by: string, df: number, set: number) => (
     <p key={by}>
-      {by}: <b className="fig">1 in {figures(df, 3)}</b>{" "}
+      {by}: <b className="fig">{say("feeds_page.1_in", { df: figures(df, 3) })}</b>{" "}
       <span className={Math.abs(set / df - 1) > 0.1 ? "text-stop" : "note"}>
-        {Math.abs(set / df - 1) > 0.1 ? "▲ " : ""}
-        {figures(Math.abs(set / df - 1) * 100)} % too {df < set ? "strong" : "weak"} against its setting
+        {say("feeds_page.too_weak_against_its_setting", {
+          which: Math.abs(set / df - 1) > 0.1 ? "yes" : "no",
+          value: figures(Math.abs(set / df - 1) * 100),
+          which2: df < set ? "yes" : "no",
+        })}
       </span>
     </p>
   );
   return (
-    <section aria-label="Ratio test" aria-live="polite">
-      <h3 className="head">What the ratio really is</h3>
+    <section aria-label={say("feeds_page.ratio_test")} aria-live="polite">
+      <h3 className="head">{say("feeds_page.what_the_ratio_really_is")}</h3>
       <div className="grid grid-cols-3 gap-2">
-        <NumberField label="Feed made" field="run.feed" faults={faults} value={made} onChange={setMade} />
-        <NumberField label="Stock drawn" field="run.stock" faults={faults} value={drawn} onChange={setDrawn} />
-        <NumberField label="EC over water" field="run.ec" faults={faults} value={ec} onChange={setEc} />
+        <NumberField
+          label={say("feeds_page.feed_made")}
+          field="run.feed"
+          faults={faults}
+          value={made}
+          onChange={setMade}
+        />
+        <NumberField
+          label={say("feeds_page.stock_drawn")}
+          field="run.stock"
+          faults={faults}
+          value={drawn}
+          onChange={setDrawn}
+        />
+        <NumberField
+          label={say("feeds_page.ec_over_water")}
+          field="run.ec"
+          faults={faults}
+          value={ec}
+          onChange={setEc}
+        />
       </div>
       {ask && a && !live.problem && (
         <>
-          {a.byVolume !== undefined && said("By what was drawn", a.byVolume, a.set)}
-          {a.byConductivity !== undefined && said("By the pen", a.byConductivity, a.set)}
+          {a.byVolume !== undefined && said(say("feeds_page.by_what_was_drawn"), a.byVolume, a.set)}
+          {a.byConductivity !== undefined && said(say("feeds_page.by_the_pen"), a.byConductivity, a.set)}
         </>
       )}
-      <p className="note">
-        Run it for some minutes into a barrel. The pen should show {figures(forecast)} mS/cm over the water.
-      </p>
+      <p className="note">{say("feeds_page.run_it_for_some_minutes_into", { forecast: figures(forecast) })}</p>
     </section>
   );
 }

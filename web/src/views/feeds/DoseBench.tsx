@@ -7,7 +7,7 @@ import { useLive } from "../../api/useLive";
 import { HandDrawn, HandWords } from "../../parts/Hand";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
@@ -74,11 +74,11 @@ export function DoseBench() {
         }
       : undefined;
   const live = useLive<DoseAsk, Answer>(ask, (body, signal) => call(api.POST("/api/live/dose", { body, signal })));
-  if (!garden || !catalogue || feeds.isPending) return <Loading what="the dose bench" />;
+  if (!garden || !catalogue || feeds.isPending) return <Loading what={say("feeds_page.the_dose_bench")} />;
   if (!feed || !water) {
     return (
-      <Nothing title="A feed is needed first.">
-        <p>Put the bottle or box on the shelf: its three numbers and its label’s sentence.</p>
+      <Nothing title={say("feeds_page.a_feed_is_needed_first")}>
+        <p>{say("feeds_page.put_the_bottle_or_box_on")}</p>
       </Nothing>
     );
   }
@@ -87,13 +87,13 @@ export function DoseBench() {
   const a = live.answer;
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[15.5rem_1fr]">
-      <section aria-label="What is mixed">
+      <section aria-label={say("feeds_page.what_is_mixed")}>
         <Link to="/g/$garden/feeds" params={{ garden: id }} className="note lg:hidden">
-          ← all feeds
+          {say("feeds_page.all_feeds")}
         </Link>
-        <h1 className="mb-2 text-2xl">Dose bench</h1>
+        <h1 className="mb-2 text-2xl">{say("feeds_page.dose_bench")}</h1>
         <ChoiceField
-          label="Feed"
+          label={say("common.feed")}
           field="feed"
           faults={faults}
           value={feed.id}
@@ -105,30 +105,30 @@ export function DoseBench() {
         />
         <PlantField
           garden={id}
-          label="For"
+          label={say("feeds_page.for")}
           faults={faults}
           value={b.species}
           onChange={(species) => draft.change({ species })}
-          none="any plant, cautiously"
+          none={say("feeds_page.any_plant_cautiously")}
         />
         <WaterChoice garden={garden} water={water} faults={faults} choose={(v) => draft.change({ water: v })} />
         <div className="mb-2">
-          <p className="mb-0.5 text-sm">Mixed to</p>
+          <p className="mb-0.5 text-sm">{say("feeds_page.mixed_to")}</p>
           <Segmented
-            label="Mixed to"
+            label={say("feeds_page.mixed_to")}
             value={b.aim}
             onChange={(aim) => draft.change({ aim: aim as DoseAsk["aim"] })}
             options={[
-              { value: "label", label: "the label" },
-              { value: "share", label: "a share of it" },
-              { value: "nitrogen", label: "nitrogen" },
-              { value: "same_food", label: "another rhythm" },
+              { value: "label", label: say("feeds_page.the_label") },
+              { value: "share", label: say("feeds_page.a_share_of_it") },
+              { value: "nitrogen", label: say("feeds_page.aimed_at_nitrogen") },
+              { value: "same_food", label: say("feeds_page.another_rhythm") },
             ]}
           />
         </div>
         {b.aim === "share" && (
           <NumberField
-            label="Of the label’s top rate"
+            label={say("feeds_page.of_the_labels_top_rate")}
             field="share"
             faults={faults}
             value={b.share}
@@ -137,19 +137,19 @@ export function DoseBench() {
         )}
         {b.aim === "nitrogen" && (
           <NumberField
-            label="Nitrogen in the can"
+            label={say("feeds_page.nitrogen_in_the_can")}
             field="nitrogen"
             faults={faults}
             value={b.nitrogen}
             shownUnit="mg/L N"
             onChange={(nitrogen) => draft.change({ nitrogen })}
-            hint="“ppm” of a feed chart is mg/L of nitrogen."
+            hint={say("feeds_page.ppm_of_a_feed_chart_is")}
           />
         )}
         {b.aim === "same_food" && (
           <>
             <NumberField
-              label="You feed every"
+              label={say("feeds_page.you_feed_every")}
               field="days"
               faults={faults}
               value={b.days}
@@ -157,19 +157,21 @@ export function DoseBench() {
               onChange={(days) => draft.change({ days })}
             />
             <NumberField
-              label="The label every"
+              label={say("feeds_page.the_label_every")}
               field="label_days"
               faults={faults}
               value={b.labelDays}
               units={["d", "wk"]}
-              placeholder={a?.labelDays !== undefined ? `${plain(a.labelDays)}, as it says` : ""}
+              placeholder={
+                a?.labelDays !== undefined ? say("feeds_page.as_it_says", { labelDays: plain(a.labelDays) }) : ""
+              }
               onChange={(labelDays) => draft.change({ labelDays })}
-              hint="Only asked where it says “with every watering”: your days from watering to watering."
+              hint={say("feeds_page.only_asked_where_it_says_with")}
             />
           </>
         )}
       </section>
-      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+      <section aria-label={say("common.answer")} aria-live="polite" aria-busy={live.pending} className="min-w-0">
         {live.problem && <Trouble problem={live.problem} />}
         {a && !live.problem && (
           <>
@@ -180,7 +182,7 @@ export function DoseBench() {
                 className="flex min-h-8 items-center"
                 onClick={() => stockOf(id, [{ feed: feed.id, perLitre: stockUnits(feed, a) }])}
               >
-                Make a stock of it →
+                {say("feeds_page.make_a_stock_of_it")}
               </Link>
             </p>
             <Cans answer={a} garden={garden} feed={feed} shown={shown} open={open} currency={pack?.currency} />
@@ -195,7 +197,7 @@ export function DoseBench() {
                 others={there}
               />
             </div>
-            <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+            <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
               {a.cautions.map((c) => (
                 <li key={c} className={c === "label_first" ? "font-semibold text-ink" : ""}>
                   ▲ {words("cautions", c)}
@@ -204,7 +206,7 @@ export function DoseBench() {
             </ul>
           </>
         )}
-        {!a && !live.problem && <p className="note p-6">Working it out …</p>}
+        {!a && !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>}
       </section>
       {working !== undefined && <WorkingPanel steps={a?.working} at={working} close={() => open(undefined)} />}
     </div>
@@ -234,30 +236,36 @@ function Cans({
         <Worked step="feed.strength" open={open} big>
           {shown.strength(a.perLitre, a.measure)}
         </Worked>{" "}
-        of {feed.name}
+        {say("feeds_page.of", { name: feed.name })}
         {a.heldBack ? (
           <span className="text-stop">
             {" "}
-            ▲ held back by {words("ceilings", a.ceiling)}: {figures(a.lostPercent)} % of the food is lost, not made up
+            {say("feeds_page.held_back_by_of_the_food", {
+              ceilings: words("ceilings", a.ceiling),
+              lostPercent: figures(a.lostPercent),
+            })}
           </span>
         ) : (
           <span className="note">
             {" "}
-            · at most {shown.strength(a.ceilingPerLitre, a.measure)}, {words("ceilings", a.ceiling)}
+            {say("feeds_page.at_most", {
+              strength: shown.strength(a.ceilingPerLitre, a.measure),
+              ceilings: words("ceilings", a.ceiling),
+            })}
           </span>
         )}
       </p>
       <table className="w-full border-collapse text-left">
-        <caption className="sr-only">The dose in every can</caption>
+        <caption className="sr-only">{say("feeds_page.the_dose_in_every_can")}</caption>
         <thead>
           <tr className="note border-b border-rule-strong align-bottom">
-            <th className="py-1 pr-2 font-normal">Can</th>
+            <th className="py-1 pr-2 font-normal">{say("feeds_page.can")}</th>
             <th className="py-1 pr-2 font-normal" colSpan={2}>
-              Put in
+              {say("feeds_page.put_in")}
             </th>
-            <th className="py-1 pr-2 text-right font-normal">N, mg/L</th>
-            <th className="py-1 pr-2 text-right font-normal">The pen should read, mS/cm</th>
-            {cost && <th className="py-1 text-right font-normal">Costs</th>}
+            <th className="py-1 pr-2 text-right font-normal">{say("feeds_page.n_mg_l")}</th>
+            <th className="py-1 pr-2 text-right font-normal">{say("feeds_page.the_pen_should_read_ms_cm_2")}</th>
+            {cost && <th className="py-1 text-right font-normal">{say("common.costs")}</th>}
           </tr>
         </thead>
         <tbody>
@@ -303,7 +311,7 @@ function Inside({ answer: a, open }: Shows) {
           <Worked step={step} open={open}>
             {value}
           </Worked>{" "}
-          <span className="note fig">of {most}</span>
+          <span className="note fig">{say("feeds_page.of_most", { most })}</span>
         </span>
       </p>
       <svg viewBox="0 0 100 4" preserveAspectRatio="none" className="block h-1.5 w-full" aria-hidden="true">
@@ -313,15 +321,15 @@ function Inside({ answer: a, open }: Shows) {
     </div>
   );
   return (
-    <section aria-label="What is in it">
-      <h2 className="head !border-feed">What is in it, mg/L</h2>
+    <section aria-label={say("feeds_page.what_is_in_it")}>
+      <h2 className="head !border-feed">{say("feeds_page.what_is_in_it_mg_l")}</h2>
       <table className="w-full border-collapse text-sm">
         <thead>
           <tr className="note">
-            <th className="text-left font-normal">as the element</th>
-            <th className="text-right font-normal">feed</th>
-            {a.waterTold && <th className="text-right font-normal">water</th>}
-            {a.waterTold && <th className="text-right font-normal">together</th>}
+            <th className="text-left font-normal">{say("feeds_page.as_the_element")}</th>
+            <th className="text-right font-normal">{say("feeds_page.feed_2")}</th>
+            {a.waterTold && <th className="text-right font-normal">{say("feeds_page.water")}</th>}
+            {a.waterTold && <th className="text-right font-normal">{say("feeds_page.together")}</th>}
           </tr>
         </thead>
         <tbody>
@@ -338,18 +346,26 @@ function Inside({ answer: a, open }: Shows) {
         </tbody>
       </table>
       <p className="note mb-2">
-        {a.spread > 0.005 && `Feed ± ${figures(a.spread * 100, 1)} % (density, spoon). `}
-        {!a.waterTold && "What the water brings is not known: write its report under Shelf, Waters."}
+        {a.spread > 0.005 && say("feeds_page.feed_density_spoon", { value: figures(a.spread * 100, 1) })}
+        {!a.waterTold && say("feeds_page.what_the_water_brings_is_not")}
       </p>
-      {limit("Nitrogen", `${figures(a.n)} mg/L`, a.n / a.nCap, `${figures(a.nCap)} mg/L`, "feed.nitrogen")}
       {limit(
-        "Salt over the water",
-        `${figures(a.ecAdded)} ± ${figures(a.ecAddedPlusMinus, 1)} mS/cm`,
+        say("feeds_page.nitrogen"),
+        `${figures(a.n)} mg/L`,
+        a.n / a.nCap,
+        `${figures(a.nCap)} mg/L`,
+        "feed.nitrogen",
+      )}
+      {limit(
+        say("feeds_page.salt_over_the_water"),
+        say("feeds_page.ms_cm", { ecAdded: figures(a.ecAdded), ecAddedPlusMinus: figures(a.ecAddedPlusMinus, 1) }),
         a.ecAdded / a.ecCap,
         `${figures(a.ecCap)} mS/cm`,
         "feed.ceiling",
       )}
-      <p className="note">The reading is forecast {words("forecasts", a.forecastBy)}.</p>
+      <p className="note">
+        {say("feeds_page.the_reading_is_forecast", { forecasts: words("forecasts", a.forecastBy) })}
+      </p>
     </section>
   );
 }

@@ -26,6 +26,7 @@ import { useTold } from "../../ui/useUndo";
 import { Retire } from "../shelf/Retire";
 import { AnalysisFields } from "./AnalysisFields";
 import { blankFeed, feedInput } from "./feedInput";
+import { say } from "../../text";
 import { LabelReading } from "./LabelReading";
 
 export function FeedPage() {
@@ -37,8 +38,8 @@ export function FeedPage() {
   const feed = feeds.data?.find((f) => f.id === id);
   const isNew = id.startsWith("new-");
   const saved = useMemo(() => (isNew ? blankFeed(id.slice(4)) : feed && feedInput(feed)), [isNew, id, feed]);
-  if (!g || !units || feeds.isPending) return <Loading what="the feed" />;
-  if (!saved) return <p className="note p-6">This feed is not on the shelf of this garden.</p>;
+  if (!g || !units || feeds.isPending) return <Loading what={say("feeds_page.the_feed")} />;
+  if (!saved) return <p className="note p-6">{say("feeds_page.this_feed_is_not_on_the")}</p>;
   return <Form key={id} saved={saved} feed={feed} garden={g} shown={new Shown(units, g.unitHabit)} />;
 }
 
@@ -69,7 +70,7 @@ function Form({
       edit(api.PUT("/api/gardens/{garden}/feeds", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Feed>) => {
       draft.drop();
-      told(`${now.name}: on the shelf.`, act);
+      told(say("feeds_page.on_the_shelf", { name: now.name }), act);
       if (!feed)
         void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: garden.id, feed: now.id }, replace: true });
     },
@@ -81,7 +82,7 @@ function Form({
     draft.change({ answers: [...input.answers.filter((x) => x.question !== a.question), a] });
   return (
     <form
-      aria-label="Feed"
+      aria-label={say("common.feed")}
       className="min-w-0 gap-8 md:grid md:grid-cols-[17rem_1fr]"
       onSubmit={(e) => {
         e.preventDefault();
@@ -90,10 +91,10 @@ function Form({
     >
       <div>
         <Link to="/g/$garden/feeds" params={{ garden: garden.id }} className="note lg:hidden">
-          ← all feeds
+          {say("feeds_page.all_feeds")}
         </Link>
         <TextField
-          label="Name on the bottle or box"
+          label={say("feeds_page.name_on_the_bottle_or_box")}
           field="feed.name"
           faults={faults}
           value={input.name}
@@ -102,17 +103,17 @@ function Form({
         <AnalysisFields input={input} faults={faults} change={draft.change} />
         <div className="mb-2">
           <Segmented
-            label="Form"
+            label={say("feeds_page.form")}
             value={input.form}
             onChange={(form) => draft.change({ form: form as FeedInput["form"] })}
             options={[
-              { value: "liquid", label: "liquid" },
-              { value: "dry", label: "dry" },
+              { value: "liquid", label: say("feeds_page.form_liquid") },
+              { value: "dry", label: say("feeds_page.form_dry") },
             ]}
           />
         </div>
         <NumberField
-          label={input.form === "liquid" ? "Density" : "Weight of a litre, as spooned"}
+          label={input.form === "liquid" ? say("feeds_page.density") : say("feeds_page.weight_of_a_litre_as_spooned")}
           field="feed.density"
           faults={faults}
           value={input.density ?? { text: "", unit: "kg/L" }}
@@ -121,22 +122,22 @@ function Form({
           onChange={(density) => draft.change({ density })}
           hint={
             input.form === "liquid"
-              ? "Weigh 100 mL: 118 g is 1.18 kg/L. Empty: 1.1–1.3 is reckoned with."
-              : "Weigh one level 5 mL teaspoon and write its grams as g/tsp. Empty: 0.75–1.15 is reckoned with."
+              ? say("feeds_page.weigh_100_ml_118_g_is")
+              : say("feeds_page.weigh_one_level_5_ml_teaspoon")
           }
         />
         <NumberField
-          label="EC of 1 g/L, if the label says"
+          label={say("feeds_page.ec_of_1_g_l_if")}
           field="feed.ec_factor"
           faults={faults}
           value={input.ecFactor ?? { text: "", unit: "mS/cm" }}
-          placeholder="worked out"
+          placeholder={say("feeds_page.worked_out")}
           onChange={(ecFactor) => draft.change({ ecFactor })}
         />
         {input.form === "dry" && (
           <div className="grid grid-cols-2 gap-2">
             <NumberField
-              label="Coated: lasts"
+              label={say("feeds_page.coated_lasts")}
               field="feed.coated_months"
               faults={faults}
               value={input.coatedMonths ?? { text: "", unit: "" }}
@@ -144,7 +145,7 @@ function Form({
               onChange={(coatedMonths) => draft.change({ coatedMonths })}
             />
             <NumberField
-              label="rated at"
+              label={say("feeds_page.rated_at")}
               field="feed.coated_celsius"
               faults={faults}
               value={input.coatedCelsius ?? { text: "", unit: "°C" }}
@@ -154,12 +155,12 @@ function Form({
           </div>
         )}
         <NumberField
-          label="Its own cap or scoop holds"
+          label={say("feeds_page.its_own_cap_or_scoop_holds")}
           field="feed.own"
           faults={faults}
           value={input.own ?? { text: "", unit: "mL" }}
           units={["mL", "tsp", "US tsp", "US fl oz"]}
-          placeholder="if the label counts in it"
+          placeholder={say("feeds_page.if_the_label_counts_in_it")}
           onChange={(own) => draft.change({ own })}
         />
       </div>
@@ -168,13 +169,13 @@ function Form({
         <div className="md:min-h-[calc(100vh-10rem)]">
           <div>
             <label htmlFor="label-sentence" className="mb-1 block text-sm">
-              The label's own sentence
+              {say("feeds_page.the_labels_own_sentence")}
             </label>
             <textarea
               id="label-sentence"
               className="box min-h-20 !font-text text-lg"
               value={input.label}
-              placeholder="2½ tsp per 2 gal every 10 days"
+              placeholder={say("feeds_page.2_tsp_per_2_gal_every")}
               aria-invalid={labelFaults.length > 0}
               onChange={(e) => draft.change({ label: e.target.value, wordsSeen: false })}
             />
@@ -184,12 +185,7 @@ function Form({
               ▲ {f.detail}
             </p>
           ))}
-          {!ask && (
-            <p className="note">
-              Type it as it stands: “5 ml/l with every watering”, “1 teaspoon for every 4 inches of pot every 5–7
-              weeks”, “1:250 weekly”.
-            </p>
-          )}
+          {!ask && <p className="note">{say("feeds_page.type_it_as_it_stands_5")}</p>}
           {live.problem && <Trouble problem={live.problem} />}
           {ask && live.answer && (
             <LabelReading
@@ -223,16 +219,22 @@ function Form({
             type="submit"
             disabled={save.isPending || theirs !== undefined || (!draft.changed && feed !== undefined)}
           >
-            {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : feed ? "Save changes" : "Put it on the shelf"}
+            {save.isPending
+              ? say("common.saving")
+              : save.error?.retry
+                ? say("common.retry")
+                : feed
+                  ? say("common.save_changes")
+                  : say("feeds_page.put_it_on_the_shelf")}
           </Button>
           {draft.changed && (
             <Button look="quiet" onClick={draft.drop}>
-              Put back
+              {say("common.put_back")}
             </Button>
           )}
-          {!draft.changed && feed && <span className="note">Saved</span>}
+          {!draft.changed && feed && <span className="note">{say("common.saved")}</span>}
           {feed && !feed.retired && <Retire kind="feed" thing={feed} garden={garden} />}
-          {feed?.retired && <span className="note">Put away. Undo that under Garden, what was done.</span>}
+          {feed?.retired && <span className="note">{say("feeds_page.put_away_undo_that_under_garden")}</span>}
         </div>
       </div>
     </form>

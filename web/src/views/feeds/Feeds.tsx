@@ -6,6 +6,7 @@ import { feedsQuery, useGardenId } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 import { Loading, Nothing, Trouble } from "../../ui/States";
+import { say } from "../../text";
 import { FEED_PAGES } from "./pages";
 
 /** The feeds on the shelf, and the one whose label is being read. */
@@ -16,13 +17,13 @@ export function Feeds() {
   const navigate = useNavigate({ from: "/g/$garden/feeds" });
   const [find, setFind] = useState("");
   const feeds = useQuery(feedsQuery(id));
-  if (feeds.isPending) return <Loading what="the feeds" />;
+  if (feeds.isPending) return <Loading what={say("feeds_page.the_feeds")} />;
   if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
   const add = () => void navigate({ to: "/g/$garden/feeds/$feed", params: { garden: id, feed: `new-${newId()}` } });
   return (
     <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
-        label="Feeds"
+        label={say("common.feeds")}
         one="feed"
         items={feeds.data.filter(
           (f) => (!f.retired || f.id === open) && f.name.toLowerCase().includes(find.toLowerCase()),
@@ -36,7 +37,7 @@ export function Feeds() {
           <Link to="/g/$garden/feeds/$feed" params={{ garden: id, feed: f.id }} {...ENTRY}>
             {f.name}
             <span className="note fig block font-normal">
-              {f.n}-{f.p2o5}-{f.k2o} · {f.form}
+              {f.n}-{f.p2o5}-{f.k2o} · {say(`feeds_page.form_${f.form}`)}
             </span>
           </Link>
         )}
@@ -44,17 +45,14 @@ export function Feeds() {
       {page ? (
         <Outlet key={page} />
       ) : feeds.data.length === 0 ? (
-        <Nothing title="No feed on the shelf yet.">
-          <p className="mb-3">
-            Take the bottle or the box in your hand: its three numbers and the sentence that says how much to give are
-            all that is needed.
-          </p>
+        <Nothing title={say("feeds_page.no_feed_on_the_shelf_yet")}>
+          <p className="mb-3">{say("feeds_page.take_the_bottle_or_the_box")}</p>
           <Button look="ink" onClick={add}>
-            Add the first feed
+            {say("feeds_page.add_the_first_feed")}
           </Button>
         </Nothing>
       ) : (
-        <p className="note hidden p-6 lg:block">Open a feed to see how its label was read.</p>
+        <p className="note hidden p-6 lg:block">{say("feeds_page.open_a_feed_to_see_how")}</p>
       )}
     </div>
   );

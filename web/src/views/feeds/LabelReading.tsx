@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Checkbox } from "radix-ui";
 import { api, call, type Answer, type Garden, type LabelAnswer } from "../../api";
 import { ReadAs } from "../../parts/ReadAs";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 
@@ -23,7 +23,7 @@ type Question = LabelAnswer["questions"][number];
 export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown, pending }: Props) {
   return (
     <div className="mt-4" aria-live="polite" aria-busy={pending}>
-      <h2 className="head">Read as</h2>
+      <h2 className="head">{say("feeds_page.read_as")}</h2>
       <ReadAs sentence={sentence} spans={reading.spans} />
       {reading.refusals.map((f) => (
         <p key={f.code} className="stamp mt-3 border-l-4 border-stop p-2">
@@ -44,7 +44,7 @@ export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown
             <Checkbox.Indicator>✓</Checkbox.Indicator>
           </Checkbox.Root>
           <label htmlFor="words-seen">
-            I have read the words marked “{words("roles", "unknown")}”. They do not change how much or how often.
+            {say("feeds_page.i_have_read_the_words_marked", { roles: words("roles", "unknown") })}
           </label>
         </div>
       )}
@@ -83,19 +83,19 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
   const unit = rate.measure === "grams" ? "g" : "mL";
   const amount = rate.min === rate.max ? figures(rate.min) : `${figures(rate.min)}–${figures(rate.max)}`;
   const per: Record<string, string> = {
-    water: "in each litre of water",
-    mix: "for each litre of mix",
-    plant: "for each plant",
-    area: "for each square metre of surface",
-    height: "for each metre of height",
-    pot_width: `for a pot ${shown.centimetres(rate.widthCm ?? 0)} wide, in proportion`,
+    water: say("feeds_page.in_each_litre_of_water"),
+    mix: say("feeds_page.for_each_litre_of_mix"),
+    plant: say("feeds_page.for_each_plant"),
+    area: say("feeds_page.for_each_square_metre_of_surface"),
+    height: say("feeds_page.for_each_metre_of_height"),
+    pot_width: say("feeds_page.for_a_pot_wide_in_proportion", { centimetres: shown.centimetres(rate.widthCm ?? 0) }),
   };
   const often =
     rhythm.minDays === undefined || rhythm.maxDays === undefined
-      ? "with every watering"
+      ? say("feeds_page.with_every_watering")
       : rhythm.minDays === rhythm.maxDays
-        ? `every ${rhythm.minDays} days`
-        : `every ${rhythm.minDays}–${rhythm.maxDays} days`;
+        ? say("feeds_page.every_days", { minDays: rhythm.minDays })
+        : say("feeds_page.every_mindays_maxdays_days", { minDays: rhythm.minDays, maxDays: rhythm.maxDays });
   return (
     <div className="mt-4 border-l-4 border-feed pl-3">
       <p>
@@ -104,8 +104,8 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
         </b>{" "}
         {per[rate.per]}, <b>{often}</b>
       </p>
-      {reading.inWords && <p className="note">In plain words: {reading.inWords}.</p>}
-      <p className="note">The top of this range is the most that will ever be mixed. The label itself comes first.</p>
+      {reading.inWords && <p className="note">{say("feeds_page.in_plain_words", { inWords: reading.inWords })}</p>}
+      <p className="note">{say("feeds_page.the_top_of_this_range_is")}</p>
       {reading.assumptions.map((a) => (
         <p key={a} className="note">
           {words("assumptions", a)}
@@ -123,9 +123,9 @@ function Ignored() {
   });
   return (
     <details className="note mt-4">
-      <summary>Words that are passed over</summary>
+      <summary>{say("feeds_page.words_that_are_passed_over")}</summary>
       <p>{list.data?.["words"]?.join(", ")}</p>
-      <p>Every other word is understood, or marked.</p>
+      <p>{say("feeds_page.every_other_word_is_understood_or")}</p>
     </details>
   );
 }

@@ -8,7 +8,7 @@ import { catalogueQuery, gardenQuery, useGardenId, guideQuery } from "../../api/
 import { useLive } from "../../api/useLive";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
@@ -52,7 +52,7 @@ export function Remedies() {
   const live = useLive<RemedyAsk, RemedyAnswer>(ask, (body, signal) =>
     call(api.POST("/api/live/remedy", { body, signal })),
   );
-  if (!garden || !catalogue || !all || !water) return <Loading what="the single nutrients" />;
+  if (!garden || !catalogue || !all || !water) return <Loading what={say("feeds_page.the_single_nutrients")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const remedy = all.remedies.find((r) => r.key === d.remedy);
   const spray = remedy?.method === "foliar" || remedy?.method === "label";
@@ -61,13 +61,13 @@ export function Remedies() {
   const a = live.answer;
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
-      <section aria-label="What is short">
+      <section aria-label={say("feeds_page.what_is_short")}>
         <Link to="/g/$garden/feeds" params={{ garden: id }} className="note lg:hidden">
-          ← all feeds
+          {say("feeds_page.all_feeds")}
         </Link>
-        <h1 className="mb-2 text-2xl">Single nutrients</h1>
+        <h1 className="mb-2 text-2xl">{say("frame.single_nutrients")}</h1>
         <ChoiceField
-          label="Give"
+          label={say("feeds_page.give")}
           field="remedy"
           faults={faults}
           value={d.remedy}
@@ -77,26 +77,28 @@ export function Remedies() {
             label: words("remedies", r.key),
             group: words("lacks", r.element).split(":")[0]!,
           }))}
-          hint={remedy && `What it looks like. ${words("lacks", remedy.element)}.`}
+          hint={remedy && say("feeds_page.what_it_looks_like", { lacks: words("lacks", remedy.element) })}
         />
         <PlantField
           garden={id}
-          label="To"
+          label={say("common.to")}
           faults={faults}
           value={species}
           onChange={(v) => draft.change({ species: v })}
         />
         <NumberField
-          label="pH of the mix, by its runoff"
+          label={say("feeds_page.ph_of_the_mix_by_its")}
           field="remedy.mix_ph"
           faults={faults}
           value={d.mixPh}
           shownUnit=""
-          placeholder="if measured"
+          placeholder={say("feeds_page.if_measured")}
           onChange={(mixPh) => draft.change({ mixPh })}
         />
         <NumberField
-          label={dry ? "Mix in the pot" : spray ? "Spray made" : "Water made"}
+          label={
+            dry ? say("feeds_page.mix_in_the_pot") : spray ? say("feeds_page.spray_made") : say("feeds_page.water_made")
+          }
           field="remedy.litres"
           faults={faults}
           value={d.litres}
@@ -105,17 +107,17 @@ export function Remedies() {
         />
         {spray && (
           <>
-            <p className="mb-0.5 text-sm">Its leaves are</p>
+            <p className="mb-0.5 text-sm">{say("feeds_page.its_leaves_are")}</p>
             <div className="mb-2">
               <Segmented
-                label="Its leaves are"
+                label={say("feeds_page.its_leaves_are")}
                 value={d.leaf}
                 onChange={(leaf) => draft.change({ leaf: leaf as RemedyDraft["leaf"] })}
                 options={(["thin", "thick", "hairy"] as const).map((l) => ({ value: l, label: words("leaves", l) }))}
               />
             </div>
             <NumberField
-              label="Warmth now"
+              label={say("feeds_page.warmth_now")}
               field="remedy.celsius"
               faults={faults}
               value={d.celsius}
@@ -124,8 +126,8 @@ export function Remedies() {
             />
             {(
               [
-                ["wetting", "a wetting agent is in it"],
-                ["sun", "sun or a lamp is on the leaves"],
+                ["wetting", say("feeds_page.a_wetting_agent_is_in_it")],
+                ["sun", say("feeds_page.sun_or_a_lamp_is_on")],
               ] as const
             ).map(([key, label]) => (
               <label key={key} className="flex min-h-8 items-center gap-2">
@@ -141,7 +143,12 @@ export function Remedies() {
           </>
         )}
       </section>
-      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0 max-w-3xl">
+      <section
+        aria-label={say("common.answer")}
+        aria-live="polite"
+        aria-busy={live.pending}
+        className="min-w-0 max-w-3xl"
+      >
         {live.problem && <Trouble problem={live.problem} />}
         {a && !live.problem && (
           <>
@@ -152,33 +159,43 @@ export function Remedies() {
               </p>
             ))}
             {a.better.length > 0 && a.refusals.some((f) => f.code === "chelate_lets_go") && (
-              <p className="note">Holds at this pH: {a.better.map((b) => words("remedies", b)).join("; ")}.</p>
+              <p className="note">
+                {say("feeds_page.holds_at_this_ph", { better: a.better.map((b) => words("remedies", b)).join("; ") })}
+              </p>
             )}
             {a.refusals.length === 0 && (
               <div className="my-1 border-l-4 border-ink pl-3">
                 {remedy?.method === "label" ? (
-                  <p>How much stands on its own label, and nowhere else.</p>
+                  <p>{say("feeds_page.how_much_stands_on_its_own")}</p>
                 ) : (
                   <p>
                     <Worked step="remedy.amount" open={open} big>
                       {figures(a.lowGrams)}–{shown.grams(a.highGrams)}
                     </Worked>{" "}
-                    {dry ? "worked into the surface and watered in" : `into ${d.litres.text} ${d.litres.unit} of water`}
+                    {dry
+                      ? say("feeds_page.worked_into_the_surface_and_watered")
+                      : say("feeds_page.into_of_water", { text: d.litres.text, unit: d.litres.unit })}
                     {a.mgPerLHigh > 0 && (
                       <>
                         :{" "}
                         <Worked step="remedy.element" open={open}>
-                          {figures(a.mgPerLLow)}–{figures(a.mgPerLHigh)} mg/L {remedy?.element}
+                          {say("feeds_page.mg_l", {
+                            mgPerLLow: figures(a.mgPerLLow),
+                            mgPerLHigh: figures(a.mgPerLHigh),
+                            element: remedy?.element,
+                          })}
                         </Worked>
                       </>
                     )}
                   </p>
                 )}
                 <p className="note">
-                  {a.daysLow === a.daysHigh
-                    ? `Not again before ${a.daysLow} days.`
-                    : `The weak one not again before ${a.daysLow} days, the strong one not before ${a.daysHigh}.`}{" "}
-                  Begin with the weak end.
+                  {say("feeds_page.begin_with_the_weak_end", {
+                    value:
+                      a.daysLow === a.daysHigh
+                        ? say("feeds_page.not_again_before_days", { daysLow: a.daysLow })
+                        : say("feeds_page.the_weak_one_not_again_before", { daysLow: a.daysLow, daysHigh: a.daysHigh }),
+                  })}
                 </p>
               </div>
             )}
@@ -189,7 +206,7 @@ export function Remedies() {
                 </li>
               ))}
             </ul>
-            <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+            <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
               {a.cautions.map((c) => (
                 <li key={c}>▲ {words("cautions", c)}</li>
               ))}
@@ -198,19 +215,16 @@ export function Remedies() {
         )}
         <details className="mt-4">
           <summary className="underline decoration-rule-strong underline-offset-4">
-            Brewed at home: teas and steeps
+            {say("feeds_page.brewed_at_home_teas_and_steeps")}
           </summary>
-          <p className="note my-1">
-            What is in a brew nobody knows: no figure in mg/L is claimed. Thin it, use it fresh, on moist mix, at most
-            fortnightly, and feed nothing else that week.
-          </p>
+          <p className="note my-1">{say("feeds_page.what_is_in_a_brew_nobody")}</p>
           <table className="w-full border-collapse text-sm">
             <thead>
               <tr className="note">
-                <th className="text-left font-normal">Brew</th>
-                <th className="pl-3 text-right font-normal">steep at most</th>
-                <th className="pl-3 text-right font-normal">thin</th>
-                <th className="pl-3 text-left font-normal">on plants to eat</th>
+                <th className="text-left font-normal">{say("feeds_page.brew")}</th>
+                <th className="pl-3 text-right font-normal">{say("feeds_page.steep_at_most")}</th>
+                <th className="pl-3 text-right font-normal">{say("feeds_page.thin")}</th>
+                <th className="pl-3 text-left font-normal">{say("feeds_page.on_plants_to_eat")}</th>
               </tr>
             </thead>
             <tbody>
@@ -220,18 +234,15 @@ export function Remedies() {
                     {words("brews", b.key)}
                   </th>
                   <td className="fig pl-3 text-right whitespace-nowrap">
-                    {b.steepDays} {b.steepDays === 1 ? "day" : "days"}
+                    {b.steepDays} {b.steepDays === 1 ? say("common.day_2") : say("common.days")}
                   </td>
-                  <td className="fig pl-3 text-right">{b.fold}-fold</td>
-                  <td className="pl-3">{b.food ? "yes, washed" : "▲ no"}</td>
+                  <td className="fig pl-3 text-right">{say("feeds_page.fold", { fold: b.fold })}</td>
+                  <td className="pl-3">{b.food ? say("feeds_page.yes_washed") : say("feeds_page.no")}</td>
                 </tr>
               ))}
             </tbody>
           </table>
-          <p className="note mt-1">
-            Raw manure: 120 days before harvest where the soil touches what is eaten, 90 otherwise. Never charcoal from
-            barbecue briquettes.
-          </p>
+          <p className="note mt-1">{say("feeds_page.raw_manure_120_days_before_harvest")}</p>
         </details>
       </section>
       {working !== undefined && <WorkingPanel steps={a?.working} at={working} close={() => open(undefined)} />}

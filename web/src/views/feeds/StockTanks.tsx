@@ -1,6 +1,6 @@
 import type { StockTank } from "../../api";
 import { Worked } from "../../parts/Worked";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 
 /** What goes into which stock tank, in the order in which it goes in, with why. */
@@ -26,7 +26,7 @@ export function StockTanks({
             {words("tanks", tank.named)}, {holds}
           </h2>
           <ol className="m-0 list-decimal pl-5">
-            <li>Fill it three quarters with {tank.chills ? "warm " : ""}water.</li>
+            <li>{say("feeds_page.fill_it_three_quarters_with_water", { which: tank.chills ? "yes" : "no" })}</li>
             {tank.puts.map((p, i) => (
               <li key={p.name} className="border-b border-rule py-1">
                 {open && tank === tanks[0] && i === 0 ? (
@@ -36,21 +36,29 @@ export function StockTanks({
                 ) : (
                   <b className="fig text-xl">{shown.product(p.amount, p.measure)}</b>
                 )}{" "}
-                {nameOf(p.name)}; stir until it is clear.
+                {say("feeds_page.stir_until_it_is_clear", { nameOf: nameOf(p.name) })}
                 <span className="note block">
-                  {figures(p.perLitre)} {p.measure === "grams" ? "g" : "mL"} in a litre of stock
-                  {p.allowed !== undefined && `, at most ${figures(p.allowed)}`} · {words("knowns", p.known)}
+                  {rich("feeds_page.ml_in_a_litre_of_stock", {
+                    perLitre: figures(p.perLitre),
+                    which: p.measure === "grams" ? "yes" : "no",
+                    value:
+                      p.allowed !== undefined && say("feeds_page.at_most_allowed", { allowed: figures(p.allowed) }),
+                    knowns: words("knowns", p.known),
+                  })}
                   {p.why !== "together" && ` · ${words("whys", p.why)}`}
                 </span>
               </li>
             ))}
-            <li>Fill it up, stir, close it and put its label on.</li>
+            <li>{say("feeds_page.fill_it_up_stir_close_it")}</li>
           </ol>
           <p className="note">
             {tank.sharePercent > 0 &&
-              `Holds ${figures(tank.sharePercent)} % of what may be dissolved for that night${tank.known ? "" : ", as far as it is known"}. `}
-            {tank.chills && "Nitrates and urea chill the water as they dissolve: warm water, and patience. "}
-            If it settles, it is too strong: make the ratio smaller.
+              say("feeds_page.holds_of_what_may_be_dissolved", {
+                sharePercent: figures(tank.sharePercent),
+                which: tank.known ? "yes" : "no",
+              })}
+            {tank.chills && say("feeds_page.nitrates_and_urea_chill_the_water")}
+            {say("feeds_page.if_it_settles_it_is_too")}
           </p>
         </section>
       ))}

@@ -6,7 +6,7 @@ import { catalogueQuery, feedsQuery, gardenQuery, useAct, useGardenId } from "..
 import { useLive } from "../../api/useLive";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { figures, longDay, plain, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
@@ -74,10 +74,10 @@ export function TankBench() {
       ),
     (act) => {
       key.current = newId();
-      told(`${t.name}: on the shelf as a feed of its own; what went in is taken from the stock.`, act.actId);
+      told(say("feeds_page.on_the_shelf_as_a_feed", { name: t.name }), act.actId);
     },
   );
-  if (!garden || !feeds || !catalogue || !water) return <Loading what="the tanks" />;
+  if (!garden || !feeds || !catalogue || !water) return <Loading what={say("feeds_page.the_tanks")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = ask ? (live.problem?.faults ?? []) : [];
   const a = ask ? live.answer : undefined;
@@ -87,15 +87,15 @@ export function TankBench() {
   };
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
-      <section aria-label="The tank" className={labels ? "print:hidden" : ""}>
+      <section aria-label={say("feeds_page.the_tank")} className={labels ? "print:hidden" : ""}>
         <Link to="/g/$garden/feeds" params={{ garden: id }} className="note no-print lg:hidden">
-          ← all feeds
+          {say("feeds_page.all_feeds")}
         </Link>
-        <h1 className="mb-2 text-2xl">Tanks and injectors</h1>
+        <h1 className="mb-2 text-2xl">{say("frame.tanks_and_injectors")}</h1>
         <Products tank={t} feeds={there} faults={faults} change={draft.change} />
         <div className="mb-1">
           <Segmented
-            label="The injector is set in"
+            label={say("feeds_page.the_injector_is_set_in")}
             value={t.setting}
             onChange={(setting) =>
               draft.change({
@@ -105,28 +105,26 @@ export function TankBench() {
               })
             }
             options={[
-              { value: "one_in", label: "1 in N" },
-              { value: "one_and", label: "1 and N" },
+              { value: "one_in", label: say("feeds_page.1_in_n") },
+              { value: "one_and", label: say("feeds_page.1_and_n") },
               { value: "percent", label: "%" },
             ]}
           />
         </div>
         <NumberField
-          label="Injector"
+          label={say("feeds_page.injector")}
           field={t.setting === "percent" ? "percent" : "dilution_factor"}
           faults={faults.filter((f) => f.code !== "stock_too_strong")}
           value={{ text: t.ratio, unit: "" }}
           shownUnit={t.setting === "percent" ? "%" : "N"}
           onChange={(v) => draft.change({ ratio: v.text })}
           hint={
-            t.setting === "percent"
-              ? "1 % is 1 in 100."
-              : "Its leaflet says whether 1:16 is one part in 16, or one and 16 of water: 6 % apart."
+            t.setting === "percent" ? say("feeds_page.1_is_1_in_100") : say("feeds_page.its_leaflet_says_whether_1_16")
           }
         />
         <div className="grid grid-cols-2 gap-2">
           <NumberField
-            label="Tank holds"
+            label={say("feeds_page.tank_holds")}
             field="tank.litres"
             faults={faults}
             value={t.litres}
@@ -134,7 +132,7 @@ export function TankBench() {
             onChange={(litres) => draft.change({ litres })}
           />
           <NumberField
-            label="Coldest night"
+            label={say("feeds_page.coldest_night")}
             field="coldest"
             faults={faults}
             value={t.coldest}
@@ -142,57 +140,58 @@ export function TankBench() {
           />
         </div>
         <NumberField
-          label="Feed used in a day"
+          label={say("feeds_page.feed_used_in_a_day")}
           field="tank.per_day"
           faults={faults}
           value={t.perDay}
           units={["L", "US gal"]}
-          placeholder="for the days it lasts"
+          placeholder={say("feeds_page.for_the_days_it_lasts")}
           onChange={(perDay) => draft.change({ perDay })}
         />
         <div className="mb-2">
           <Segmented
-            label="Tanks"
+            label={say("feeds_page.tanks")}
             value={t.oneTank ? "one" : "split"}
             onChange={(v) => draft.change({ oneTank: v === "one" })}
             options={[
-              { value: "split", label: "A and B as needed" },
-              { value: "one", label: "all in one" },
+              { value: "split", label: say("feeds_page.a_and_b_as_needed") },
+              { value: "one", label: say("feeds_page.all_in_one") },
             ]}
           />
         </div>
         <TextField
-          label="Name on the tank"
+          label={say("feeds_page.name_on_the_tank")}
           field="tank.name"
           faults={make.error?.faults ?? []}
           value={t.name}
           onChange={(name) => draft.change({ name })}
-          placeholder="Bench feed"
+          placeholder={say("feeds_page.bench_feed")}
         />
       </section>
-      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
-        {!ask && <p className="note p-6">Choose a product and how much of it a litre of finished feed gets.</p>}
+      <section aria-label={say("common.answer")} aria-live="polite" aria-busy={live.pending} className="min-w-0">
+        {!ask && <p className="note p-6">{say("feeds_page.choose_a_product_and_how_much")}</p>}
         {ask && live.problem && <Trouble problem={live.problem} />}
         {a && !live.problem && (
           <>
             <div className={labels ? "print:hidden" : ""}>
               <Stock answer={a} tank={t} shown={shown} open={open} />
               <p className="no-print my-2 flex flex-wrap gap-3">
-                <Button onClick={() => print(false)}>Print this sheet</Button>
-                <Button onClick={() => print(true)}>Print the danger label</Button>
+                <Button onClick={() => print(false)}>{say("feeds_page.print_this_sheet")}</Button>
+                <Button onClick={() => print(true)}>{say("feeds_page.print_the_danger_label")}</Button>
                 <Button look="ink" disabled={make.isPending || !ask} onClick={() => ask && make.mutate(ask)}>
-                  {make.isPending ? "Recording …" : make.error?.retry ? "Retry" : "It is made"}
+                  {make.isPending
+                    ? say("common.recording")
+                    : make.error?.retry
+                      ? say("common.retry")
+                      : say("feeds_page.it_is_made")}
                 </Button>
-                <span className="note basis-full">
-                  “It is made” puts the stock on the shelf as a feed of its own, for lots to be fed with, and takes what
-                  went in from the stock.
-                </span>
+                <span className="note basis-full">{say("feeds_page.it_is_made_puts_the_stock")}</span>
               </p>
               {make.isError && make.error.faults.every((f) => f.field !== "tank.name") && (
                 <Trouble problem={make.error} />
               )}
               <DeviceTests tank={t} forecast={a.meter - water.ec} />
-              <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+              <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
                 {a.cautions.map((c) => (
                   <li key={c}>▲ {words("cautions", c)}</li>
                 ))}
@@ -229,18 +228,18 @@ function Products({
         return (
           <fieldset key={p.feed} className="m-0 mb-2 border-0 border-l-2 border-rule-strong p-0 pl-2">
             <legend className="flex w-full items-baseline justify-between">
-              <b>{feed?.name ?? "A feed that is gone"}</b>
+              <b>{feed?.name ?? say("feeds_page.a_feed_that_is_gone")}</b>
               <Button
                 look="quiet"
-                aria-label={`Leave out ${feed?.name ?? "it"}`}
+                aria-label={say("feeds_page.leave_out", { name: feed?.name ?? "it" })}
                 onClick={() => change({ products: t.products.filter((_, j) => j !== i) })}
               >
-                Leave out
+                {say("feeds_page.leave_out_2")}
               </Button>
             </legend>
             <div className="grid grid-cols-2 gap-2">
               <NumberField
-                label="In the feed"
+                label={say("feeds_page.in_the_feed")}
                 field="stock.per_litre"
                 faults={faults}
                 value={{ text: p.perLitre, unit }}
@@ -248,11 +247,11 @@ function Products({
               />
               {feed?.formula === undefined && (
                 <NumberField
-                  label="Most in stock"
+                  label={say("feeds_page.most_in_stock")}
                   field="stock.limit"
                   faults={faults}
                   value={{ text: p.limit, unit }}
-                  placeholder="by its label"
+                  placeholder={say("feeds_page.by_its_label")}
                   onChange={(v) => set(i, { limit: v.text })}
                 />
               )}
@@ -262,13 +261,13 @@ function Products({
       })}
       {left.length > 0 && (
         <ChoiceField
-          label={t.products.length === 0 ? "What goes in" : "And"}
+          label={t.products.length === 0 ? say("feeds_page.what_goes_in") : say("feeds_page.and")}
           field="stock.products"
           faults={faults.filter((f) => f.code === "missing")}
           value=""
           onChange={(feed) => change({ products: [...t.products, { feed, perLitre: "", limit: "" }] })}
           options={[
-            { value: "", label: "choose a product" },
+            { value: "", label: say("feeds_page.choose_a_product") },
             ...left.map((f) => ({ value: f.id, label: `${f.name} ${plain(f.n)}-${plain(f.p2o5)}-${plain(f.k2o)}` })),
           ]}
         />
@@ -283,28 +282,29 @@ function Stock({ answer: a, tank: t, shown, open }: Shows & { open: (step: strin
   return (
     <>
       <p className="mb-2">
-        One litre of stock makes <b className="fig text-xl">{plain(a.dilutionFactor)}</b> L of feed with{" "}
-        <b className="fig">{figures(a.n)} mg/L N</b>; the pen should read{" "}
-        <b className="fig">
-          {figures(a.meter)} ± {figures(a.meterPlusMinus, 1)} mS/cm
-        </b>
-        .{" "}
+        {rich("feeds_page.one_litre_of_stock_makes_l", {
+          b: (c) => <b className="fig text-xl">{c}</b>,
+          dilutionFactor: plain(a.dilutionFactor),
+          b2: (c) => <b className="fig">{c}</b>,
+          n: figures(a.n),
+          b3: (c) => <b className="fig">{c}</b>,
+          meter: figures(a.meter),
+          meterPlusMinus: figures(a.meterPlusMinus, 1),
+        })}{" "}
         {a.days !== undefined && (
           <>
-            Empty in{" "}
-            <Worked step="tank.days" open={open} big>
-              {figures(a.days)} days
-            </Worked>
-            .
+            {rich("feeds_page.empty_in", {
+              worked: (
+                <Worked step="tank.days" open={open} big>
+                  {say("feeds_page.days", { days: figures(a.days) })}
+                </Worked>
+              ),
+            })}
           </>
         )}
       </p>
       <StockTanks tanks={a.tanks} holds={`${t.litres.text} ${t.litres.unit}`} shown={shown} open={open} />
-      {a.tanks.length > 1 && (
-        <p className="note">
-          Each tank has its own injector head, or they are drawn one after the other: never together.
-        </p>
-      )}
+      {a.tanks.length > 1 && <p className="note">{say("feeds_page.each_tank_has_its_own_injector")}</p>}
     </>
   );
 }
@@ -312,26 +312,35 @@ function Stock({ answer: a, tank: t, shown, open }: Shows & { open: (step: strin
 /** One label for each tank, as large as the paper allows. */
 function DangerLabels({ answer: a, tank: t, garden, shown }: Shows & { garden: Garden }) {
   return (
-    <div aria-label="Danger labels" className="hidden print:block">
+    <div aria-label={say("feeds_page.danger_labels")} className="hidden print:block">
       {a.tanks.map((tank) => (
         <article key={tank.named} className="mb-6 break-inside-avoid border-8 border-double border-ink p-6">
-          <p className="text-4xl font-bold">▲ DANGER: CONCENTRATE</p>
+          <p className="text-4xl font-bold">{say("feeds_page.danger_concentrate")}</p>
           <p className="text-2xl">
-            {t.name || "Plant feed stock"}
+            {t.name || say("feeds_page.plant_feed_stock")}
             {a.tanks.length > 1 && `, ${words("tanks", tank.named)}`}
           </p>
           <p className="text-xl">
-            {plain(a.timesTooStrong)} times too strong for plants. Do not drink, do not pour undiluted. Keep locked from
-            children and animals.
+            {say("feeds_page.times_too_strong_for_plants_do", { timesTooStrong: plain(a.timesTooStrong) })}
           </p>
           <p>
             {tank.puts
-              .map((p) => `${p.name} ${figures(p.perLitre)} ${p.measure === "grams" ? "g" : "mL"} in a litre`)
+              .map((p) =>
+                say("feeds_page.ml_in_a_litre", {
+                  name: p.name,
+                  perLitre: figures(p.perLitre),
+                  which: p.measure === "grams" ? "yes" : "no",
+                }),
+              )
               .join(" · ")}
           </p>
           <p>
-            Injector {t.setting === "percent" ? `${t.ratio} %` : `1:${t.ratio}`}. Skin or eyes: rinse with much water,
-            get advice. {garden.name}, {longDay(garden.today)}, {shown.vessel(Number(t.litres.text) || 0)}
+            {say("feeds_page.injector_skin_or_eyes_rinse_with", {
+              value: t.setting === "percent" ? `${t.ratio} %` : `1:${t.ratio}`,
+              name: garden.name,
+              longDay: longDay(garden.today),
+              vessel: shown.vessel(Number(t.litres.text) || 0),
+            })}
           </p>
         </article>
       ))}

@@ -16,7 +16,7 @@ import { WATER_BLANK, waterDraft, type WaterDraft } from "../../parts/begun";
 import { PlantField, useKindAsk } from "../../parts/PlantField";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { figures, plain, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
@@ -62,20 +62,20 @@ export function WaterBench() {
   const live = useLive<WaterAsk, WaterAnswer>(ask, (body, signal) =>
     call(api.POST("/api/live/water", { body, signal })),
   );
-  if (!garden || !catalogue || !products || !water) return <Loading what="the waters" />;
+  if (!garden || !catalogue || !products || !water) return <Loading what={say("feeds_page.the_waters")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = live.problem?.faults ?? [];
   const a = live.answer;
   const offered = products.filter((p) => !p.trade || garden.trade);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[15.5rem_1fr]">
-      <section aria-label="Which water">
+      <section aria-label={say("feeds_page.which_water")}>
         <Link to="/g/$garden/feeds" params={{ garden: id }} className="note lg:hidden">
-          ← all feeds
+          {say("feeds_page.all_feeds")}
         </Link>
-        <h1 className="mb-2 text-2xl">Water</h1>
+        <h1 className="mb-2 text-2xl">{say("common.water")}</h1>
         <ChoiceField
-          label="Source"
+          label={say("feeds_page.source")}
           field="water"
           faults={faults}
           value={water.id}
@@ -83,24 +83,24 @@ export function WaterBench() {
           options={waters.map((w) => ({ value: w.id, label: w.name }))}
           hint={
             <Link to="/g/$garden/shelf" params={{ garden: id }} className="flex min-h-8 items-center">
-              Its readings and report: Shelf, Waters
+              {say("feeds_page.its_readings_and_report_shelf_waters")}
             </Link>
           }
         />
         <ChoiceField
-          label="Blended with"
+          label={say("feeds_page.blended_with")}
           field="other"
           faults={faults}
           value={other?.id ?? ""}
           onChange={(v) => draft.change({ other: v })}
           options={[
-            { value: "", label: "nothing" },
+            { value: "", label: say("feeds_page.no_acid") },
             ...waters.filter((w) => w.id !== water.id).map((w) => ({ value: w.id, label: w.name })),
           ]}
         />
         {other && (
           <NumberField
-            label={`${other.name} in it`}
+            label={say("feeds_page.in_it", { name: other.name })}
             field="share"
             faults={faults}
             value={b.share}
@@ -109,24 +109,24 @@ export function WaterBench() {
         )}
         <PlantField
           garden={id}
-          label="For which plants"
+          label={say("feeds_page.for_which_plants")}
           faults={faults}
           value={b.kind}
           onChange={(v) => draft.change({ kind: v })}
-          none="any"
+          none={say("feeds_page.any")}
         />
         <NumberField
-          label="Mix in the pots it is for"
+          label={say("feeds_page.mix_in_the_pots_it_is")}
           field="pot.litres"
           faults={faults}
           value={b.pot}
           units={["L", "US gal", "US qt"]}
           onChange={(pot) => draft.change({ pot })}
-          hint="The smaller the pot, the less alkalinity it stands."
+          hint={say("feeds_page.the_smaller_the_pot_the_less")}
         />
-        <h2 className="head mt-3">To a pH</h2>
+        <h2 className="head mt-3">{say("feeds_page.to_a_ph")}</h2>
         <NumberField
-          label="pH wanted"
+          label={say("common.ph_wanted")}
           field="target_ph"
           faults={faults}
           value={b.target}
@@ -134,7 +134,7 @@ export function WaterBench() {
           onChange={(target) => draft.change({ target })}
         />
         <ChoiceField
-          label="With"
+          label={say("common.with")}
           field="ph_product"
           faults={faults}
           value={b.product}
@@ -146,7 +146,7 @@ export function WaterBench() {
           }))}
         />
         <NumberField
-          label="Water made"
+          label={say("feeds_page.water_made")}
           field="litres"
           faults={faults}
           value={b.litres}
@@ -155,7 +155,7 @@ export function WaterBench() {
           onChange={(v) => draft.change({ litres: v })}
         />
       </section>
-      <section aria-label="Answer" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+      <section aria-label={say("common.answer")} aria-live="polite" aria-busy={live.pending} className="min-w-0">
         {live.problem && <Trouble problem={live.problem} />}
         {a && !live.problem && (
           <div className="gap-6 xl:grid xl:grid-cols-2">
@@ -166,7 +166,7 @@ export function WaterBench() {
             <Drops garden={garden} start={a.ph} target={b.target} />
           </div>
         )}
-        {!a && !live.problem && <p className="note p-6">Working it out …</p>}
+        {!a && !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>}
       </section>
       {working !== undefined && (
         <WorkingPanel steps={a?.correction?.working} at={working} close={() => open(undefined)} />
@@ -181,18 +181,21 @@ function Fitness({ answer: a, pot, otherName }: { answer: WaterAnswer; pot: Type
   return (
     <>
       <h2 className="head !border-water">
-        As poured: EC {figures(a.ec)} mS/cm, pH {a.phKnown ? a.ph.toFixed(1) : "not known"}
+        {say("feeds_page.as_poured_ec_ms_cm_ph", {
+          ec: figures(a.ec),
+          ph: a.phKnown ? a.ph.toFixed(1) : say("feeds_page.not_known"),
+        })}
       </h2>
       <table className="w-full border-collapse text-sm">
         <caption className="note text-left">
-          In pots of {pot.text} {pot.unit} of mix
+          {say("feeds_page.in_pots_of_of_mix", { text: pot.text, unit: pot.unit })}
         </caption>
         <thead>
           <tr className="note">
             <th className="text-left font-normal" />
-            <th className="pl-3 text-right font-normal">in it</th>
-            <th className="pl-3 text-right font-normal">fit to</th>
-            <th className="pl-3 text-right font-normal">limit</th>
+            <th className="pl-3 text-right font-normal">{say("feeds_page.in_it_2")}</th>
+            <th className="pl-3 text-right font-normal">{say("feeds_page.fit_to")}</th>
+            <th className="pl-3 text-right font-normal">{say("feeds_page.limit")}</th>
             <th className="text-left font-normal" />
           </tr>
         </thead>
@@ -215,16 +218,16 @@ function Fitness({ answer: a, pot, otherName }: { answer: WaterAnswer; pot: Type
         </tbody>
       </table>
       <p className="note my-1">
-        {a.alkalinity === undefined && "Its alkalinity is not known: it decides what the pH in the pot will do. "}
+        {a.alkalinity === undefined && say("feeds_page.its_alkalinity_is_not_known_it")}
         {a.hardness !== undefined &&
-          `Hardness ${figures(a.hardness)} mg/L CaCO₃ (calcium and magnesium; not alkalinity). `}
-        {otherName && !a.phKnown && "Without both alkalinities the pH of a blend cannot be told: pH does not add. "}
+          say("feeds_page.hardness_mg_l_caco_calcium_and", { hardness: figures(a.hardness) })}
+        {otherName && !a.phKnown && say("feeds_page.without_both_alkalinities_the_ph_of")}
       </p>
       {a.shareForLimit !== undefined && (
         <p className="my-1 border-l-4 border-water pl-3">
           {a.shareForLimit > 0
-            ? `At least ${Math.ceil(a.shareForLimit)} % ${otherName} brings the alkalinity under the limit.`
-            : "The alkalinity is under the limit without blending."}
+            ? say("feeds_page.at_least_brings_the_alkalinity_under", { ceil: Math.ceil(a.shareForLimit), otherName })
+            : say("feeds_page.the_alkalinity_is_under_the_limit")}
         </p>
       )}
     </>
@@ -248,7 +251,7 @@ function Correction({
   return (
     <>
       <h2 className="head mt-4">
-        {words("ph_products", bench.product)} for pH {bench.target.text}
+        {say("feeds_page.for_ph", { ph_products: words("ph_products", bench.product), text: bench.target.text })}
       </h2>
       {a.refusals.map((f) => (
         <p key={f.code} role="alert" className="my-2 border-l-4 border-stop pl-3">
@@ -258,22 +261,30 @@ function Correction({
       {c && (
         <div className="my-1 border-l-4 border-ink pl-3">
           <p>
-            Into {litres.text} {litres.unit}:{" "}
+            {say("feeds_page.into", { text: litres.text, unit: litres.unit })}{" "}
             <Worked step="water.ph_product" open={open} big>
               {c.liquid ? shown.litres(c.amount / 1000) : shown.grams(c.amount)}
             </Worked>
           </p>
           <p className="note">
-            {c.neutralisedPercent > 0
-              ? `Takes ${figures(c.neutralisedPercent)} % of the alkalinity; ${figures(c.alkalinityLeft)} mg/L CaCO₃ are left.`
-              : `Brings the alkalinity to ${figures(c.alkalinityLeft)} mg/L CaCO₃.`}{" "}
-            {c.brings.map((x) => `Adds ${figures(x.mgPerL)} mg/L ${words("nutrients", x.element)}.`).join(" ")} ± 10 %:
-            stir, wait five minutes, read, and correct. Standing in the air the pH creeps up again as carbonic acid
-            leaves.
+            {say("feeds_page.10_stir_wait_five_minutes_read", {
+              value:
+                c.neutralisedPercent > 0
+                  ? say("feeds_page.takes_of_the_alkalinity_mg_l", {
+                      neutralisedPercent: figures(c.neutralisedPercent),
+                      alkalinityLeft: figures(c.alkalinityLeft),
+                    })
+                  : say("feeds_page.brings_the_alkalinity_to_mg_l", { alkalinityLeft: figures(c.alkalinityLeft) }),
+              brings: c.brings
+                .map((x) =>
+                  say("feeds_page.adds_mg_l", { mgPerL: figures(x.mgPerL), nutrients: words("nutrients", x.element) }),
+                )
+                .join(" "),
+            })}
           </p>
         </div>
       )}
-      <ul aria-label="Cautions" className="note mt-2 list-none border-t border-stop p-0 pt-1">
+      <ul aria-label={say("common.cautions")} className="note mt-2 list-none border-t border-stop p-0 pt-1">
         {a.cautions.map((x) => (
           <li key={x}>▲ {words("cautions", x)}</li>
         ))}
@@ -306,15 +317,12 @@ function Drops({ garden, start, target }: { garden: Garden; start: number; targe
   const set = (i: number, part: Partial<Count["points"][number]>) =>
     draft.change({ points: d.points.map((p, j) => (j === i ? { ...p, ...part } : p)) });
   return (
-    <section aria-label="Drops" aria-live="polite">
-      <h2 className="head mt-4 xl:mt-0">A bottle of pH drops, by two readings</h2>
-      <p className="note mb-1">
-        Count drops into the can, stir, wait a minute, read. Twice is enough to say how many more bring it to pH{" "}
-        {target.text}. Works without knowing the alkalinity.
-      </p>
+    <section aria-label={say("feeds_page.drops")} aria-live="polite">
+      <h2 className="head mt-4 xl:mt-0">{say("feeds_page.a_bottle_of_ph_drops_by")}</h2>
+      <p className="note mb-1">{say("feeds_page.count_drops_into_the_can_stir", { text: target.text })}</p>
       <NumberField
         row
-        label="pH at the start"
+        label={say("feeds_page.ph_at_the_start")}
         field="start_ph"
         faults={faults}
         value={d.start}
@@ -325,14 +333,14 @@ function Drops({ garden, start, target }: { garden: Garden; start: number; targe
       {d.points.map((p, i) => (
         <div key={i} className="grid grid-cols-2 gap-3">
           <NumberField
-            label={i === 0 ? "Drops added" : "Drops added in all"}
+            label={i === 0 ? say("feeds_page.drops_added") : say("feeds_page.drops_added_in_all")}
             field={i === d.points.length - 1 ? "points.added" : ""}
             faults={faults}
             value={p.added}
             onChange={(added) => set(i, { added })}
           />
           <NumberField
-            label="The pen then reads"
+            label={say("feeds_page.the_pen_then_reads")}
             field={i === d.points.length - 1 ? "points.ph" : ""}
             faults={faults}
             value={p.ph}
@@ -342,19 +350,27 @@ function Drops({ garden, start, target }: { garden: Garden; start: number; targe
         </div>
       ))}
       <div className="flex gap-3">
-        <Button onClick={() => draft.change({ points: [...d.points, { added: NUMBER, ph: PH }] })}>One more</Button>
+        <Button onClick={() => draft.change({ points: [...d.points, { added: NUMBER, ph: PH }] })}>
+          {say("feeds_page.one_more")}
+        </Button>
         {draft.changed && (
           <Button look="quiet" onClick={draft.drop}>
-            Begin anew
+            {say("common.begin_anew")}
           </Button>
         )}
       </div>
       {ask && live.answer && !live.problem && (
         <p className="mt-2 border-l-4 border-ink pl-3">
-          Add <b className="fig text-xl">{figures(live.answer.more)}</b> more{" "}
+          {rich("feeds_page.add_more", {
+            b: (c) => <b className="fig text-xl">{c}</b>,
+            more: figures(live.answer.more),
+          })}{" "}
           <span className="note">
-            ({figures(live.answer.low)}–{figures(live.answer.high)} if the pen is 0.1 off), {figures(live.answer.inAll)}{" "}
-            in all.
+            {say("feeds_page.if_the_pen_is_0_1", {
+              low: figures(live.answer.low),
+              high: figures(live.answer.high),
+              inAll: figures(live.answer.inAll),
+            })}
           </span>
         </p>
       )}

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { Fault, Garden, Water } from "../../api";
+import { say } from "../../text";
 import { ChoiceField } from "../../ui/Fields";
 
 /** Which of the garden's waters a feed is mixed into. */
@@ -18,7 +19,7 @@ export function WaterChoice({
 }) {
   return (
     <ChoiceField
-      label="In"
+      label={say("common.in")}
       field="water"
       faults={faults}
       value={water.id}

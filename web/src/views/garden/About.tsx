@@ -1,31 +1,25 @@
-import { words } from "../../text";
+import { words, say } from "../../text";
 
 /** What this is, what it rests on, and what it does not replace. */
 export function About() {
   return (
-    <section aria-label="About" className="max-w-2xl">
-      <h2 className="mb-2 text-2xl">Even Cistern 0.1.0</h2>
-      <p className="mb-2">
-        For people who grow plants in containers. From a pot, a mix, a place and a label's own sentence it works out
-        litres, days, spoons and dates, shows how, and says how sure it is. Everything stays on this machine; nothing is
-        sent anywhere.
-      </p>
+    <section aria-label={say("frame.about")} className="max-w-2xl">
+      <h2 className="mb-2 text-2xl">{say("garden_page.even_cistern_0_1_0")}</h2>
+      <p className="mb-2">{say("garden_page.for_people_who_grow_plants_in")}</p>
       <p className="mb-2 font-semibold">▲ {words("cautions", "label_first")}</p>
+      <p className="mb-2">{say("garden_page.it_does_not_prescribe_pesticides_or")}</p>
+      <h3 className="head mt-4">{say("garden_page.where_the_numbers_come_from")}</h3>
       <p className="mb-2">
-        It does not prescribe pesticides or replace local codes, licensed practice or your own eyes. Where it matters
-        and you are unsure, ask your local extension or agricultural service.
+        {say("garden_page.every_number_opens_its_working_with")}{" "}
+        <code className="fig">{say("garden_page.docs_rules_md")}</code>
+        {say("garden_page.the_sources_in")} <code className="fig">{say("garden_page.docs_sources_md")}</code>
+        {say("garden_page.the_guide_in")} <code className="fig">{say("garden_page.docs_guide")}</code>
+        {say("garden_page.beside_the_program_figures_marked_from")}
       </p>
-      <h3 className="head mt-4">Where the numbers come from</h3>
+      <h3 className="head mt-4">{say("garden_page.licence")}</h3>
       <p className="mb-2">
-        Every number opens its working, with the formula, its inputs and their source. All rules with their formulas,
-        ranges and checks are listed in <code className="fig">docs/RULES.md</code>, the sources in{" "}
-        <code className="fig">docs/SOURCES.md</code>, the guide in <code className="fig">docs/guide</code>, beside the
-        program. Figures marked “from memory” or “common practice” have no published source.
-      </p>
-      <h3 className="head mt-4">Licence</h3>
-      <p className="mb-2">
-        Apache-2.0. Typefaces: Literata and Commissioner, SIL Open Font License. The libraries it is built on are in{" "}
-        <code className="fig">THIRD-PARTY.md</code>.
+        {say("garden_page.apache_2_0_typefaces_literata_and")}{" "}
+        <code className="fig">{say("garden_page.third_party_md")}</code>.
       </p>
     </section>
   );

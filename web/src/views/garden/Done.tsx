@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Done as Act, Garden } from "../../api";
 import { actsQuery } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { moment } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Nothing, Trouble } from "../../ui/States";
@@ -30,18 +30,18 @@ export function Done({ garden }: { garden: Garden }) {
   const [find, setFind] = useState("");
   const acts = useQuery(actsQuery(garden.id, limit));
   const undo = useUndo(garden.id);
-  if (acts.isPending) return <Loading what="what was done" />;
+  if (acts.isPending) return <Loading what={say("garden_page.what_was_done")} />;
   if (acts.isLoadingError) return <Trouble problem={acts.error} again={() => void acts.refetch()} />;
-  if (acts.data.length === 0) return <Nothing title="Nothing has been done yet." />;
+  if (acts.data.length === 0) return <Nothing title={say("garden_page.nothing_has_been_done_yet")} />;
   const listed = acts.data.filter((a) =>
     `${words("acts", a.kind)} ${about(a)}`.toLowerCase().includes(find.toLowerCase()),
   );
   return (
-    <section aria-label="What was done" className="max-w-4xl">
+    <section aria-label={say("common.what_was_done")} className="max-w-4xl">
       <input
         type="search"
-        aria-label="Find in what was done"
-        placeholder="Find in what was done"
+        aria-label={say("garden_page.find_in_what_was_done")}
+        placeholder={say("garden_page.find_in_what_was_done")}
         className="box mb-2 !w-64 !font-text"
         value={find}
         onChange={(e) => setFind(e.target.value)}
@@ -60,18 +60,18 @@ export function Done({ garden }: { garden: Garden }) {
               <Button
                 look="quiet"
                 onClick={() => undo(a.actId)}
-                aria-label={`Undo ${words("acts", a.kind)} ${about(a)}`}
+                aria-label={say("garden_page.undo", { acts: words("acts", a.kind), about: about(a) })}
               >
-                Undo
+                {say("common.undo")}
               </Button>
             )}
           </li>
         ))}
       </ul>
-      {listed.length === 0 && <p className="note p-3">No act is like that among those shown.</p>}
+      {listed.length === 0 && <p className="note p-3">{say("garden_page.no_act_is_like_that_among")}</p>}
       {acts.data.length === limit && limit < MOST && (
         <Button className="mt-2" onClick={() => setLimit(limit + PAGE)}>
-          Older acts
+          {say("garden_page.older_acts")}
         </Button>
       )}
     </section>

@@ -1,5 +1,6 @@
 import type { Garden } from "../../api";
 import { ReadingsIn } from "./ReadingsIn";
+import { say, rich } from "../../text";
 import { RestoreGarden } from "./RestoreGarden";
 
 /** The garden in open formats: out, and in. */
@@ -7,46 +8,45 @@ export function Files({ garden }: { garden: Garden }) {
   const home = `/api/gardens/${garden.id}`;
   const line = "mb-3 border-b border-rule pb-3";
   return (
-    <section aria-label="Files" className="max-w-3xl gap-10 sm:grid sm:grid-cols-2">
+    <section aria-label={say("frame.files")} className="max-w-3xl gap-10 sm:grid sm:grid-cols-2">
       <div>
-        <h2 className="head">Out</h2>
+        <h2 className="head">{say("common.out")}</h2>
         <p className={line}>
           <a href={`${home}/file`} download className="font-semibold">
-            The whole garden, as one file
+            {say("garden_page.the_whole_garden_as_one_file")}
           </a>
           <span className="note block">
-            JSON: places, shelf, lots, the whole journal, every edit. Bring it back here or on another machine. Its
-            parts are described by a <a href="/api/garden-file-schema">schema</a>.
+            {rich("garden_page.json_places_shelf_lots_the_whole", {
+              a: (c) => <a href="/api/garden-file-schema">{c}</a>,
+            })}
           </span>
         </p>
         <p className={line}>
           <a href={`${home}/lots.csv`} download className="font-semibold">
-            The lots, as a sheet
+            {say("garden_page.the_lots_as_a_sheet")}
           </a>
-          <span className="note block">CSV, one line for each lot, those off the bench too.</span>
+          <span className="note block">{say("garden_page.csv_one_line_for_each_lot")}</span>
         </p>
         <p className={line}>
           <a href={`${home}/journal.csv`} download className="font-semibold">
-            The journal, as a sheet
+            {say("garden_page.the_journal_as_a_sheet")}
           </a>
-          <span className="note block">CSV, one line for each thing that was done and stands.</span>
+          <span className="note block">{say("garden_page.csv_one_line_for_each_thing")}</span>
         </p>
         <p className={line}>
           <a href={`${home}/readings.csv`} download className="font-semibold">
-            The readings, as a sheet
+            {say("garden_page.the_readings_as_a_sheet")}
           </a>
-          <span className="note block">
-            CSV, as the pens showed them and what that stands for; it can be brought in again.
-          </span>
+          <span className="note block">{say("garden_page.csv_as_the_pens_showed_them")}</span>
         </p>
         <p className="note">
-          Backup of everything on this machine, also while the program runs:{" "}
-          <code className="fig">./run --backup FILE</code>. <code className="fig">./run --restore FILE</code> brings it
-          back.
+          {say("garden_page.backup_of_everything_on_this_machine")}{" "}
+          <code className="fig">{say("garden_page.run_backup_file")}</code>.{" "}
+          <code className="fig">{say("garden_page.run_restore_file")}</code> {say("garden_page.brings_it_back")}
         </p>
       </div>
       <div>
-        <h2 className="head">In</h2>
+        <h2 className="head">{say("common.in")}</h2>
         <RestoreGarden />
         <ReadingsIn garden={garden} />
       </div>

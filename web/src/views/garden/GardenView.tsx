@@ -7,6 +7,7 @@ import { About } from "./About";
 import { Done } from "./Done";
 import { Files } from "./Files";
 import { GARDEN_PARTS, type GardenPart } from "./parts";
+import { say } from "../../text";
 import { Settings } from "./Settings";
 
 /** The garden itself: its settings, what was done in it, its files, and about this program. */
@@ -14,7 +15,7 @@ export function GardenView() {
   const garden = useQuery(gardenQuery(useGardenId())).data;
   const { part } = useSearch({ from: "/g/$garden/garden" });
   const navigate = useNavigate({ from: "/g/$garden/garden" });
-  if (!garden) return <Loading what="the garden" />;
+  if (!garden) return <Loading what={say("common.the_garden")} />;
   return (
     <Tabs.Root
       value={part ?? "settings"}
@@ -22,7 +23,7 @@ export function GardenView() {
       className="pt-4"
     >
       <Tabs.List
-        aria-label="Parts of the garden"
+        aria-label={say("garden_page.parts_of_the_garden")}
         className="no-print mb-4 flex flex-wrap gap-1 border-b border-rule-strong"
       >
         {GARDEN_PARTS.map((p) => (

@@ -3,6 +3,7 @@ import { api, call, newId, type Garden, type SheetProgress } from "../../api";
 import { useAct } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Trouble } from "../../ui/States";
+import { say, rich } from "../../text";
 import { useTold } from "../../ui/useUndo";
 
 const LOOK_AGAIN_MS = 300;
@@ -35,14 +36,14 @@ export function ReadingsIn({ garden }: { garden: Garden }) {
     },
     (done, b) => {
       setApplied(b.apply);
-      if (b.apply && done.read) told("Readings brought in.", done.read.act);
+      if (b.apply && done.read) told(say("garden_page.readings_brought_in"), done.read.act);
     },
   );
   const read = at?.read;
   return (
-    <section aria-label="Readings in" className="mt-6">
+    <section aria-label={say("garden_page.readings_in")} className="mt-6">
       <label htmlFor="readings-file" className="block font-semibold">
-        Readings from a sheet
+        {say("garden_page.readings_from_a_sheet")}
       </label>
       <input
         id="readings-file"
@@ -62,8 +63,12 @@ export function ReadingsIn({ garden }: { garden: Garden }) {
       />
       <p className="note" role="status">
         {bring.isPending
-          ? `Reading ${file?.name ?? "the sheet"}: ${at?.rows ?? 0} of ${at?.of ?? "…"} lines …`
-          : "CSV with the columns lot and at, then ph, ec, ec_unit, method, meter. It is looked at first."}
+          ? say("garden_page.reading_of_lines", {
+              name: file?.name ?? say("garden_page.the_sheet"),
+              rows: at?.rows ?? 0,
+              of: at?.of ?? "…",
+            })
+          : say("garden_page.csv_with_the_columns_lot_and")}
       </p>
       {bring.isPending && at && <progress className="w-full" value={at.rows} max={Math.max(1, at.of)} />}
       {bring.isError && <Trouble problem={bring.error} />}
@@ -75,23 +80,38 @@ export function ReadingsIn({ garden }: { garden: Garden }) {
       {read && file && !bring.isPending && (
         <>
           <p className="mt-1">
-            <b className="fig">{read.fresh}</b> {applied ? "brought in" : "new"}, <b className="fig">{read.same}</b>{" "}
-            here already, <b className="fig">{read.bad}</b> that cannot be read
-            {applied && read.bad > 0 && " and were left out"}.
+            <b className="fig">{read.fresh}</b>{" "}
+            {rich("garden_page.new_here_already_that_cannot_be", {
+              which: applied ? "yes" : "no",
+              b: (c) => <b className="fig">{c}</b>,
+              same: read.same,
+              b2: (c) => <b className="fig">{c}</b>,
+              bad: read.bad,
+              value: applied && read.bad > 0 && say("garden_page.and_were_left_out"),
+            })}
           </p>
           {read.badTold.length > 0 && (
-            <ul aria-label="Lines that cannot be read" className="m-0 max-h-60 list-none overflow-y-auto p-0 text-sm">
+            <ul
+              aria-label={say("garden_page.lines_that_cannot_be_read")}
+              className="m-0 max-h-60 list-none overflow-y-auto p-0 text-sm"
+            >
               {read.badTold.map((b) => (
                 <li key={b.line} className="border-b border-rule py-0.5 text-stop">
-                  Line <span className="fig">{b.line}</span>: {b.detail}
+                  {rich("garden_page.line", {
+                    part: (c) => <span className="fig">{c}</span>,
+                    line: b.line,
+                    detail: b.detail,
+                  })}
                 </li>
               ))}
-              {read.bad > read.badTold.length && <li className="note">and {read.bad - read.badTold.length} more</li>}
+              {read.bad > read.badTold.length && (
+                <li className="note">{say("common.and_more", { value: read.bad - read.badTold.length })}</li>
+              )}
             </ul>
           )}
           {!applied && read.fresh > 0 && (
             <Button look="ink" className="mt-2" onClick={() => bring.mutate({ text: file.text, apply: true })}>
-              Bring {read.fresh === 1 ? "it" : `${read.fresh}`} in
+              {say("garden_page.bring_in", { value: read.fresh === 1 ? say("garden_page.it") : `${read.fresh}` })}
             </Button>
           )}
         </>

@@ -3,6 +3,7 @@ import { useNavigate } from "@tanstack/react-router";
 import { useState } from "react";
 import { api, call } from "../../api";
 import { useAct } from "../../api/queries";
+import { say } from "../../text";
 import { Trouble } from "../../ui/States";
 
 /** Brings a garden back from its file. A garden that is here already is never overwritten. */
@@ -30,7 +31,7 @@ export function RestoreGarden() {
   return (
     <div>
       <label htmlFor="garden-file" className="block text-sm">
-        Bring a garden back from its file
+        {say("garden_page.bring_a_garden_back_from_its")}
       </label>
       <input
         id="garden-file"
@@ -45,9 +46,7 @@ export function RestoreGarden() {
         }}
       />
       <p className="note" role="status">
-        {restore.isPending
-          ? `Reading ${name} …`
-          : "All of it comes back, or nothing; a garden that is here is not overwritten."}
+        {restore.isPending ? say("common.reading", { name }) : say("garden_page.all_of_it_comes_back_or")}
       </p>
       {restore.isError && <Trouble problem={restore.error} />}
     </div>

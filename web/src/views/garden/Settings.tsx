@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Garden, SettingsInput } from "../../api";
 import { useAct } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
@@ -19,14 +19,14 @@ export function Settings({ garden }: { garden: Garden }) {
   const save = useAct(
     garden.id,
     (body: SettingsInput) => saveSettings(garden.id, body),
-    ({ act }) => told("Saved.", act),
+    ({ act }) => told(say("common.saved_2"), act),
   );
   const faults = save.error?.faults ?? [];
   const spoonFault = faults.find((f) => f.field === "spoons")?.detail;
   const whole = save.error && (save.error.retry || faults.some((f) => f.code === "stale"));
   return (
     <form
-      aria-label="Settings"
+      aria-label={say("frame.settings")}
       className="max-w-3xl gap-8 sm:grid sm:grid-cols-2"
       onSubmit={(e) => {
         e.preventDefault();
@@ -34,24 +34,24 @@ export function Settings({ garden }: { garden: Garden }) {
       }}
     >
       <div>
-        <h2 className="head">Where</h2>
+        <h2 className="head">{say("common.where")}</h2>
         <TextField
-          label="Name"
+          label={say("common.name")}
           field="garden.name"
           faults={faults}
           value={input.name}
           onChange={(name) => set({ name })}
         />
         <NumberField
-          label="Latitude, south of the equator with a minus"
+          label={say("common.latitude_south_of_the_equator_with")}
           field="garden.latitude"
           faults={faults}
           value={input.latitude}
           onChange={(latitude) => set({ latitude })}
-          hint="Used for places that you add from now on."
+          hint={say("garden_page.used_for_places_that_you_add")}
         />
         <ChoiceField
-          label="Time zone"
+          label={say("common.time_zone")}
           field="garden.time_zone"
           faults={faults}
           value={input.timeZone}
@@ -63,34 +63,44 @@ export function Settings({ garden }: { garden: Garden }) {
         />
       </div>
       <div>
-        <h2 className="head">With what</h2>
+        <h2 className="head">{say("common.with_what")}</h2>
         <div className="mb-2">
           <Segmented
-            label="Show amounts in"
-            value={input.unitHabit}
-            onChange={(v) => set({ unitHabit: v as Garden["unitHabit"] })}
+            label={say("garden_page.language")}
+            value={input.language}
+            onChange={(v) => set({ language: v as Garden["language"] })}
             options={[
-              { value: "metric", label: "litres · cm" },
-              { value: "us", label: "US gallons · in" },
+              { value: "en-GB", label: say("garden_page.british_english") },
+              { value: "en-US", label: say("garden_page.american_english") },
             ]}
           />
-          <p className="note mt-1">
-            Only what is shown. Every field takes any unit: “2 imp gal”, “4¾ in”, “250 mL”, and keeps what you typed.
-          </p>
+          <p className="note mt-1">{say("garden_page.for_the_page_paper_and_calendar")}</p>
         </div>
         <div className="mb-2">
           <Segmented
-            label="Measure feed with"
+            label={say("garden_page.show_amounts_in")}
+            value={input.unitHabit}
+            onChange={(v) => set({ unitHabit: v as Garden["unitHabit"] })}
+            options={[
+              { value: "metric", label: say("common.litres_cm") },
+              { value: "us", label: say("garden_page.us_gallons_in") },
+            ]}
+          />
+          <p className="note mt-1">{say("garden_page.only_what_is_shown_every_field")}</p>
+        </div>
+        <div className="mb-2">
+          <Segmented
+            label={say("common.measure_feed_with")}
             value={input.hand}
             onChange={(v) => set({ hand: v as Garden["hand"] })}
             options={[
-              { value: "spoons", label: "spoons" },
-              { value: "scale", label: "gram scale and syringe" },
+              { value: "spoons", label: say("common.spoons") },
+              { value: "scale", label: say("garden_page.gram_scale_and_syringe") },
             ]}
           />
         </div>
         <fieldset className="m-0 mb-2 border-0 p-0">
-          <legend className="text-sm">Spoons you own, level</legend>
+          <legend className="text-sm">{say("garden_page.spoons_you_own_level")}</legend>
           {SPOONS.map((s) => (
             <label key={s} className="mr-4 inline-flex min-h-8 items-center gap-2">
               <input
@@ -109,7 +119,7 @@ export function Settings({ garden }: { garden: Garden }) {
               ▲ {spoonFault}
             </p>
           )}
-          <p className="note">No dose asks for less than your smallest spoon.</p>
+          <p className="note">{say("garden_page.no_dose_asks_for_less_than")}</p>
         </fieldset>
         <label className="mb-1 flex items-start gap-2">
           <input
@@ -119,15 +129,13 @@ export function Settings({ garden }: { garden: Garden }) {
             onChange={(e) => set({ trade: e.target.checked })}
           />
           <span>
-            This is a trade grower’s garden
-            <span className="note block">
-              Shows strong acids and hydroxides. Local law says who may buy and keep them.
-            </span>
+            {say("garden_page.this_is_a_trade_growers_garden")}
+            <span className="note block">{say("garden_page.shows_strong_acids_and_hydroxides_local")}</span>
           </span>
         </label>
         {whole && <Trouble problem={save.error} />}
         <Button look="ink" type="submit" disabled={save.isPending}>
-          {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : "Save"}
+          {save.isPending ? say("common.saving") : save.error?.retry ? say("common.retry") : say("common.save")}
         </Button>
       </div>
     </form>

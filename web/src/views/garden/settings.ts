@@ -6,6 +6,7 @@ export function settingsOf(g: Garden): SettingsInput {
     name: g.name,
     timeZone: g.timeZone,
     latitude: g.latitudeTyped,
+    language: g.language,
     unitHabit: g.unitHabit,
     hand: g.hand,
     spoons: g.spoons,

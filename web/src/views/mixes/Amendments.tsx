@@ -1,5 +1,5 @@
 import type { Catalogue, Fault, MixLive, RecipeInput } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Fields";
@@ -26,8 +26,8 @@ export function Amendments({
   const set = (key: string, grams: string) =>
     change({ amendments: chosen.map((a) => (a.key === key ? { key, grams } : a)) });
   return (
-    <section aria-label="Stirred in besides" className="mt-4">
-      <h2 className="head">Stirred in besides</h2>
+    <section aria-label={say("mixes_page.stirred_in_besides")} className="mt-4">
+      <h2 className="head">{say("mixes_page.stirred_in_besides")}</h2>
       <ul className="m-0 list-none p-0">
         {chosen.map((a) => {
           const kind = catalogue.amendments.find((k) => k.key === a.key);
@@ -38,7 +38,7 @@ export function Amendments({
               <div className="flex items-center gap-2">
                 <span className="min-w-0 flex-1 text-sm leading-tight">{words("amendments", a.key)}</span>
                 <input
-                  aria-label={`${words("amendments", a.key)}: grams per litre of mix`}
+                  aria-label={say("mixes_page.grams_per_litre_of_mix", { amendments: words("amendments", a.key) })}
                   className="box !w-16 text-right"
                   value={a.grams}
                   onChange={(e) => set(a.key, e.target.value)}
@@ -46,7 +46,7 @@ export function Amendments({
                 <span className="note fig">g/L</span>
                 <button
                   type="button"
-                  aria-label={`Take out ${words("amendments", a.key)}`}
+                  aria-label={say("mixes_page.take_out", { amendments: words("amendments", a.key) })}
                   className="min-h-8 min-w-6"
                   onClick={() => change({ amendments: chosen.filter((x) => x.key !== a.key) })}
                 >
@@ -70,10 +70,15 @@ export function Amendments({
               {live && live.refused.length === 0 && (
                 <p className="note fig">
                   {adds.length > 0
-                    ? `Adds ${adds.map(([e, mg]) => `${words("elements", e)} ${figures(mg)}`).join(", ")} mg per litre of mix, over about ${figures(live.months, 2)} months.`
-                    : `Acts for about ${figures(live.months, 2)} months.`}
+                    ? say("mixes_page.adds_mg_per_litre_of_mix", {
+                        adds: adds.map(([e, mg]) => `${words("elements", e)} ${figures(mg)}`).join(", "),
+                        months: figures(live.months, 2),
+                      })
+                    : say("mixes_page.acts_for_about_months", { months: figures(live.months, 2) })}
                   {live.gramsEachPot.length > 0 &&
-                    ` For the pots: ${live.gramsEachPot.map((g) => shown.grams(g)).join(", ")}.`}
+                    say("mixes_page.for_the_pots", {
+                      gramsEachPot: live.gramsEachPot.map((g) => shown.grams(g)).join(", "),
+                    })}
                 </p>
               )}
               <p className="note">{words("amendment_notes", a.key)}</p>
@@ -84,7 +89,7 @@ export function Amendments({
       <div className="mt-2">
         <ChoiceField
           row
-          label="Stir in"
+          label={say("mixes_page.stir_in")}
           field="amendment"
           faults={faults}
           value=""
@@ -93,7 +98,7 @@ export function Amendments({
             if (kind) change({ amendments: [...chosen, { key, grams: plain(kind.medium) }] });
           }}
           options={[
-            { value: "", label: "something …" },
+            { value: "", label: say("mixes_page.something") },
             ...catalogue.amendments
               .filter((k) => !chosen.some((a) => a.key === k.key))
               .map((k) => ({ value: k.key, label: words("amendments", k.key) })),

@@ -3,7 +3,7 @@ import { Link, useParams } from "@tanstack/react-router";
 import { useState } from "react";
 import { api, edit, type Batch, type BatchInput, type Garden, type Typed } from "../../api";
 import { batchesQuery, catalogueQuery, gardenQuery, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { longDay, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
@@ -21,10 +21,10 @@ export function BatchCard() {
   const units = useQuery(catalogueQuery).data?.units;
   const [labels, setLabels] = useState(false);
   const [writing, setWriting] = useState(false);
-  if (batches.isPending || !garden || !units) return <Loading what="the batch" />;
+  if (batches.isPending || !garden || !units) return <Loading what={say("mixes_page.the_batch")} />;
   if (batches.isLoadingError) return <Trouble problem={batches.error} again={() => void batches.refetch()} />;
   const b = batches.data.find((x) => x.id === batch);
-  if (!b) return <p className="note p-6">This batch was taken back, or is of another garden.</p>;
+  if (!b) return <p className="note p-6">{say("mixes_page.this_batch_was_taken_back_or")}</p>;
   const shown = new Shown(units, garden.unitHabit);
   const pots = b.pots.reduce((n, p) => n + p.count, 0);
   const print = (what: boolean) => {
@@ -35,7 +35,7 @@ export function BatchCard() {
     <div className="min-w-0">
       <p className="no-print mb-2 flex flex-wrap gap-x-4">
         <Link to="/g/$garden/mixes/batches" params={{ garden: id }} className="note">
-          ← all batches
+          {say("mixes_page.all_batches")}
         </Link>
         <Link
           to="/g/$garden/readings/small"
@@ -43,18 +43,31 @@ export function BatchCard() {
           search={{ mix: batch }}
           className="inline-block leading-8 underline underline-offset-4"
         >
-          Readings of its lots
+          {say("mixes_page.readings_of_its_lots")}
         </Link>
-        <Button onClick={() => print(false)}>Print the card</Button>
-        {pots > 0 && <Button onClick={() => print(true)}>Print {Math.min(pots, MOST_LABELS)} pot labels</Button>}
+        <Button onClick={() => print(false)}>{say("mixes_page.print_the_card")}</Button>
+        {pots > 0 && (
+          <Button onClick={() => print(true)}>
+            {say("mixes_page.print_pot_labels", { min: Math.min(pots, MOST_LABELS) })}
+          </Button>
+        )}
       </p>
-      <article aria-label="Batch card" className={`max-w-2xl border-2 border-ink p-4 ${labels ? "print:hidden" : ""}`}>
+      <article
+        aria-label={say("mixes_page.batch_card")}
+        className={`max-w-2xl border-2 border-ink p-4 ${labels ? "print:hidden" : ""}`}
+      >
         <h1 className="flex items-baseline justify-between text-2xl">
           <span>{b.recipeName}</span> <span className="fig">№ {b.number}</span>
         </h1>
         <p className="note mb-2">
-          {garden.name} · made {longDay(b.madeOn)} ·{" "}
-          {b.recipeVersion === 0 ? "as the recipe ships" : `version ${b.recipeVersion} of the recipe`}
+          {say("mixes_page.made", {
+            name: garden.name,
+            longDay: longDay(b.madeOn),
+            value:
+              b.recipeVersion === 0
+                ? say("mixes_page.as_the_recipe_ships")
+                : say("mixes_page.version_of_the_recipe", { recipeVersion: b.recipeVersion }),
+          })}
         </p>
         <table className="w-full border-collapse text-left">
           <tbody>
@@ -77,16 +90,20 @@ export function BatchCard() {
               </tr>
             ))}
             <tr>
-              <td className="py-1 font-semibold">gives, mixed</td>
+              <td className="py-1 font-semibold">{say("mixes_page.gives_mixed")}</td>
               <td className="fig text-right font-semibold">{shown.litres(b.litres)}</td>
             </tr>
           </tbody>
         </table>
         {b.pots.length > 0 && (
-          <p className="note mt-2">For {b.pots.map((p) => `${p.count} × ${p.name}`).join(", ")}.</p>
+          <p className="note mt-2">
+            {say("mixes_page.for", { pots: b.pots.map((p) => `${p.count} × ${p.name}`).join(", ") })}
+          </p>
         )}
         <p className="mt-2">
-          First pH: {b.firstPh === undefined ? "not measured; a week after mixing is the time" : b.firstPh.toFixed(1)}
+          {say("mixes_page.first_ph", {
+            value: b.firstPh === undefined ? say("mixes_page.not_measured_a_week_after_mixing") : b.firstPh.toFixed(1),
+          })}
         </p>
         {b.notes && <p className="mt-1 whitespace-pre-line">{b.notes}</p>}
         <ul className="note mt-3 list-none border-t border-stop p-0 pt-2">
@@ -95,7 +112,7 @@ export function BatchCard() {
         </ul>
       </article>
       {labels && (
-        <ul aria-label="Pot labels" className="m-0 hidden list-none grid-cols-3 gap-2 p-0 print:grid">
+        <ul aria-label={say("mixes_page.pot_labels")} className="m-0 hidden list-none grid-cols-3 gap-2 p-0 print:grid">
           {b.pots
             .flatMap((p) => Array.from({ length: p.count }, () => p.name))
             .slice(0, MOST_LABELS)
@@ -114,7 +131,7 @@ export function BatchCard() {
         {writing ? (
           <After batch={b} garden={garden} close={() => setWriting(false)} />
         ) : (
-          <Button onClick={() => setWriting(true)}>Add its pH or a note</Button>
+          <Button onClick={() => setWriting(true)}>{say("mixes_page.add_its_ph_or_a_note")}</Button>
         )}
       </div>
     </div>
@@ -138,14 +155,14 @@ function After({ batch: b, garden, close }: { batch: Batch; garden: Garden; clos
       {(faults) => (
         <>
           <NumberField
-            label="Its first pH, measured a week after mixing"
+            label={say("mixes_page.its_first_ph_measured_a_week")}
             field="reading.ph"
             faults={faults}
             value={firstPh}
             onChange={setFirstPh}
           />
           <label className="block text-sm" htmlFor="batch-after">
-            Notes
+            {say("mixes_page.notes")}
           </label>
           <textarea
             id="batch-after"

@@ -9,6 +9,7 @@ import { figures, Shown } from "../../text/numbers";
 import { ChoiceField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
 import { mixFacts } from "./mixFacts";
+import { say } from "../../text";
 import { potsFor, type LookedPot } from "./mixInput";
 
 /** Two mixes, or a mix and a batch made of it earlier, side by side. */
@@ -18,7 +19,7 @@ export function Compare() {
   const garden = useQuery(gardenQuery(id)).data;
   const catalogue = useQuery(catalogueQuery).data;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
-  if (!mixes.data || !garden || !catalogue) return <Loading what="the mixes" />;
+  if (!mixes.data || !garden || !catalogue) return <Loading what={say("mixes_page.the_mixes")} />;
   return <Both garden={garden} catalogue={catalogue} mixes={mixes.data} />;
 }
 
@@ -53,15 +54,15 @@ function Both({ garden, catalogue, mixes }: { garden: Garden; catalogue: Catalog
   return (
     <div className="min-w-0">
       <Link to="/g/$garden/mixes" params={{ garden: garden.id }} className="note lg:hidden">
-        ← all mixes
+        {say("mixes_page.all_mixes")}
       </Link>
-      <h1 className="mb-2 text-2xl">Two mixes side by side</h1>
+      <h1 className="mb-2 text-2xl">{say("mixes_page.two_mixes_side_by_side")}</h1>
       {problem && <Trouble problem={problem} />}
       <div className="grid gap-x-8 sm:grid-cols-2">
         {sides.map((s) => (
           <section key={s.end} aria-label={mixName(mixes, s.key)} className="min-w-0">
             <ChoiceField
-              label={s.end === "one" ? "This" : "Beside"}
+              label={s.end === "one" ? say("mixes_page.this") : say("mixes_page.beside")}
               field="mix"
               faults={[]}
               value={s.key}
@@ -84,7 +85,7 @@ function Both({ garden, catalogue, mixes }: { garden: Garden; catalogue: Catalog
           <thead>
             <tr className="border-b border-rule-strong text-left">
               <th className="py-1 font-normal">
-                <span className="sr-only">What</span>
+                <span className="sr-only">{say("common.what")}</span>
               </th>
               {sides.map((s) => (
                 <th key={s.end} className="py-1 pr-4">
@@ -103,7 +104,7 @@ function Both({ garden, catalogue, mixes }: { garden: Garden; catalogue: Catalog
                   </th>
                   <td className={`fig py-1 pr-4 ${f.value === beside ? "note" : "font-semibold"}`}>{f.value}</td>
                   <td className={`fig py-1 ${f.value === beside ? "note" : "font-semibold"}`}>
-                    {f.value === beside ? "the same" : beside}
+                    {f.value === beside ? say("mixes_page.the_same") : beside}
                   </td>
                 </tr>
               );

@@ -9,7 +9,7 @@ import {
   type Soak,
   type Typed,
 } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { plain } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -22,33 +22,132 @@ type NumberName = keyof ComponentInput["fields"] & string;
 
 const GROUPS: { title: string; fields: Field[] }[] = [
   {
-    title: "Water and air",
+    get title() {
+      return say("mixes_page.water_and_air");
+    },
     fields: [
-      { name: "porosity", field: "component.porosity", label: "Pores", unit: "%" },
-      { name: "capacity", field: "component.capacity", label: "Water, drained", unit: "%" },
-      { name: "air", field: "component.air", label: "Air, if given", unit: "%" },
-      { name: "capacityColumn", field: "component.column", label: "In a column", unit: "cm", units: ["cm", "in"] },
-      { name: "unavailable", field: "component.unavailable", label: "Not for roots", unit: "%" },
-      { name: "residual", field: "component.residual", label: "Left when dry", unit: "%" },
-      { name: "n", field: "component.n", label: "Curve’s n", unit: "" },
+      {
+        name: "porosity",
+        field: "component.porosity",
+        get label() {
+          return say("mixes_page.pores");
+        },
+        unit: "%",
+      },
+      {
+        name: "capacity",
+        field: "component.capacity",
+        get label() {
+          return say("mixes_page.water_drained");
+        },
+        unit: "%",
+      },
+      {
+        name: "air",
+        field: "component.air",
+        get label() {
+          return say("mixes_page.air_if_given");
+        },
+        unit: "%",
+      },
+      {
+        name: "capacityColumn",
+        field: "component.column",
+        get label() {
+          return say("mixes_page.in_a_column");
+        },
+        unit: "cm",
+        units: ["cm", "in"],
+      },
+      {
+        name: "unavailable",
+        field: "component.unavailable",
+        get label() {
+          return say("mixes_page.not_for_roots");
+        },
+        unit: "%",
+      },
+      {
+        name: "residual",
+        field: "component.residual",
+        get label() {
+          return say("mixes_page.left_when_dry");
+        },
+        unit: "%",
+      },
+      {
+        name: "n",
+        field: "component.n",
+        get label() {
+          return say("mixes_page.curves_n");
+        },
+        unit: "",
+      },
     ],
   },
   {
-    title: "Grain and weight",
+    get title() {
+      return say("mixes_page.grain_and_weight");
+    },
     fields: [
-      { name: "grainFrom", field: "component.grain_from", label: "Grain from", unit: "mm", units: ["mm", "in"] },
+      {
+        name: "grainFrom",
+        field: "component.grain_from",
+        get label() {
+          return say("mixes_page.grain_from");
+        },
+        unit: "mm",
+        units: ["mm", "in"],
+      },
       { name: "grainTo", field: "component.grain_to", label: "to", unit: "mm", units: ["mm", "in"] },
-      { name: "density", field: "component.density", label: "Dry weight", unit: "kg/L" },
-      { name: "wetYears", field: "component.wet_years", label: "Lasts, wet", unit: "yr" },
-      { name: "cycledYears", field: "component.cycled_years", label: "wet and dry", unit: "yr" },
+      {
+        name: "density",
+        field: "component.density",
+        get label() {
+          return say("mixes_page.dry_weight");
+        },
+        unit: "kg/L",
+      },
+      {
+        name: "wetYears",
+        field: "component.wet_years",
+        get label() {
+          return say("mixes_page.lasts_wet");
+        },
+        unit: "yr",
+      },
+      {
+        name: "cycledYears",
+        field: "component.cycled_years",
+        get label() {
+          return say("mixes_page.wet_and_dry");
+        },
+        unit: "yr",
+      },
     ],
   },
   {
-    title: "Chemistry",
+    get title() {
+      return say("mixes_page.chemistry");
+    },
     fields: [
       { name: "ph", field: "component.ph", label: "pH", unit: "pH" },
-      { name: "buffer", field: "component.buffer", label: "Buffer, CaCO₃", unit: "g/L" },
-      { name: "cec", field: "component.cec", label: "Exchange", unit: "meq/100 cm³" },
+      {
+        name: "buffer",
+        field: "component.buffer",
+        get label() {
+          return say("mixes_page.buffer_caco");
+        },
+        unit: "g/L",
+      },
+      {
+        name: "cec",
+        field: "component.cec",
+        get label() {
+          return say("mixes_page.exchange");
+        },
+        unit: "meq/100 cm³",
+      },
       { name: "ec", field: "component.ec", label: "EC", unit: "mS/cm", units: ["mS/cm", "µS/cm"] },
     ],
   },
@@ -168,10 +267,10 @@ export function ComponentForm({
     <>
       <p className="note mb-2">
         {component.shipped
-          ? "These figures are typical ones, from memory; what you change counts for this garden alone, and putting it away brings them back."
-          : "Figures from its bag or its maker; what nobody knows may stay as it is."}{" "}
+          ? say("mixes_page.these_figures_are_typical_ones_from")
+          : say("mixes_page.figures_from_its_bag_or_its")}{" "}
         <Button look="quiet" onClick={() => setSoaking(true)}>
-          Measure its water and air in a pot
+          {say("mixes_page.measure_its_water_and_air_in")}
         </Button>
       </p>
       <ThingForm
@@ -189,14 +288,14 @@ export function ComponentForm({
           <>
             <div className="grid gap-x-4 sm:grid-cols-2">
               <TextField
-                label="Name"
+                label={say("common.name")}
                 field="component.name"
                 faults={faults}
                 value={input.name}
                 onChange={(name) => change({ name })}
               />
               <ChoiceField
-                label="Counts as"
+                label={say("mixes_page.counts_as")}
                 field="component.family"
                 faults={faults}
                 value={input.family}
@@ -211,20 +310,23 @@ export function ComponentForm({
                   {g.fields.map((f) => number(f, faults))}
                   {g.title === "Water and air" && input.measuredOn && (
                     <p className="note">
-                      Measured in a pot on {input.measuredOn}; the curve’s α lies between {plain(input.alphaLow ?? 0)}{" "}
-                      and {plain(input.alphaHigh ?? 0)} per cm.{" "}
+                      {say("mixes_page.measured_in_a_pot_on_the", {
+                        measuredOn: input.measuredOn,
+                        alphaLow: plain(input.alphaLow ?? 0),
+                        alphaHigh: plain(input.alphaHigh ?? 0),
+                      })}{" "}
                       <Button look="quiet" onClick={() => change({ measuredOn: undefined })}>
-                        No longer so
+                        {say("mixes_page.no_longer_so")}
                       </Button>
                     </p>
                   )}
                 </fieldset>
               ))}
               <fieldset className="m-0 mb-2 border-0 p-0">
-                <legend className="head w-full">Pack</legend>
+                <legend className="head w-full">{say("mixes_page.pack")}</legend>
                 <ChoiceField
                   row
-                  label="Bought as"
+                  label={say("mixes_page.bought_as")}
                   field="component.pack_kind"
                   faults={faults}
                   value={input.packKind}
@@ -235,7 +337,7 @@ export function ComponentForm({
                   {
                     name: "packPrinted",
                     field: "component.pack",
-                    label: "Printed on it",
+                    label: say("mixes_page.printed_on_it"),
                     unit: input.packKind === "BRICK" ? "g" : "L",
                     units: input.packKind === "BRICK" ? ["g", "kg", "oz", "lb"] : ["L", "ft³", "US qt", "US gal"],
                   },
@@ -245,16 +347,16 @@ export function ComponentForm({
                   {
                     name: "packLoose",
                     field: "component.loose",
-                    label: "Gives, loose",
+                    label: say("mixes_page.gives_loose"),
                     unit: "L",
                     units: ["L", "ft³", "US qt", "US gal"],
                   },
                   faults,
                 )}
-                {number({ name: "packCost", field: "component.cost", label: "Costs", unit: "" }, faults)}
+                {number({ name: "packCost", field: "component.cost", label: say("common.costs"), unit: "" }, faults)}
                 <TextField
                   row
-                  label="Currency"
+                  label={say("common.currency")}
                   field="component.currency"
                   faults={faults}
                   value={input.currency ?? ""}
@@ -263,7 +365,7 @@ export function ComponentForm({
                 />
               </fieldset>
             </div>
-            <p className="note mb-2">Recipes call it {keyOf(component)}.</p>
+            <p className="note mb-2">{say("mixes_page.recipes_call_it", { keyOf: keyOf(component) })}</p>
           </>
         )}
       </ThingForm>

@@ -3,8 +3,7 @@ import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { useState } from "react";
 import { newId, type Component } from "../../api";
 import { catalogueQuery, gardenQuery, mixesQuery, useGardenId } from "../../api/queries";
-import file from "../../text/words.json";
-import { words } from "../../text";
+import { say, worded, words } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures, plain, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -14,8 +13,8 @@ import { blankComponent, ComponentForm } from "./ComponentForm";
 
 /** Where the numbers of a component are from. */
 function sourceOf(c: Component): string {
-  if (c.measuredOn) return "measured";
-  return c.name ? "yours" : "typical";
+  if (c.measuredOn) return say("mixes_page.source_measured");
+  return c.name ? say("mixes_page.source_yours") : say("mixes_page.source_typical");
 }
 
 /** Everything there is to mix with, and what each holds when drained in a column 15 cm deep. */
@@ -28,7 +27,7 @@ export function Components() {
   const navigate = useNavigate({ from: "/g/$garden/mixes/components" });
   const [find, setFind] = useState("");
   const [fresh, setFresh] = useState(newId);
-  if (mixes.isPending || !garden || !units) return <Loading what="the components" />;
+  if (mixes.isPending || !garden || !units) return <Loading what={say("mixes_page.the_components")} />;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
   const shown = new Shown(units, garden.unitHabit);
   const listed = mixes.data.components.filter(
@@ -43,34 +42,34 @@ export function Components() {
   return (
     <div className="min-w-0">
       <Link to="/g/$garden/mixes" params={{ garden: id }} className="note lg:hidden">
-        ← all mixes
+        {say("mixes_page.all_mixes")}
       </Link>
       <div className="mb-2 flex flex-wrap items-center gap-3">
-        <h1 className="text-2xl">Components</h1>
+        <h1 className="text-2xl">{say("common.components")}</h1>
         <input
           type="search"
-          aria-label="Find a component"
-          placeholder="Find a component"
+          aria-label={say("mixes_page.find_a_component")}
+          placeholder={say("mixes_page.find_a_component")}
           className="box !w-56 !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
-        <Button onClick={() => show("new")}>Add a component</Button>
+        <Button onClick={() => show("new")}>{say("mixes_page.add_a_component")}</Button>
       </div>
       {listed.length === 0 ? (
-        <Nothing title="No component is named like that." />
+        <Nothing title={say("mixes_page.no_component_is_named_like_that")} />
       ) : (
         <table className="w-full border-collapse text-left">
           <thead>
             <tr className="note border-b border-rule-strong">
-              <th className="py-1 font-normal">Component</th>
-              <th className="font-normal">Water</th>
-              <th className="font-normal">Air</th>
-              <th className="hidden font-normal sm:table-cell">pH</th>
-              <th className="hidden font-normal md:table-cell">A litre, dry</th>
-              <th className="hidden font-normal md:table-cell">Grain</th>
-              <th className="hidden font-normal lg:table-cell">Lasts, wet and dry</th>
-              <th className="hidden font-normal lg:table-cell">Figures</th>
+              <th className="py-1 font-normal">{say("mixes_page.component")}</th>
+              <th className="font-normal">{say("common.water")}</th>
+              <th className="font-normal">{say("common.air")}</th>
+              <th className="hidden font-normal sm:table-cell">{say("common.ph")}</th>
+              <th className="hidden font-normal md:table-cell">{say("mixes_page.a_litre_dry")}</th>
+              <th className="hidden font-normal md:table-cell">{say("mixes_page.grain")}</th>
+              <th className="hidden font-normal lg:table-cell">{say("mixes_page.lasts_wet_and_dry")}</th>
+              <th className="hidden font-normal lg:table-cell">{say("mixes_page.figures")}</th>
               <th />
             </tr>
           </thead>
@@ -79,7 +78,7 @@ export function Components() {
               <tr key={c.id} className="border-b border-rule align-top">
                 <td className="py-1 pr-2">
                   {componentName(c)}
-                  {c.shipped && c.shipped in file.component_notes && (
+                  {c.shipped && worded("component_notes", c.shipped) && (
                     <span className="note block">{words("component_notes", c.shipped)}</span>
                   )}
                 </td>
@@ -88,15 +87,21 @@ export function Components() {
                 <td className="fig hidden pr-2 sm:table-cell">{c.ph.toFixed(1)}</td>
                 <td className="fig hidden pr-2 whitespace-nowrap md:table-cell">{shown.grams(c.density * 1000)}</td>
                 <td className="fig hidden pr-2 whitespace-nowrap md:table-cell">
-                  {plain(c.grainFrom)}–{plain(c.grainTo)} mm
+                  {say("mixes_page.mm", { grainFrom: plain(c.grainFrom), grainTo: plain(c.grainTo) })}
                 </td>
                 <td className="fig hidden pr-2 whitespace-nowrap lg:table-cell">
-                  {c.cycledYears > 40 ? "for ever" : `${figures(c.cycledYears)} years`}
+                  {c.cycledYears > 40
+                    ? say("common.for_ever")
+                    : say("mixes_page.years", { cycledYears: figures(c.cycledYears) })}
                 </td>
                 <td className="note hidden pr-2 lg:table-cell">{sourceOf(c)}</td>
                 <td className="text-right">
-                  <Button look="quiet" onClick={() => show(keyOf(c))} aria-label={`Change ${componentName(c)}`}>
-                    Change
+                  <Button
+                    look="quiet"
+                    onClick={() => show(keyOf(c))}
+                    aria-label={say("mixes_page.change", { componentName: componentName(c) })}
+                  >
+                    {say("common.change")}
                   </Button>
                 </td>
               </tr>
@@ -105,7 +110,7 @@ export function Components() {
         </table>
       )}
       {one && (
-        <Panel title={componentName(one) || "A new component"} close={() => show(undefined)} wide>
+        <Panel title={componentName(one) || say("mixes_page.a_new_component")} close={() => show(undefined)} wide>
           <ComponentForm key={one.id} component={one} garden={garden} close={() => show(undefined)} />
         </Panel>
       )}

@@ -16,7 +16,7 @@ import {
 } from "../../api";
 import { catalogueQuery, gardenQuery, mixesQuery, stockQuery, useGardenId, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { componentName, currencyOf, keyOf } from "../../text/mixes";
 import { plain, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -36,7 +36,7 @@ export function FromWishes() {
   const catalogue = useQuery(catalogueQuery).data;
   const stock = useQuery(stockQuery(id)).data;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
-  if (!mixes.data || !garden || !catalogue || !stock) return <Loading what="the components" />;
+  if (!mixes.data || !garden || !catalogue || !stock) return <Loading what={say("mixes_page.the_components")} />;
   const onShelf = stock.flatMap(({ stock: s, left }) => (s.component && left > 0 ? [s.component] : []));
   return <Search garden={garden} catalogue={catalogue} mixes={mixes.data} onShelf={onShelf} />;
 }
@@ -81,7 +81,9 @@ function Search({
     const mix = begun(
       {
         ...blank(""),
-        name: wished.species ? `For ${kindName(guide, wished.species).toLowerCase()}` : "",
+        name: wished.species
+          ? say("mixes_page.for_kindname", { kindName: kindName(guide, wished.species).toLowerCase() })
+          : "",
         parts: offer.parts,
         target: { text: offer.limedTo === undefined ? "" : plain(offer.limedTo), unit: "pH" },
       },
@@ -94,13 +96,13 @@ function Search({
     <div className="min-w-0 gap-8 md:grid md:grid-cols-[20rem_1fr]">
       <div>
         <Link to="/g/$garden/mixes" params={{ garden: garden.id }} className="note lg:hidden">
-          ← all mixes
+          {say("mixes_page.all_mixes")}
         </Link>
         <div className="mb-2 flex items-baseline justify-between">
-          <h1 className="text-2xl">A mix by wishes</h1>
+          <h1 className="text-2xl">{say("mixes_page.a_mix_by_wishes")}</h1>
           {draft.changed && (
             <Button look="quiet" onClick={draft.drop}>
-              Begin anew
+              {say("common.begin_anew")}
             </Button>
           )}
         </div>
@@ -114,23 +116,20 @@ function Search({
           shown={shown}
         />
       </div>
-      <section aria-label="What can be made" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+      <section
+        aria-label={say("mixes_page.what_can_be_made")}
+        aria-live="polite"
+        aria-busy={live.pending}
+        className="min-w-0"
+      >
         {live.problem && (
           <div className="mb-3">
             <Trouble problem={live.problem} />
           </div>
         )}
-        {!ask && (
-          <p className="note p-6">
-            Tick what you have at the left. What the shelf says you have is ticked already; add what else there is.
-          </p>
-        )}
-        {ask && !wishes && (
-          <p className="note p-6">
-            Nothing is wished yet. Choose a plant, or type a limit, and the recipes that meet it are shown here.
-          </p>
-        )}
-        {wishes && !answer && !live.problem && <p className="note p-6">Trying recipes …</p>}
+        {!ask && <p className="note p-6">{say("mixes_page.tick_what_you_have_at_the")}</p>}
+        {ask && !wishes && <p className="note p-6">{say("mixes_page.nothing_is_wished_yet_choose_a")}</p>}
+        {wishes && !answer && !live.problem && <p className="note p-6">{say("mixes_page.trying_recipes")}</p>}
         {answer && (
           <div className={live.problem ? "opacity-40" : ""}>
             {answer.offers.map((o) => (
@@ -157,17 +156,16 @@ function Search({
                   {...common}
                   offer={answer.nearest}
                   missed={answer.missed.flatMap((w) => (w.range ? [w.range.quality] : []))}
-                  title="Nearest"
-                  note={`misses ${answer.missed.map((w) => wishSaid(w, mixes, shown, currency)).join("; ")}`}
+                  title={say("mixes_page.nearest")}
+                  note={say("mixes_page.misses", {
+                    missed: answer.missed.map((w) => wishSaid(w, mixes, shown, currency)).join("; "),
+                  })}
                   open={() => answer.nearest && open(answer.nearest)}
                 />
               </>
             )}
             <Left answer={answer} mixes={mixes} />
-            <p className="note">
-              Drained in {wished.pot.name}, from typical values, good to about ± 5 points of water and air and ± 0.4 pH.
-              Open one to see its working, its lime and its cautions before you mix it.
-            </p>
+            <p className="note">{say("mixes_page.drained_in_from_typical_values_good", { name: wished.pot.name })}</p>
           </div>
         )}
       </section>
@@ -177,7 +175,9 @@ function Search({
 
 /** What a recipe is best at, or else of how many components it is. */
 function titleOf(o: Offer): string {
-  const said = o.goals.map((g) => words("goals", g).toLowerCase()).join(" and ") || `of ${o.parts.length} components`;
+  const said =
+    o.goals.map((g) => words("goals", g).toLowerCase()).join(" and ") ||
+    say("mixes_page.of_components", { count: o.parts.length });
   return said.charAt(0).toUpperCase() + said.slice(1);
 }
 
@@ -191,15 +191,10 @@ function Left({ answer, mixes }: { answer: WishesLive; mixes: Mixes }) {
   return (
     <>
       {answer.unpriced.length > 0 && (
-        <p className="note">
-          Left out for want of a price: {names(answer.unpriced)}. Price them under “The components”.
-        </p>
+        <p className="note">{say("mixes_page.left_out_for_want_of_a", { names: names(answer.unpriced) })}</p>
       )}
       {answer.narrowedTo && (
-        <p className="note">
-          So much is at hand that only these were tried, those of the best mixes in any shares:{" "}
-          {names(answer.narrowedTo)}.
-        </p>
+        <p className="note">{say("mixes_page.so_much_is_at_hand_that", { names: names(answer.narrowedTo) })}</p>
       )}
     </>
   );
@@ -238,10 +233,10 @@ function InTheWay({
     }
   };
   return (
-    <section aria-label="What stands in the way" className="mb-4 border-l-4 border-stop pl-3">
-      <h2 className="text-lg">No mix of what is at hand meets all of these wishes.</h2>
+    <section aria-label={say("mixes_page.what_stands_in_the_way")} className="mb-4 border-l-4 border-stop pl-3">
+      <h2 className="text-lg">{say("mixes_page.no_mix_of_what_is_at")}</h2>
       {answer.limits.length === 0 ? (
-        <p>More than one wish stands in the way; easing one alone is not enough.</p>
+        <p>{say("mixes_page.more_than_one_wish_stands_in")}</p>
       ) : (
         <ul className="m-0 list-none p-0">
           {answer.limits.map(({ wish, without }) => {
@@ -251,11 +246,17 @@ function InTheWay({
             return (
               <li key={name} className="flex flex-wrap items-baseline gap-x-3 py-1">
                 <span>
-                  All but <b>{name}</b> can be had
-                  {range && value !== undefined && `; then it is ${said(range.quality, value, shown, currency)}`}.
+                  {rich("mixes_page.all_but_can_be_had", {
+                    b: (c) => <b>{c}</b>,
+                    name,
+                    value:
+                      range &&
+                      value !== undefined &&
+                      say("mixes_page.then_it_is", { said: said(range.quality, value, shown, currency) }),
+                  })}
                 </span>
                 <Button look="quiet" onClick={() => giveUp(wish, without)}>
-                  {range && value !== undefined ? "Make do with that" : "Give it up"}
+                  {range && value !== undefined ? say("mixes_page.make_do_with_that") : say("mixes_page.give_it_up")}
                 </Button>
               </li>
             );

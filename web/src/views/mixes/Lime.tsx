@@ -1,6 +1,6 @@
 import type { Fault, MixLive, RecipeInput, Typed } from "../../api";
 import { Worked } from "../../parts/Worked";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import type { Jar } from "./jar";
@@ -8,7 +8,13 @@ import type { Jar } from "./jar";
 const MATERIALS: RecipeInput["lime"][] = ["DOLOMITE", "CALCITE", "SHELL", "HYDRATED"];
 const FINENESS: RecipeInput["fineness"][] = ["POWDER", "GROUND", "COARSE"];
 
-const SIEVES = { POWDER: "under 0.25 mm", GROUND: "0.25–0.85 mm", COARSE: "0.85–2 mm" };
+const SIEVES = {
+  get POWDER() {
+    return say("mixes_page.under_0_25_mm");
+  },
+  GROUND: "0.25–0.85 mm",
+  COARSE: "0.85–2 mm",
+};
 
 type Props = {
   input: RecipeInput;
@@ -32,20 +38,20 @@ export function Lime(p: Props) {
     setJar({ ...jar, plusMinus: { text: String(p.meterPlusMinus ?? 0.1), unit: "pH" }, [field]: v });
   return (
     <div>
-      <h2 className="head mt-4 xl:mt-0">pH and lime</h2>
+      <h2 className="head mt-4 xl:mt-0">{say("mixes_page.ph_and_lime")}</h2>
       <NumberField
         row
-        label="pH wanted"
+        label={say("common.ph_wanted")}
         field="lime.target"
         faults={faults}
         value={input.target ?? { text: "", unit: "pH" }}
         hint={p.likes}
-        placeholder={l ? l.target.toFixed(1) : "none: used as it comes"}
+        placeholder={l ? l.target.toFixed(1) : say("mixes_page.none_used_as_it_comes")}
         onChange={(target) => change({ target })}
       />
       <ChoiceField
         row
-        label="Lime at hand"
+        label={say("mixes_page.lime_at_hand")}
         field="lime.material"
         faults={faults}
         value={input.lime}
@@ -54,7 +60,7 @@ export function Lime(p: Props) {
       />
       <ChoiceField
         row
-        label="How fine"
+        label={say("mixes_page.how_fine")}
         field="lime.fineness"
         faults={faults}
         value={input.fineness}
@@ -64,30 +70,40 @@ export function Lime(p: Props) {
       />
       <details open={Boolean(input.neutralising?.text || jar.after.text)}>
         <summary className="note mb-1 underline decoration-rule-strong underline-offset-4">
-          Its bag’s neutralising value; a jar test of the mix
+          {say("mixes_page.its_bags_neutralising_value_a_jar")}
         </summary>
         <NumberField
           row
-          label="On the bag"
+          label={say("mixes_page.on_the_bag")}
           field="lime.neutralising"
           faults={faults}
           value={input.neutralising ?? { text: "", unit: "%" }}
-          placeholder="of CaCO₃"
+          placeholder={say("mixes_page.of_caco")}
           onChange={(neutralising) => change({ neutralising })}
         />
-        <p className="note">
-          Two jars of moist mix, one with fine lime; keep both closed and warm for a week; measure both.
-        </p>
+        <p className="note">{say("mixes_page.two_jars_of_moist_mix_one")}</p>
         <div className="grid grid-cols-3 gap-2">
-          <NumberField label="Without" field="jar.before" faults={faults} value={jar.before} onChange={set("before")} />
           <NumberField
-            label="Lime, as CaCO₃"
+            label={say("mixes_page.without")}
+            field="jar.before"
+            faults={faults}
+            value={jar.before}
+            onChange={set("before")}
+          />
+          <NumberField
+            label={say("mixes_page.lime_as_caco")}
             field="jar.grams"
             faults={faults}
             value={jar.grams}
             onChange={set("grams")}
           />
-          <NumberField label="With" field="jar.after" faults={faults} value={jar.after} onChange={set("after")} />
+          <NumberField
+            label={say("common.with")}
+            field="jar.after"
+            faults={faults}
+            value={jar.after}
+            onChange={set("after")}
+          />
         </div>
       </details>
       {answer.limingRefused.map((f) => (
@@ -96,30 +112,38 @@ export function Lime(p: Props) {
         </p>
       ))}
       {l?.kind === "nothing" && (
-        <p className="my-2 border-l-4 border-ink pl-3">Near enough as it is: stir in nothing.</p>
+        <p className="my-2 border-l-4 border-ink pl-3">{say("mixes_page.near_enough_as_it_is_stir")}</p>
       )}
       {l && l.kind !== "nothing" && (
         <div className="my-2 border-l-4 border-ink pl-3">
           <p>
-            Stir in{" "}
-            <Worked step={l.kind === "lime" ? "media.lime" : "media.sulfur"} open={p.open} big>
-              {figures(l.gramsPerLitre)} g
-            </Worked>{" "}
-            of {l.kind === "lime" ? words("limes", input.lime).toLowerCase() : "elemental sulfur"} per litre of mix, for
-            pH{" "}
-            <b className="fig">
-              {l.target.toFixed(1)} ± {l.plusMinus.toFixed(1)}
-            </b>
-            .
+            {rich("mixes_page.stir_in_of_per_litre_of", {
+              worked: (
+                <Worked step={l.kind === "lime" ? "media.lime" : "media.sulfur"} open={p.open} big>
+                  {figures(l.gramsPerLitre)} g
+                </Worked>
+              ),
+              limes: l.kind === "lime" ? words("limes", input.lime).toLowerCase() : say("mixes_page.elemental_sulfur"),
+              b: (c) => <b className="fig">{c}</b>,
+              target: l.target.toFixed(1),
+              plusMinus: l.plusMinus.toFixed(1),
+            })}
           </p>
           <p className="note">
-            {l.kind === "lime"
-              ? `Adds ${figures(l.calcium)} mg calcium${l.magnesium > 0 ? ` and ${figures(l.magnesium)} mg magnesium` : ""} per litre of mix.`
-              : "Needs warm, moist weeks to act. Never in a fruiting pot in a short season: the shock costs more than the pH."}{" "}
-            Keep it moist and measure again after {l.measureAgainDays.join(", ")} days, before adding more.
-            {l.bufferMeasured
-              ? " By your jar."
-              : ` By the tables; a jar test would narrow the ± ${l.plusMinus.toFixed(1)}.`}
+            {say("mixes_page.keep_it_moist_and_measure_again", {
+              value:
+                l.kind === "lime"
+                  ? say("mixes_page.adds_mg_calcium_per_litre_of", {
+                      calcium: figures(l.calcium),
+                      value:
+                        l.magnesium > 0 ? say("mixes_page.and_mg_magnesium", { magnesium: figures(l.magnesium) }) : "",
+                    })
+                  : say("mixes_page.needs_warm_moist_weeks_to_act"),
+              measureAgainDays: l.measureAgainDays.join(", "),
+              value2: l.bufferMeasured
+                ? say("mixes_page.by_your_jar")
+                : say("mixes_page.by_the_tables_a_jar_test", { plusMinus: l.plusMinus.toFixed(1) }),
+            })}
           </p>
         </div>
       )}

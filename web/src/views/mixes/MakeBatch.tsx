@@ -25,7 +25,7 @@ import {
 import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, stockQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { LotField } from "../../parts/LotField";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { askOfKey, componentName, keyOf, recipeName } from "../../text/mixes";
 import { figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -45,9 +45,9 @@ export function MakeBatch() {
   const catalogue = useQuery(catalogueQuery).data;
   const lots = useQuery(lotsQuery(garden)).data?.lots;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
-  if (!g || !catalogue || !mixes.data || !lots) return <Loading what="the batch" />;
+  if (!g || !catalogue || !mixes.data || !lots) return <Loading what={say("mixes_page.the_batch")} />;
   const recipe = mixes.data.recipes.find((r) => keyOf(r) === key);
-  if (!recipe) return <p className="note p-6">There is no such mix in this garden.</p>;
+  if (!recipe) return <p className="note p-6">{say("mixes_page.there_is_no_such_mix_in")}</p>;
   return <Making key={key} recipe={recipe} garden={g} catalogue={catalogue} mixes={mixes.data} lots={lots} />;
 }
 
@@ -100,7 +100,8 @@ function Making({
     (body, signal) => call(api.POST("/api/live/mix", { body, signal })),
   );
   const stirred = lime.answer?.liming && lime.answer.liming.kind !== "nothing" ? lime.answer.liming : undefined;
-  const stirredIn = stirred && (stirred.kind === "lime" ? words("limes", recipe.lime) : "Elemental sulfur");
+  const stirredIn =
+    stirred && (stirred.kind === "lime" ? words("limes", recipe.lime) : say("mixes_page.elemental_sulfur_2"));
   const litres = (use: "tub" | "shovel" | "handful") => measured(use)?.litres ?? garden.usualMeasures[use];
   const onHand = Object.fromEntries(
     (stock ?? []).flatMap((s) => (s.stock.component ? [[s.stock.component, s.left]] : [])),
@@ -125,7 +126,7 @@ function Making({
       edit(api.PUT("/api/gardens/{garden}/batches", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Batch>) => {
       draft.drop();
-      told(`Batch ${now.number} recorded; the shelf is drawn down.`, act);
+      told(say("mixes_page.batch_recorded_the_shelf_is_drawn", { number: now.number }), act);
       void navigate({ to: "/g/$garden/mixes/batches/$batch", params: { garden: garden.id, batch: now.id } });
     },
   );
@@ -137,7 +138,7 @@ function Making({
     const next: FillAsk = lot
       ? { name: lot.name, pot: lot.pot, count: { text: String(lot.pots), unit: "" } }
       : {
-          name: "Pot",
+          name: say("common.pot"),
           pot: last?.pot ?? potsFor("", [], garden, catalogue)[0]!.pot,
           count: { text: "1", unit: "" },
         };
@@ -158,7 +159,7 @@ function Making({
       </Link>
       <div className="gap-8 md:grid md:grid-cols-[20rem_1fr]">
         <form
-          aria-label="Batch"
+          aria-label={say("mixes_page.batch")}
           onSubmit={(e) => {
             e.preventDefault();
             save.mutate({
@@ -174,24 +175,29 @@ function Making({
             });
           }}
         >
-          <h1 className="mb-2 text-2xl">Make a batch</h1>
-          <h2 className="head">For these pots</h2>
+          <h1 className="mb-2 text-2xl">{say("mixes_page.make_a_batch")}</h1>
+          <h2 className="head">{say("mixes_page.for_these_pots")}</h2>
           <ul className="m-0 list-none p-0">
             {plan.fills.map((f, i) => (
               <li key={i} className="flex items-center gap-2 border-b border-rule py-1">
                 <input
-                  aria-label={`${f.name}: how many`}
+                  aria-label={say("mixes_page.how_many", { name: f.name })}
                   className="box !w-16 text-right"
                   value={f.count.text}
                   onChange={(e) => setFill(i, { count: { text: e.target.value, unit: "" } })}
                 />
                 <span className="min-w-0 flex-1 text-sm leading-tight">× {f.name}</span>
-                <Button look="quiet" className="text-sm" onClick={() => setEdited(i)} aria-label={`Change ${f.name}`}>
-                  Change
+                <Button
+                  look="quiet"
+                  className="text-sm"
+                  onClick={() => setEdited(i)}
+                  aria-label={say("common.change_name", { name: f.name })}
+                >
+                  {say("common.change")}
                 </Button>
                 <button
                   type="button"
-                  aria-label={`Take away ${f.name}`}
+                  aria-label={say("mixes_page.take_away", { name: f.name })}
                   className="min-h-8 min-w-6"
                   onClick={() => draft.change({ fills: plan.fills.filter((_, j) => j !== i) })}
                 >
@@ -201,13 +207,18 @@ function Making({
             ))}
           </ul>
           <div className="my-2">
-            <LotField garden={garden.id} label="Add pots" invite="as those of a lot" onChange={(lot) => add(lot)} />
-            <Button onClick={() => add()}>Add a pot you describe</Button>
+            <LotField
+              garden={garden.id}
+              label={say("mixes_page.add_pots")}
+              invite={say("mixes_page.as_those_of_a_lot")}
+              onChange={(lot) => add(lot)}
+            />
+            <Button onClick={() => add()}>{say("mixes_page.add_a_pot_you_describe")}</Button>
           </div>
           {plan.fills.length === 0 && (
             <NumberField
               row
-              label="Or in all"
+              label={say("mixes_page.or_in_all")}
               field="batch.litres"
               faults={faults}
               value={plan.litres}
@@ -217,7 +228,7 @@ function Making({
           )}
           <NumberField
             row
-            label="Spills"
+            label={say("mixes_page.spills")}
             field="batch.waste"
             faults={faults}
             value={plan.waste}
@@ -225,14 +236,18 @@ function Making({
             onChange={(waste) => draft.change({ waste })}
           />
           <p className="note mb-2">
-            Your tub takes {shown.vessel(litres("tub"))}, a shovel {shown.vessel(litres("shovel"))}, a handful{" "}
-            {shown.litres(litres("handful"))}. {assumed.length > 0 && `Assumed: ${assumed.join(", ")}. `}
+            {say("mixes_page.your_tub_takes_a_shovel_a", {
+              vessel: shown.vessel(litres("tub")),
+              vessel2: shown.vessel(litres("shovel")),
+              value: shown.litres(litres("handful")),
+            })}{" "}
+            {assumed.length > 0 && say("mixes_page.assumed", { assumed: assumed.join(", ") })}
             <Link to="/g/$garden/shelf" params={{ garden: garden.id }}>
-              Say what yours take, on the shelf
+              {say("mixes_page.say_what_yours_take_on_the")}
             </Link>
           </p>
           <label className="block text-sm" htmlFor="batch-notes">
-            Notes
+            {say("mixes_page.notes")}
           </label>
           <textarea
             id="batch-notes"
@@ -247,10 +262,19 @@ function Making({
             className="mt-2"
             disabled={save.isPending || !a || live.problem !== undefined}
           >
-            {save.isPending ? "Recording …" : save.error?.retry ? "Retry" : "Record this batch"}
+            {save.isPending
+              ? say("common.recording")
+              : save.error?.retry
+                ? say("common.retry")
+                : say("mixes_page.record_this_batch")}
           </Button>
         </form>
-        <section aria-label="What to tip in" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+        <section
+          aria-label={say("mixes_page.what_to_tip_in")}
+          aria-live="polite"
+          aria-busy={live.pending}
+          className="min-w-0"
+        >
           {live.problem && (
             <div className="mb-3">
               <Trouble problem={live.problem} />
@@ -259,20 +283,24 @@ function Making({
           {a ? (
             <div className={live.problem ? "opacity-40" : ""}>
               <p className="mb-2 text-xl">
-                <b className="fig">{shown.litres(a.mixLitres)}</b> of {recipeName(recipe)}, in{" "}
+                {rich("mixes_page.of_in", {
+                  b: (c) => <b className="fig">{c}</b>,
+                  mixLitres: shown.litres(a.mixLitres),
+                  recipeName: recipeName(recipe),
+                })}{" "}
                 <b className="fig">
-                  {a.loads} {a.loads === 1 ? "load" : "loads"}
+                  {a.loads} {a.loads === 1 ? say("mixes_page.load") : say("mixes_page.loads")}
                 </b>
               </p>
               <table className="w-full border-collapse text-left">
                 <thead>
                   <tr className="note border-b border-rule-strong">
-                    <th className="py-1 font-normal">Into each load</th>
-                    <th className="font-normal">Shovels</th>
-                    <th className="font-normal">Handfuls</th>
-                    <th className="font-normal">Litres</th>
-                    <th className="font-normal">In all</th>
-                    <th className="font-normal">Packs</th>
+                    <th className="py-1 font-normal">{say("mixes_page.into_each_load")}</th>
+                    <th className="font-normal">{say("mixes_page.shovels")}</th>
+                    <th className="font-normal">{say("mixes_page.handfuls")}</th>
+                    <th className="font-normal">{say("mixes_page.litres")}</th>
+                    <th className="font-normal">{say("mixes_page.in_all")}</th>
+                    <th className="font-normal">{say("mixes_page.packs")}</th>
                   </tr>
                 </thead>
                 <tbody className="fig">
@@ -284,13 +312,15 @@ function Making({
                       <td className="pr-2 whitespace-nowrap">{shown.litres(m.litresEachLoad)}</td>
                       <td className="pr-2 whitespace-nowrap">{shown.litres(m.litres)}</td>
                       <td className="whitespace-nowrap">
-                        {m.packs < 1 ? `${Math.max(1, Math.round(m.packs * 100))} % of one` : `${m.packsToOpen}, open`}
+                        {m.packs < 1
+                          ? say("mixes_page.of_one", { max: Math.max(1, Math.round(m.packs * 100)) })
+                          : say("mixes_page.open", { packsToOpen: m.packsToOpen })}
                         <span className="note block">
                           {m.packsToBuy === undefined
-                            ? "not counted"
+                            ? say("mixes_page.not_counted")
                             : m.packsToBuy === 0
-                              ? "there is enough"
-                              : `buy ${m.packsToBuy}`}
+                              ? say("mixes_page.there_is_enough")
+                              : say("mixes_page.buy", { packsToBuy: m.packsToBuy })}
                         </span>
                       </td>
                     </tr>
@@ -302,7 +332,10 @@ function Making({
                         {shown.grams(a.stirredGramsEachLoad)}
                       </td>
                       <td colSpan={3} className="note">
-                        {shown.grams(a.stirredGramsEachLoad * a.loads)} in all, for pH {stirred.target.toFixed(1)}
+                        {say("mixes_page.in_all_for_ph", {
+                          value: shown.grams(a.stirredGramsEachLoad * a.loads),
+                          target: stirred.target.toFixed(1),
+                        })}
                       </td>
                     </tr>
                   )}
@@ -322,29 +355,32 @@ function Making({
                 </p>
               ))}
               <p className="my-2">
-                Moisten with about <b className="fig">{shown.litres(a.waterLitres, 1)}</b> in all, less what the parts
-                hold already: a squeezed handful keeps its shape and lets go one drop, no more.
+                {rich("mixes_page.moisten_with_about_in_all_less", {
+                  b: (c) => <b className="fig">{c}</b>,
+                  waterLitres: shown.litres(a.waterLitres, 1),
+                })}
               </p>
               <p className="note">
-                {shown.litres(a.putLitres)} of parts are tipped in; mixing takes{" "}
-                {figures(100 - (100 * a.mixLitres) / a.putLitres, 2)} % of that. Parts are loose: shake a pressed bale
-                out before you measure.
+                {say("mixes_page.of_parts_are_tipped_in_mixing", {
+                  putLitres: shown.litres(a.putLitres),
+                  value: figures(100 - (100 * a.mixLitres) / a.putLitres, 2),
+                })}
               </p>
-              <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+              <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
                 {a.cautions.map((c) => (
                   <li key={c}>▲ {words("cautions", c)}</li>
                 ))}
               </ul>
             </div>
           ) : (
-            !live.problem && <p className="note p-6">Working it out …</p>
+            !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>
           )}
         </section>
       </div>
       {open && edited !== undefined && (
         <Panel title={open.name} close={() => setEdited(undefined)}>
           <TextField
-            label="Called"
+            label={say("mixes_page.called")}
             field="lot.name"
             faults={[]}
             value={open.name}
@@ -357,7 +393,7 @@ function Making({
             catalogue={catalogue}
           />
           <Button look="ink" onClick={() => setEdited(undefined)}>
-            Done
+            {say("common.done")}
           </Button>
         </Panel>
       )}
@@ -368,7 +404,8 @@ function Making({
 /** A counted measure with its quarter, and how far rounding misses where that is worth knowing. */
 function counted({ count, errorPercent }: { count: number; errorPercent: number }) {
   const whole = Math.floor(count);
-  const said = count === 0 ? "less" : `${whole || ""}${["", "¼", "½", "¾"][Math.round((count - whole) * 4)]}`;
+  const said =
+    count === 0 ? say("mixes_page.less") : `${whole || ""}${["", "¼", "½", "¾"][Math.round((count - whole) * 4)]}`;
   return (
     <>
       {said}

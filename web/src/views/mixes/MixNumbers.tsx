@@ -1,6 +1,7 @@
 import type { MixLive } from "../../api";
 import { Worked } from "../../parts/Worked";
 import type { Shown } from "../../text/numbers";
+import { say } from "../../text";
 import { mixFacts } from "./mixFacts";
 
 /** What the mix is, apart from any pot. */
@@ -17,7 +18,7 @@ export function MixNumbers({
 }) {
   return (
     <div>
-      <h2 className="head">The mix itself</h2>
+      <h2 className="head">{say("mixes_page.the_mix_itself")}</h2>
       <dl className="m-0">
         {mixFacts(answer, shown, currency).map((f) => (
           <div key={f.label} className="flex items-baseline justify-between gap-2 border-b border-rule py-1">
@@ -36,10 +37,7 @@ export function MixNumbers({
           </div>
         ))}
       </dl>
-      <p className="note mt-1">
-        From typical values of each component, good to about ± 5 points of water and air. Measure yours in a pot under
-        “The components” for better.
-      </p>
+      <p className="note mt-1">{say("mixes_page.from_typical_values_of_each_component")}</p>
     </div>
   );
 }

@@ -5,14 +5,40 @@ import { newId } from "../../api";
 import { mixesQuery, useGardenId } from "../../api/queries";
 import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
+import { say } from "../../text";
 import { Loading, Trouble } from "../../ui/States";
 
 const FOOT = [
-  { to: "/g/$garden/mixes/wishes", label: "Find a mix by wishes" },
-  { to: "/g/$garden/mixes/compare", label: "Two side by side" },
-  { to: "/g/$garden/mixes/components", label: "The components" },
-  { to: "/g/$garden/mixes/batches", label: "Batches made" },
-  { to: "/g/$garden/mixes/files", label: "Recipes as files" },
+  {
+    to: "/g/$garden/mixes/wishes",
+    get label() {
+      return say("mixes_page.find_a_mix_by_wishes");
+    },
+  },
+  {
+    to: "/g/$garden/mixes/compare",
+    get label() {
+      return say("mixes_page.two_side_by_side");
+    },
+  },
+  {
+    to: "/g/$garden/mixes/components",
+    get label() {
+      return say("mixes_page.the_components_2");
+    },
+  },
+  {
+    to: "/g/$garden/mixes/batches",
+    get label() {
+      return say("common.batches_made");
+    },
+  },
+  {
+    to: "/g/$garden/mixes/files",
+    get label() {
+      return say("mixes_page.recipes_as_files");
+    },
+  },
 ] as const;
 
 /** The mixing table: the recipes at the side, the one being mixed before you. */
@@ -22,7 +48,7 @@ export function Mixes() {
   const navigate = useNavigate({ from: "/g/$garden/mixes" });
   const [find, setFind] = useState("");
   const mixes = useQuery(mixesQuery(id));
-  if (mixes.isPending) return <Loading what="the mixes" />;
+  if (mixes.isPending) return <Loading what={say("mixes_page.the_mixes")} />;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
   const named = (key: string) => {
     const c = mixes.data.components.find((x) => keyOf(x) === key);
@@ -32,7 +58,7 @@ export function Mixes() {
   return (
     <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
-        label="Mixes"
+        label={say("common.mixes")}
         one="mix"
         items={mixes.data.recipes.filter(
           (r) =>

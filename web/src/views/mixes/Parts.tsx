@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Fault, MixLive, Mixes, RecipeInput } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
@@ -31,11 +31,11 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
   return (
     <>
       <TextField
-        label="Name"
+        label={say("common.name")}
         field="recipe.name"
         faults={faults}
         value={input.name}
-        placeholder="For the tall terracotta"
+        placeholder={say("mixes_page.for_the_tall_terracotta")}
         onChange={(name) => change({ name })}
       />
       <div className="mb-2">
@@ -53,11 +53,11 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         ) : (
           <div className="h-12 border-x-[2.5px] border-b-[2.5px] border-ink" />
         )}
-        <p className="note">Drag the posts, or type below.</p>
+        <p className="note">{say("mixes_page.drag_the_posts_or_type_below")}</p>
       </div>
       <ChoiceField
         row
-        label="Counted in"
+        label={say("mixes_page.counted_in")}
         field="recipe.measure"
         faults={faults}
         value={input.measure}
@@ -78,7 +78,7 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
             <span className="note fig w-10 text-right">{shares ? `${figures(shares[i]!, 2)} %` : ""}</span>
             <button
               type="button"
-              aria-label={`Take out ${named(p.component)}`}
+              aria-label={say("mixes_page.take_out_named", { named: named(p.component) })}
               className="min-h-8 min-w-6"
               onClick={() => change({ parts: input.parts.filter((_, j) => j !== i) })}
             >
@@ -95,7 +95,7 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
       <div className="mt-2">
         <ChoiceField
           row
-          label="Add"
+          label={say("mixes_page.add")}
           field="mix.component"
           faults={[]}
           value={asked}
@@ -104,14 +104,14 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
             if (component) change({ parts: [...input.parts, { component, amount: "1" }] });
           }}
           options={[
-            { value: "", label: "a component …" },
+            { value: "", label: say("mixes_page.a_component") },
             ...offered.map((c) => ({ value: keyOf(c), label: componentName(c), group: words("families", c.family) })),
           ]}
         />
       </div>
       <NumberField
         row
-        label="Comes out"
+        label={say("mixes_page.comes_out")}
         field="mix.yield"
         faults={faults}
         value={input.yield ?? { text: "", unit: "%" }}
@@ -119,12 +119,15 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         onChange={(v) => change({ yield: v })}
         hint={
           answer
-            ? `Fine parts fall between coarse ones: 10 L of parts give about ${figures(10 / answer.litresPut)} L${input.yield?.text ? ", as you measured" : ", reckoned from their grain. Measured it? Type what came out per 100"}.`
+            ? say("mixes_page.fine_parts_fall_between_coarse_ones", {
+                value: figures(10 / answer.litresPut),
+                which: input.yield?.text ? "yes" : "no",
+              })
             : undefined
         }
       />
       <label className="block text-sm" htmlFor="recipe-notes">
-        Notes
+        {say("mixes_page.notes")}
       </label>
       <textarea
         id="recipe-notes"

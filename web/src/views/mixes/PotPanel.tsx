@@ -4,6 +4,7 @@ import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { PotFields } from "../bench/PotFields";
+import { say } from "../../text";
 import type { LookedPot } from "./mixInput";
 
 type Props = {
@@ -21,12 +22,12 @@ export function PotPanel({ pot, change, close, garden, catalogue, faults }: Prop
     <Panel title={pot.name} close={close}>
       <LotField
         garden={garden.id}
-        label="The pot of a lot"
-        invite="or describe it below"
+        label={say("mixes_page.the_pot_of_a_lot")}
+        invite={say("mixes_page.or_describe_it_below")}
         onChange={(lot) => change({ name: lot.name, pot: lot.pot })}
       />
       <TextField
-        label="Called"
+        label={say("mixes_page.called")}
         field="lot.name"
         faults={[]}
         value={pot.name}
@@ -39,7 +40,7 @@ export function PotPanel({ pot, change, close, garden, catalogue, faults }: Prop
         catalogue={catalogue}
       />
       <Button look="ink" onClick={close}>
-        Done
+        {say("common.done")}
       </Button>
     </Panel>
   );

@@ -2,7 +2,7 @@ import { PlantField } from "../../parts/PlantField";
 import { useState } from "react";
 import type { Catalogue, Fault, Garden, MixLive } from "../../api";
 import { PotRow } from "../../parts/PotRow";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import type { LookedPot } from "./mixInput";
@@ -30,27 +30,27 @@ export function Pots({ pots, change, answer, catalogue, garden, shown, faults, s
   return (
     <div className="mb-4">
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 border-b border-water">
-        <h2 className="head !mb-0 !border-0">In these pots, drained</h2>
+        <h2 className="head !mb-0 !border-0">{say("mixes_page.in_these_pots_drained")}</h2>
         <div className="w-72">
           <PlantField
             row
             garden={garden.id}
-            label="For the plant"
+            label={say("mixes_page.for_the_plant")}
             faults={faults}
             value={species}
             onChange={setSpecies}
-            none="no plant in mind"
+            none={say("mixes_page.no_plant_in_mind")}
           />
         </div>
         {pots.length < MOST && (
           <Button
             look="quiet"
             onClick={() => (
-              change([...pots, { ...pots[pots.length - 1]!, name: "Another pot" }]),
+              change([...pots, { ...pots[pots.length - 1]!, name: say("mixes_page.another_pot") }]),
               setEdited(pots.length)
             )}
           >
-            Add a pot
+            {say("mixes_page.add_a_pot")}
           </Button>
         )}
       </div>
@@ -69,18 +69,18 @@ export function Pots({ pots, change, answer, catalogue, garden, shown, faults, s
                 look="quiet"
                 className="text-sm"
                 onClick={() => setEdited(i)}
-                aria-label={`Change ${pots[i]!.name}`}
+                aria-label={say("common.change_name", { name: pots[i]!.name })}
               >
-                Change
+                {say("common.change")}
               </Button>
               {pots.length > 1 && (
                 <Button
                   look="quiet"
                   className="ml-2 text-sm"
                   onClick={() => change(pots.filter((_, j) => j !== i))}
-                  aria-label={`Take away ${pots[i]!.name}`}
+                  aria-label={say("mixes_page.take_away", { name: pots[i]!.name })}
                 >
-                  Take away
+                  {say("mixes_page.take_away_2")}
                 </Button>
               )}
             </p>

@@ -7,6 +7,7 @@ import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
+import { say, rich } from "../../text";
 import { useTold } from "../../ui/useUndo";
 
 /** Recipes as files: out, one or all, and in, looked at first. */
@@ -15,13 +16,13 @@ export function RecipeFiles() {
   const mixes = useQuery(mixesQuery(id));
   const garden = useQuery(gardenQuery(id)).data;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
-  if (!mixes.data || !garden) return <Loading what="the mixes" />;
+  if (!mixes.data || !garden) return <Loading what={say("mixes_page.the_mixes")} />;
   return (
     <div className="min-w-0 max-w-4xl">
       <Link to="/g/$garden/mixes" params={{ garden: id }} className="note lg:hidden">
-        ← all mixes
+        {say("mixes_page.all_mixes")}
       </Link>
-      <h1 className="mb-2 text-2xl">Recipes as files</h1>
+      <h1 className="mb-2 text-2xl">{say("mixes_page.recipes_as_files")}</h1>
       <div className="gap-10 md:grid md:grid-cols-2">
         <Out garden={garden} mixes={mixes.data} />
         <In garden={garden} mixes={mixes.data} />
@@ -32,53 +33,68 @@ export function RecipeFiles() {
 
 function Out({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
   const [which, setWhich] = useState("");
-  const query = which ? `?recipe=${encodeURIComponent(which)}` : "";
+  const query = which ? say("mixes_page.recipe", { encodeURIComponent: encodeURIComponent(which) }) : "";
   const home = `/api/gardens/${garden.id}/mixes`;
   const line = "mb-3 border-b border-rule pb-3";
   return (
-    <section aria-label="Out">
-      <h2 className="head">Out</h2>
+    <section aria-label={say("common.out")}>
+      <h2 className="head">{say("common.out")}</h2>
       <ChoiceField
-        label="Which"
+        label={say("mixes_page.which")}
         field="mix"
         faults={[]}
         value={which}
         onChange={setWhich}
         options={[
-          { value: "", label: "all of them" },
+          { value: "", label: say("mixes_page.all_of_them") },
           ...mixes.recipes.filter((r) => !r.retired).map((r) => ({ value: keyOf(r), label: recipeName(r) })),
         ]}
       />
       <p className={line}>
         <a href={`${home}/file${query}`} download className="font-semibold">
-          As one file
+          {say("mixes_page.as_one_file")}
         </a>
         <span className="note block">
-          JSON, with the components of your own that they hold. Another garden can read it whole; its parts are
-          described by a <a href="/api/recipes-schema">schema</a>.
+          {rich("mixes_page.json_with_the_components_of_your", { a: (c) => <a href="/api/recipes-schema">{c}</a> })}
         </span>
       </p>
       <p className={line}>
         <a href={`${home}/recipes.csv${query}`} download className="font-semibold">
-          As a sheet
+          {say("mixes_page.as_a_sheet")}
         </a>
-        <span className="note block">CSV, a line for each part; components by name.</span>
+        <span className="note block">{say("mixes_page.csv_a_line_for_each_part")}</span>
       </p>
     </section>
   );
 }
 
 const FATES: Record<RecipesRead["recipes"][number]["fate"], string> = {
-  ADDED: "new: will be added",
-  CHANGED: "differs from the one here: will change it",
-  SAME: "is here already, just so",
-  UNCLEAR: "not clear yet: will be left out",
+  get ADDED() {
+    return say("mixes_page.new_will_be_added");
+  },
+  get CHANGED() {
+    return say("mixes_page.differs_from_the_one_here_will");
+  },
+  get SAME() {
+    return say("mixes_page.is_here_already_just_so");
+  },
+  get UNCLEAR() {
+    return say("mixes_page.not_clear_yet_will_be_left");
+  },
 };
 const DONE: typeof FATES = {
-  ADDED: "added",
-  CHANGED: "changed",
-  SAME: "was here already",
-  UNCLEAR: "left out",
+  get ADDED() {
+    return say("mixes_page.fate_added");
+  },
+  get CHANGED() {
+    return say("mixes_page.fate_changed");
+  },
+  get SAME() {
+    return say("mixes_page.was_here_already");
+  },
+  get UNCLEAR() {
+    return say("mixes_page.left_out");
+  },
 };
 
 function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
@@ -94,7 +110,8 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
     (answer: RecipesRead, b) => {
       setRead(answer);
       setApplied(b.apply);
-      if (b.apply) told(answer.act ? "Recipes brought in." : "Nothing was new in it.", answer.act);
+      if (b.apply)
+        told(answer.act ? say("mixes_page.recipes_brought_in") : say("mixes_page.nothing_was_new_in_it"), answer.act);
     },
   );
   const look = (text: string, by: Record<string, string>, apply = false) =>
@@ -106,10 +123,10 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
     return c ? componentName(c) : key;
   };
   return (
-    <section aria-label="In">
-      <h2 className="head">In</h2>
+    <section aria-label={say("common.in")}>
+      <h2 className="head">{say("common.in")}</h2>
       <label htmlFor="recipe-file" className="block text-sm">
-        Bring recipes in from a file, JSON or CSV
+        {say("mixes_page.bring_recipes_in_from_a_file")}
       </label>
       <input
         id="recipe-file"
@@ -129,13 +146,13 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
       />
       <p className="note" role="status">
         {bring.isPending
-          ? `Reading ${file?.name ?? "the file"} …`
-          : "It is looked at first, and you see what it would do. A sheet needs the columns recipe, component and amount; components by name or key."}
+          ? say("common.reading", { name: file?.name ?? say("mixes_page.the_file") })
+          : say("mixes_page.it_is_looked_at_first_and")}
       </p>
       {bring.isError && <Trouble problem={bring.error} />}
       {file && read && (
         <>
-          <ul aria-label="What is in the file" className="m-0 list-none border-t border-rule p-0">
+          <ul aria-label={say("mixes_page.what_is_in_the_file")} className="m-0 list-none border-t border-rule p-0">
             {read.recipes.map((r, i) => (
               <li key={`${i} ${r.name}`} className="border-b border-rule py-1.5">
                 <b>{r.name}</b>{" "}
@@ -151,7 +168,7 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
                 {r.unknown.map((u) => (
                   <ChoiceField
                     key={u.said}
-                    label={`“${u.said}” is not known here. Which is meant?`}
+                    label={say("mixes_page.is_not_known_here_which_is", { said: u.said })}
                     field="mix.component"
                     faults={[]}
                     value={instead[u.said] ?? ""}
@@ -161,11 +178,19 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
                       look(file.text, by);
                     }}
                     options={[
-                      { value: "", label: "choose …" },
-                      ...u.offers.map((k) => ({ value: k, label: name(k), group: "Called most like it" })),
+                      { value: "", label: say("mixes_page.choose") },
+                      ...u.offers.map((k) => ({
+                        value: k,
+                        label: name(k),
+                        group: say("mixes_page.called_most_like_it"),
+                      })),
                       ...components
                         .filter((c) => !u.offers.includes(keyOf(c)))
-                        .map((c) => ({ value: keyOf(c), label: componentName(c), group: "All others" })),
+                        .map((c) => ({
+                          value: keyOf(c),
+                          label: componentName(c),
+                          group: say("mixes_page.all_others"),
+                        })),
                     ]}
                   />
                 ))}
@@ -174,12 +199,12 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
           </ul>
           {read.components.map((c) => (
             <p key={c.name} className="note">
-              Component {c.name}: {c.added ? "comes with it" : "is here already and stays as it is here"}.
+              {say("mixes_page.component_is_here_already_and_stays", { name: c.name, which: c.added ? "yes" : "no" })}
             </p>
           ))}
           {!applied && clear > 0 && (
             <Button look="ink" disabled={bring.isPending} onClick={() => look(file.text, instead, true)}>
-              {clear === 1 ? "Bring it in" : `Bring ${clear} in`}
+              {clear === 1 ? say("mixes_page.bring_it_in") : say("mixes_page.bring_in", { clear })}
             </Button>
           )}
         </>

@@ -19,7 +19,7 @@ import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId
 import { phLiked } from "../../text/plants";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { askOf, componentName, currencyOf, keyOf } from "../../text/mixes";
 import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -52,8 +52,8 @@ export function RecipePage() {
     [key, g, catalogue, lots.data],
   );
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
-  if (!g || !catalogue || !mixes.data || !pots) return <Loading what="the mix" />;
-  if (!saved) return <p className="note p-6">There is no such mix in this garden.</p>;
+  if (!g || !catalogue || !mixes.data || !pots) return <Loading what={say("mixes_page.the_mix")} />;
+  if (!saved) return <p className="note p-6">{say("mixes_page.there_is_no_such_mix_in")}</p>;
   return (
     <Table key={key} saved={saved} recipe={recipe} garden={g} catalogue={catalogue} mixes={mixes.data} pots={pots} />
   );
@@ -104,7 +104,7 @@ function Table({
       edit(api.PUT("/api/gardens/{garden}/mixes/recipes", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Recipe>) => {
       draft.drop();
-      told(`${now.name}: saved.`, act);
+      told(say("common.name_saved", { name: now.name }), act);
       if (!recipe || now.id !== recipe.id)
         void navigate({ to: "/g/$garden/mixes/$mix", params: { garden: garden.id, mix: keyOf(now) }, replace: true });
     },
@@ -114,20 +114,20 @@ function Table({
   const answer = live.answer;
   const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
   const copy = () => {
-    const mix = begun({ ...input, name: `${input.name}, another` });
+    const mix = begun({ ...input, name: say("common.another", { name: input.name }) });
     void navigate({ to: "/g/$garden/mixes/$mix", params: { garden: garden.id, mix } });
   };
   return (
     <div className="min-w-0 gap-8 md:grid md:grid-cols-[20rem_1fr]">
       <form
-        aria-label="Recipe"
+        aria-label={say("mixes_page.recipe_2")}
         onSubmit={(e) => {
           e.preventDefault();
           save.mutate(input);
         }}
       >
         <Link to="/g/$garden/mixes" params={{ garden: garden.id }} className="note lg:hidden">
-          ← all mixes
+          {say("mixes_page.all_mixes")}
         </Link>
         <Parts input={input} change={draft.change} faults={faults} mixes={mixes} answer={answer} />
         {theirs && (
@@ -152,7 +152,13 @@ function Table({
             type="submit"
             disabled={save.isPending || theirs !== undefined || (!draft.changed && recipe !== undefined)}
           >
-            {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : recipe ? "Save changes" : "Keep this mix"}
+            {save.isPending
+              ? say("common.saving")
+              : save.error?.retry
+                ? say("common.retry")
+                : recipe
+                  ? say("common.save_changes")
+                  : say("mixes_page.keep_this_mix")}
           </Button>
           {recipe && !draft.changed && (
             <Link
@@ -160,17 +166,17 @@ function Table({
               params={{ garden: garden.id, mix: keyOf(recipe) }}
               className="font-semibold underline underline-offset-4"
             >
-              Make a batch →
+              {say("mixes_page.make_a_batch_2")}
             </Link>
           )}
           {draft.changed && (
             <Button look="quiet" onClick={draft.drop}>
-              Put back
+              {say("common.put_back")}
             </Button>
           )}
           {recipe && (
             <Button look="quiet" onClick={copy}>
-              Copy
+              {say("mixes_page.copy")}
             </Button>
           )}
           {recipe?.name && recipe.version > 0 && !recipe.retired && (
@@ -178,7 +184,12 @@ function Table({
           )}
         </div>
       </form>
-      <section aria-label="What comes of it" aria-live="polite" aria-busy={live.pending} className="min-w-0">
+      <section
+        aria-label={say("mixes_page.what_comes_of_it")}
+        aria-live="polite"
+        aria-busy={live.pending}
+        className="min-w-0"
+      >
         {live.problem && (
           <div className="mb-3">
             <Trouble problem={live.problem} />
@@ -229,7 +240,7 @@ function Table({
                   faults={faults}
                   shown={shown}
                 />
-                <ul aria-label="Cautions" className="note mt-3 list-none border-t border-stop p-0 pt-2">
+                <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
                   {answer.cautions.map((c) => (
                     <li key={c}>▲ {words("cautions", c)}</li>
                   ))}
@@ -238,7 +249,7 @@ function Table({
             </div>
           </div>
         ) : (
-          !live.problem && <p className="note p-6">Working it out …</p>
+          !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>
         )}
       </section>
       {working !== undefined && (

@@ -6,6 +6,7 @@ import { figures } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
+import { say, rich } from "../../text";
 import { Trouble } from "../../ui/States";
 
 type Fields = "litres" | "column" | "drained" | "wet" | "dry" | "added" | "moisture";
@@ -59,11 +60,10 @@ export function SoakTest({
     <div>
       <ol className="mt-0 mb-3 list-decimal space-y-2 pl-5">
         <li>
-          Tape the holes of a pot shut. Fill it with {componentName(component).toLowerCase()} and tap it down as you
-          would for a plant.
+          {say("mixes_page.tape_the_holes_of_a_pot", { componentName: componentName(component).toLowerCase() })}
           <div className="grid gap-x-4 sm:grid-cols-2">
             <NumberField
-              label="It holds, settled"
+              label={say("mixes_page.it_holds_settled")}
               field="bench.litres"
               faults={faults}
               value={f.litres}
@@ -71,7 +71,7 @@ export function SoakTest({
               onChange={set("litres")}
             />
             <NumberField
-              label="The stuff stands so deep"
+              label={say("mixes_page.the_stuff_stands_so_deep")}
               field="bench.column"
               faults={faults}
               value={f.column}
@@ -81,20 +81,20 @@ export function SoakTest({
           </div>
         </li>
         <li>
-          Let water in slowly from below until it stands level with the top: overnight if it repels water.
+          {say("mixes_page.let_water_in_slowly_from_below")}
           <Segmented
-            label="How"
+            label={say("mixes_page.how")}
             value={way}
             onChange={setWay}
             options={[
-              { value: "weigh", label: "I will weigh it" },
-              { value: "pour", label: "I measure what I pour in" },
+              { value: "weigh", label: say("mixes_page.i_will_weigh_it") },
+              { value: "pour", label: say("mixes_page.i_measure_what_i_pour_in") },
             ]}
           />
           {!weighed && (
             <div className="grid gap-x-4 sm:grid-cols-2">
               <NumberField
-                label="Water that went in"
+                label={say("mixes_page.water_that_went_in")}
                 field="bench.added"
                 faults={faults}
                 value={f.added}
@@ -102,20 +102,20 @@ export function SoakTest({
                 onChange={set("added")}
               />
               <NumberField
-                label="Moisture that was there"
+                label={say("mixes_page.moisture_that_was_there")}
                 field="bench.moisture"
                 faults={faults}
                 value={f.moisture}
-                hint="of its volume: peat as bought about 10, dry grit 0"
+                hint={say("mixes_page.of_its_volume_peat_as_bought")}
                 onChange={set("moisture")}
               />
             </div>
           )}
         </li>
         <li>
-          Open the holes over a bowl, and let it drain for one hour.
+          {say("mixes_page.open_the_holes_over_a_bowl")}
           <NumberField
-            label="What ran out"
+            label={say("mixes_page.what_ran_out")}
             field="bench.drained"
             faults={faults}
             value={f.drained}
@@ -125,11 +125,10 @@ export function SoakTest({
         </li>
         {weighed && (
           <li>
-            Weigh the stuff, without the pot; dry it in a low oven (105 °C, 220 °F) until it gets no lighter; weigh
-            again.
+            {say("mixes_page.weigh_the_stuff_without_the_pot")}
             <div className="grid gap-x-4 sm:grid-cols-2">
               <NumberField
-                label="Drained"
+                label={say("mixes_page.drained")}
                 field="bench.wet"
                 faults={faults}
                 value={f.wet}
@@ -137,7 +136,7 @@ export function SoakTest({
                 onChange={set("wet")}
               />
               <NumberField
-                label="Oven-dry"
+                label={say("mixes_page.oven_dry")}
                 field="bench.dry"
                 faults={faults}
                 value={f.dry}
@@ -145,7 +144,7 @@ export function SoakTest({
                 onChange={set("dry")}
               />
             </div>
-            <p className="note">▲ Never peat or bark unattended in an oven, and never above 105 °C.</p>
+            <p className="note">{say("mixes_page.never_peat_or_bark_unattended_in")}</p>
           </li>
         )}
       </ol>
@@ -155,27 +154,30 @@ export function SoakTest({
           <b className="fig">
             {figures(s.air)} ± {figures(s.airPlusMinus, 1)} %
           </b>{" "}
-          air,{" "}
-          <b className="fig text-water">
-            {figures(s.capacity)} ± {figures(s.capacityPlusMinus, 1)} %
-          </b>{" "}
-          water,{" "}
-          <b className="fig">
-            {figures(s.porosity)} ± {figures(s.porosityPlusMinus, 1)} %
-          </b>{" "}
-          pores.
+          {rich("mixes_page.air_water_pores", {
+            b: (c) => <b className="fig text-water">{c}</b>,
+            capacity: figures(s.capacity),
+            capacityPlusMinus: figures(s.capacityPlusMinus, 1),
+            b2: (c) => <b className="fig">{c}</b>,
+            porosity: figures(s.porosity),
+            porosityPlusMinus: figures(s.porosityPlusMinus, 1),
+          })}
           <span className="note block">
-            The curve’s α moves from {figures(s.alphaBefore)} to {figures(s.alpha)} per cm ({figures(s.alphaLow)}–
-            {figures(s.alphaHigh)}): one test is one point, its steepness stays as the grain says.
+            {say("mixes_page.the_curves_moves_from_to_per", {
+              alphaBefore: figures(s.alphaBefore),
+              alpha: figures(s.alpha),
+              alphaLow: figures(s.alphaLow),
+              alphaHigh: figures(s.alphaHigh),
+            })}
           </span>
         </p>
       )}
       <div className="flex gap-3">
         <Button look="ink" disabled={!s} onClick={() => s && take(s)}>
-          Take these figures
+          {say("mixes_page.take_these_figures")}
         </Button>
         <Button look="quiet" onClick={leave}>
-          Back to the figures
+          {say("mixes_page.back_to_the_figures")}
         </Button>
       </div>
     </div>

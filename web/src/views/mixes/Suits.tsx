@@ -1,5 +1,5 @@
 import type { MixInPot } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 
 type Reason = NonNullable<MixInPot["suits"]>["reasons"][number];
@@ -8,8 +8,14 @@ const MARKS: Record<string, string> = { for: "✓", near: "○", against: "▲" 
 
 function amount(value: number, unit: string, shown: Shown): string {
   if (unit === "kg") return shown.kilograms(value);
-  if (unit === "d") return value < 1 ? `${figures(value * 24, 1)} hours` : `${figures(value, 2)} days`;
-  if (unit === "yr") return value < 1.5 ? `${figures(value * 12, 1)} months` : `${figures(value)} years`;
+  if (unit === "d")
+    return value < 1
+      ? say("mixes_page.hours", { value: figures(value * 24, 1) })
+      : say("mixes_page.days", { value: figures(value, 2) });
+  if (unit === "yr")
+    return value < 1.5
+      ? say("mixes_page.months", { value: figures(value * 12, 1) })
+      : say("mixes_page.value_years", { value: figures(value) });
   return unit === "pH" ? value.toFixed(1) : `${figures(value)}\u00a0${unit}`;
 }
 
@@ -34,13 +40,13 @@ export function Suits({
   const first = judged[0];
   if (!first) return null;
   return (
-    <section aria-label={`Does it suit: ${plant}`} className="mb-4">
-      <h2 className="head">Does it suit {plant.toLowerCase()}?</h2>
+    <section aria-label={say("mixes_page.does_it_suit", { plant })} className="mb-4">
+      <h2 className="head">{say("mixes_page.does_it_suit_plant", { plant: plant.toLowerCase() })}</h2>
       <div className="grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
         {judged.map((j, i) => (
           <div key={`${i} ${j.name}`}>
             <p className="text-sm font-semibold">
-              {j.name}: {j.suits.suits ? "it suits" : "something speaks against it"}
+              {j.name}: {j.suits.suits ? say("mixes_page.it_suits") : say("mixes_page.something_speaks_against_it")}
             </p>
             <ul className="m-0 list-none p-0">
               {j.suits.reasons.map((r) => (

@@ -1,4 +1,5 @@
 import { Slider } from "radix-ui";
+import { say } from "../../text";
 import { useId } from "react";
 
 /** Hatchings that tell the parts of a mix apart without colour. */
@@ -102,7 +103,7 @@ export function Trough({
           {edges.map((_, i) => (
             <Slider.Thumb
               key={names[i]}
-              aria-label={`Between ${names[i]} and ${names[i + 1]}`}
+              aria-label={say("mixes_page.between_and", { names: names[i], names2: names[i + 1] })}
               className="flex h-12 w-6 cursor-ew-resize justify-center"
             >
               <span className="block h-full w-2.5 border-2 border-ink bg-ground" />

@@ -4,7 +4,7 @@ import { guideQuery } from "../../api/queries";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, call, type Catalogue, type Fault, type Garden, type Mixes, type Quality } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -47,28 +47,28 @@ export function WishForm(p: Props) {
     change({ limits });
   };
   return (
-    <form aria-label="Wishes" onSubmit={(e) => e.preventDefault()}>
+    <form aria-label={say("mixes_page.wishes")} onSubmit={(e) => e.preventDefault()}>
       <AtHand {...p} />
       <PlantField
         row
         garden={p.garden.id}
-        label="For the plant"
+        label={say("mixes_page.for_the_plant")}
         faults={faults}
         value={wished.species}
         onChange={(s) => void suit(s)}
-        none="no plant in mind"
+        none={say("mixes_page.no_plant_in_mind")}
       />
       <div className="mb-2 grid grid-cols-[6.5rem_1fr] items-center gap-2 text-sm">
-        <span>In the pot</span>
+        <span>{say("mixes_page.in_the_pot")}</span>
         <span>
           {wished.pot.name}{" "}
           <Button look="quiet" onClick={() => setDescribing(true)}>
-            Change
+            {say("common.change")}
           </Button>
         </span>
       </div>
       <fieldset className="m-0 border-0 border-t border-rule p-0">
-        <legend className="head !mb-1 w-full">Limits; leave blank what does not matter</legend>
+        <legend className="head !mb-1 w-full">{say("mixes_page.limits_leave_blank_what_does_not")}</legend>
         {QUALITIES.map((q) => (
           <LimitRow
             key={q}
@@ -86,27 +86,30 @@ export function WishForm(p: Props) {
           checked={wished.mayLime}
           onChange={(e) => change({ mayLime: e.target.checked })}
         />
-        It may be limed to the pH
+        {say("mixes_page.it_may_be_limed_to_the")}
       </label>
       <ChoiceField
         row
-        label="Way of growing"
+        label={say("mixes_page.way_of_growing")}
         field="school"
         faults={faults}
         value={wished.school}
         onChange={(s) => change({ school: SCHOOLS.find((x) => x === s) ?? "" })}
-        options={[{ value: "", label: "any" }, ...SCHOOLS.map((s) => ({ value: s, label: words("ways", s) }))]}
+        options={[
+          { value: "", label: say("mixes_page.any_way") },
+          ...SCHOOLS.map((s) => ({ value: s, label: words("ways", s) })),
+        ]}
       />
       <div className="grid grid-cols-2 gap-2">
         <NumberField
-          label="Components, at most"
+          label={say("mixes_page.components_at_most")}
           field="wish.components"
           faults={faults}
           value={wished.mostComponents}
           onChange={(mostComponents) => change({ mostComponents })}
         />
         <NumberField
-          label="Parts in all, at most"
+          label={say("mixes_page.parts_in_all_at_most")}
           field="wish.parts"
           faults={faults}
           value={wished.mostParts}
@@ -141,7 +144,7 @@ function LimitRow({
   const name = words("qualities", quality);
   const box = (end: "low" | "high", said: string) => (
     <input
-      aria-label={`${name}, at ${said}`}
+      aria-label={say("mixes_page.at", { name, said })}
       aria-invalid={fault !== undefined}
       className="box !min-h-8 !w-14 !px-1 !py-0 text-right"
       placeholder={said}
@@ -153,7 +156,7 @@ function LimitRow({
     <div className="border-b border-rule py-0.5">
       <div className="flex items-center gap-1.5">
         <span className="min-w-0 flex-1 text-sm leading-tight">{name}</span>
-        {box("low", "least")}–{box("high", "most")}
+        {box("low", say("mixes_page.least"))}–{box("high", say("mixes_page.most"))}
         <span className="note fig w-11">{limits.low.unit}</span>
       </div>
       {fault && (
@@ -166,7 +169,17 @@ function LimitRow({
 }
 
 const USES: Use[] = ["may", "must", "not"];
-const USE_SAID: Record<Use, string> = { may: "may be in", must: "must be in", not: "not in it" };
+const USE_SAID: Record<Use, string> = {
+  get may() {
+    return say("mixes_page.may_be_in");
+  },
+  get must() {
+    return say("mixes_page.must_be_in");
+  },
+  get not() {
+    return say("mixes_page.not_in_it");
+  },
+};
 
 /** What there is to mix with, ticked by the person. */
 function AtHand({ wished, change, mixes, faults }: Props) {
@@ -187,22 +200,25 @@ function AtHand({ wished, change, mixes, faults }: Props) {
   return (
     <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)} className="mb-2">
       <summary className="head !mb-1">
-        At hand: {ticked.length === 0 ? "tick what you have" : ticked.map((c) => componentName(c)).join("; ")}
+        {say("mixes_page.at_hand", {
+          value:
+            ticked.length === 0 ? say("mixes_page.tick_what_you_have") : ticked.map((c) => componentName(c)).join("; "),
+        })}
       </summary>
       <div className="mb-1 flex items-center gap-2">
         <input
           type="search"
-          aria-label="Find a component"
-          placeholder="Find a component"
+          aria-label={say("mixes_page.find_a_component")}
+          placeholder={say("mixes_page.find_a_component")}
           className="box !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
         <Button look="quiet" className="text-sm" onClick={() => set(listed.map(keyOf), "may")}>
-          All
+          {say("mixes_page.all")}
         </Button>
         <Button look="quiet" className="text-sm" onClick={() => set(listed.map(keyOf), undefined)}>
-          None
+          {say("mixes_page.none")}
         </Button>
       </div>
       {fault && (
@@ -227,7 +243,7 @@ function AtHand({ wished, change, mixes, faults }: Props) {
               </label>
               {use && (
                 <select
-                  aria-label={`${componentName(c)}: use`}
+                  aria-label={say("mixes_page.use", { componentName: componentName(c) })}
                   className="box !min-h-8 !w-28 !px-1 !py-0 !font-text text-sm"
                   value={use}
                   onChange={(e) => set([key], e.target.value as Use)}
@@ -243,7 +259,7 @@ function AtHand({ wished, change, mixes, faults }: Props) {
           );
         })}
       </ul>
-      {listed.length === 0 && <p className="note">No component is named like that.</p>}
+      {listed.length === 0 && <p className="note">{say("mixes_page.no_component_is_named_like_that")}</p>}
     </details>
   );
 }

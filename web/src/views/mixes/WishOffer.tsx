@@ -1,5 +1,5 @@
 import type { Mixes, Quality, WishesAsk, WishOffer as Offer } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -33,8 +33,8 @@ export function WishOffer({ offer, title, note, ranges, missed, mixes, shown, cu
           <h2 className="text-lg">{title}</h2>
           <p className="note">{note}</p>
         </div>
-        <Button onClick={open} aria-label={`Open the ${title.toLowerCase()} as a mix`}>
-          Open as a mix →
+        <Button onClick={open} aria-label={say("mixes_page.open_the_as_a_mix", { title: title.toLowerCase() })}>
+          {say("mixes_page.open_as_a_mix")}
         </Button>
       </div>
       <div className="gap-x-6 md:grid md:grid-cols-[1fr_1fr]">
@@ -49,7 +49,9 @@ export function WishOffer({ offer, title, note, ranges, missed, mixes, shown, cu
               </li>
             ))}
           </ul>
-          <p className="note">{offer.parts.length === 1 ? "used alone" : "parts by volume"}</p>
+          <p className="note">
+            {offer.parts.length === 1 ? say("mixes_page.used_alone") : say("mixes_page.parts_by_volume")}
+          </p>
         </div>
         <dl className="m-0">
           {offer.values.map((v) => {
@@ -68,7 +70,9 @@ export function WishOffer({ offer, title, note, ranges, missed, mixes, shown, cu
                   >
                     {missed.includes(v.quality) && "▲ "}
                     {said(v.quality, v.value, shown, currency)}
-                    {v.quality === "PH" && offer.limedTo !== undefined && `, limed to ${offer.limedTo.toFixed(1)}`}
+                    {v.quality === "PH" &&
+                      offer.limedTo !== undefined &&
+                      say("mixes_page.limed_to", { limedTo: offer.limedTo.toFixed(1) })}
                   </span>
                 </dd>
               </div>

@@ -1,38 +1,57 @@
 import type { MixLive } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 
 export type Fact = { label: string; note?: string; value: string; step?: string };
 
 const years = (y: number) =>
-  y > 40 ? "for ever" : y < 1.5 ? `${figures(y * 12, 1)} months` : `${figures(y, 2)} years`;
+  y > 40
+    ? say("common.for_ever")
+    : y < 1.5
+      ? say("mixes_page.months", { value: figures(y * 12, 1) })
+      : say("mixes_page.y_years", { y: figures(y, 2) });
 
 /** What a mix is, apart from any pot, line by line. */
 export function mixFacts(a: MixLive, shown: Shown, currency: string): Fact[] {
   return [
-    { label: "Pores", value: `${figures(a.porosity)} %` },
-    { label: "In 15 cm", note: "(6 in)", value: `${figures(a.capacity)} % water · ${figures(a.air)} % air` },
-    { label: "For roots", note: "easily", value: `${figures(a.available)} % · ${figures(a.easily)} %` },
+    { label: say("mixes_page.pores"), value: `${figures(a.porosity)} %` },
     {
-      label: "A litre",
-      note: "dry, drained",
+      label: say("mixes_page.in_15_cm"),
+      note: say("mixes_page.six_inches"),
+      value: say("mixes_page.water_air", { capacity: figures(a.capacity), air: figures(a.air) }),
+    },
+    {
+      label: say("mixes_page.for_roots"),
+      note: say("mixes_page.easily"),
+      value: `${figures(a.available)} % · ${figures(a.easily)} %`,
+    },
+    {
+      label: say("mixes_page.a_litre"),
+      note: say("mixes_page.dry_drained"),
       value: `${shown.kilograms(a.density)} · ${shown.kilograms(a.wetDensity)}`,
     },
     {
       label: "pH",
-      note: "before lime",
+      note: say("mixes_page.before_lime"),
       value: `${a.ph.toFixed(1)} ± ${a.phPlusMinus.toFixed(1)}`,
       step: "media.ph",
     },
-    { label: "Buffer", note: "as CaCO₃, for one pH", value: `${figures(a.buffer)} g/L` },
-    { label: "Exchange", note: "holds feed", value: `${figures(a.cec)} meq/100 cm³` },
-    { label: "Salt in it", note: "EC", value: `${figures(a.ec)} mS/cm` },
-    { label: "Lasts", note: "wet, wet and dry", value: `${years(a.wetYears)} · ${years(a.cycledYears)}` },
+    { label: say("mixes_page.buffer"), note: say("mixes_page.as_caco_for_one_ph"), value: `${figures(a.buffer)} g/L` },
+    { label: say("mixes_page.exchange"), note: say("mixes_page.holds_feed"), value: `${figures(a.cec)} meq/100 cm³` },
+    { label: say("mixes_page.salt_in_it"), note: "EC", value: `${figures(a.ec)} mS/cm` },
     {
-      label: "Costs",
-      note: a.costPerLitre === undefined ? "price its components" : "a litre",
+      label: say("mixes_page.lasts"),
+      note: say("mixes_page.wet_wet_and_dry"),
+      value: `${years(a.wetYears)} · ${years(a.cycledYears)}`,
+    },
+    {
+      label: say("common.costs"),
+      note: a.costPerLitre === undefined ? say("mixes_page.price_its_components") : say("mixes_page.per_litre"),
       value: a.costPerLitre === undefined ? "–" : `${currency} ${figures(a.costPerLitre, 2)}`,
     },
-    { label: "Counts as", value: `${words("families", a.kind.toUpperCase())}, ${figures(a.organic, 2)} %` },
+    {
+      label: say("mixes_page.counts_as"),
+      value: `${words("families", a.kind.toUpperCase())}, ${figures(a.organic, 2)} %`,
+    },
   ];
 }

@@ -1,6 +1,7 @@
 import { newId, type Catalogue, type Garden, type Lot, type PotInput, type Recipe, type RecipeInput } from "../../api";
 import { recipeName } from "../../text/mixes";
 import { keepDraft } from "../../ui/useDraft";
+import { say } from "../../text";
 import type { Jar } from "./jar";
 
 export function blank(id: string): RecipeInput {
@@ -71,8 +72,21 @@ export function potsFor(key: string, lots: Lot[], garden: Garden, catalogue: Cat
   });
   const trade = catalogue.tradeSizes[0];
   return [
-    { name: us ? "5 in pot" : "13 cm pot", pot: round(["13", "5"], ["9", "3½"], ["12", "4¾"]) },
-    { name: us ? "8 in pot" : "20 cm pot", pot: round(["20", "8"], ["14", "5½"], ["19", "7½"]) },
-    ...(trade ? [{ name: us ? "2¾ in cell" : "7 cm cell", pot: round(["7", "2¾"], ["5", "2"], ["6.5", "2½"]) }] : []),
+    {
+      name: us ? say("mixes_page.5_in_pot") : say("mixes_page.13_cm_pot"),
+      pot: round(["13", "5"], ["9", "3½"], ["12", "4¾"]),
+    },
+    {
+      name: us ? say("mixes_page.8_in_pot") : say("mixes_page.20_cm_pot"),
+      pot: round(["20", "8"], ["14", "5½"], ["19", "7½"]),
+    },
+    ...(trade
+      ? [
+          {
+            name: us ? say("mixes_page.2_in_cell") : say("mixes_page.7_cm_cell"),
+            pot: round(["7", "2¾"], ["5", "2"], ["6.5", "2½"]),
+          },
+        ]
+      : []),
   ];
 }

@@ -1,5 +1,5 @@
 import type { Quality, School, Typed, Wish, WishesAsk, Mixes } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures, type Shown } from "../../text/numbers";
 import type { LookedPot } from "./mixInput";
@@ -48,7 +48,7 @@ export function said(q: Quality, value: number, shown: Shown, currency: string):
     case "PH":
       return value.toFixed(1);
     case "LIFE":
-      return value > 40 ? "for ever" : `${figures(value)} yr`;
+      return value > 40 ? say("common.for_ever") : say("mixes_page.yr", { value: figures(value) });
     case "COST":
       return `${currency} ${figures(value)}`.trim();
     default:
@@ -62,14 +62,14 @@ export function wishSaid(w: Wish, mixes: Mixes, shown: Shown, currency: string):
     const c = mixes.components.find((x) => keyOf(x) === key);
     return c ? componentName(c).toLowerCase() : key;
   };
-  if (w.holding) return `${named(w.holding)} in it`;
-  if (w.free) return `no ${named(w.free)} in it`;
-  if (w.school) return `the way “${words("ways", w.school)}”`;
+  if (w.holding) return say("mixes_page.in_it", { named: named(w.holding) });
+  if (w.free) return say("mixes_page.no_in_it", { named: named(w.free) });
+  if (w.school) return say("mixes_page.the_way", { ways: words("ways", w.school) });
   if (!w.range) return "";
   const { quality, low, high } = w.range;
   const name = words("qualities", quality).toLowerCase().replace("ph", "pH").replace("ec", "EC");
-  const least = low === undefined ? "" : `at least ${said(quality, low, shown, currency)}`;
-  const most = high === undefined ? "" : `at most ${said(quality, high, shown, currency)}`;
+  const least = low === undefined ? "" : say("mixes_page.at_least", { said: said(quality, low, shown, currency) });
+  const most = high === undefined ? "" : say("mixes_page.at_most", { said: said(quality, high, shown, currency) });
   return `${name} ${[least, most].filter(Boolean).join(", ")}`;
 }
 

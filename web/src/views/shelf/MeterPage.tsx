@@ -12,7 +12,7 @@ import {
   type MeterLog,
 } from "../../api";
 import { catalogueQuery, gardenQuery, metersQuery, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { day, figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
 import { Loading, Nothing, Trouble } from "../../ui/States";
@@ -29,10 +29,10 @@ export function MeterPage() {
   const [open, setOpen] = useState<string>();
   const [fresh, setFresh] = useState(newId);
   if (logs.isLoadingError) return <Trouble problem={logs.error} again={() => void logs.refetch()} />;
-  if (!garden || !catalogue || !logs.data) return <Loading what="the pen" />;
+  if (!garden || !catalogue || !logs.data) return <Loading what={say("shelf_page.the_pen")} />;
   const meter = garden.meters.find((m) => m.id === meterId);
   const log = logs.data.find((l) => l.meterId === meterId);
-  if (!meter || !log) return <Nothing title="There is no such meter in use." />;
+  if (!meter || !log) return <Nothing title={say("shelf_page.there_is_no_such_meter_in")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const close = () => {
     setOpen(undefined);
@@ -41,19 +41,19 @@ export function MeterPage() {
   return (
     <div className="mx-auto max-w-5xl pt-4">
       <Link to="/g/$garden/shelf" params={{ garden: id }} className="note">
-        ← shelf
+        {say("shelf_page.shelf")}
       </Link>
       <h1 className="mb-3 text-3xl">{meter.name}</h1>
       <div className="gap-8 md:grid md:grid-cols-[22rem_1fr]">
-        <section aria-label="New calibration">
-          <h2 className="head !border-water">Calibrate</h2>
+        <section aria-label={say("shelf_page.new_calibration")}>
+          <h2 className="head !border-water">{say("common.calibrate")}</h2>
           <CalibrationForm key={fresh} garden={garden} meter={meter} shown={shown} id={fresh} close={close} />
         </section>
         <div className="min-w-0">
           <StandingOf meter={meter} log={log} />
-          <h2 className="head mt-4">Calibrations</h2>
+          <h2 className="head mt-4">{say("shelf_page.calibrations")}</h2>
           {log.calibrations.length === 0 ? (
-            <p className="note">None yet. Until there is one, its readings are believed less.</p>
+            <p className="note">{say("shelf_page.none_yet_until_there_is_one")}</p>
           ) : (
             <ul className="m-0 list-none p-0">
               {log.calibrations.map((c) => (
@@ -63,8 +63,12 @@ export function MeterPage() {
                   ) : (
                     <div className="flex items-start justify-between gap-2">
                       <Line c={c} />
-                      <Button look="quiet" onClick={() => setOpen(c.id)} aria-label={`Change that of ${day(c.on)}`}>
-                        Change
+                      <Button
+                        look="quiet"
+                        onClick={() => setOpen(c.id)}
+                        aria-label={say("shelf_page.change_that_of", { day: day(c.on) })}
+                      >
+                        {say("common.change")}
                       </Button>
                     </div>
                   )}
@@ -80,15 +84,17 @@ export function MeterPage() {
 
 function Line({ c }: { c: Calibration }) {
   const showed = [
-    c.ph4 !== undefined && `${c.ph4.toFixed(2)} in 4.01`,
-    c.ph7 !== undefined && `${c.ph7.toFixed(2)} in 7.00`,
-    c.ph10 !== undefined && `${c.ph10.toFixed(2)} in 10.01`,
-    c.ec !== undefined && `${c.ec.toFixed(2)} in 1.413 mS/cm`,
+    c.ph4 !== undefined && say("shelf_page.in_4_01", { ph4: c.ph4.toFixed(2) }),
+    c.ph7 !== undefined && say("shelf_page.in_7_00", { ph7: c.ph7.toFixed(2) }),
+    c.ph10 !== undefined && say("shelf_page.in_10_01", { ph10: c.ph10.toFixed(2) }),
+    c.ec !== undefined && say("shelf_page.in_1_413_ms_cm", { ec: c.ec.toFixed(2) }),
   ].filter(Boolean);
   return (
     <span>
-      <b className="fig">{day(c.on)}</b> showed {showed.join(", ")}
-      <span className="note block">{c.adjusted ? "then set to them" : "not set: readings are corrected"}</span>
+      {rich("shelf_page.showed", { b: (c) => <b className="fig">{c}</b>, day: day(c.on), showed: showed.join(", ") })}
+      <span className="note block">
+        {c.adjusted ? say("shelf_page.then_set_to_them") : say("shelf_page.not_set_readings_are_corrected")}
+      </span>
     </span>
   );
 }
@@ -99,26 +105,32 @@ function StandingOf({ meter, log: l }: { meter: Meter; log: MeterLog }) {
       "pH",
       `± ${figures(l.phPlusMinus)}`,
       l.phOn
-        ? `${day(l.phOn)}: ${signed(l.phOffset!)} at pH 7${l.phSlope === undefined ? "" : `, slope ${Math.round(l.phSlope)} %`}`
-        : "never calibrated",
+        ? say("shelf_page.at_ph_7", {
+            day: day(l.phOn),
+            signed: signed(l.phOffset!),
+            value: l.phSlope === undefined ? "" : say("shelf_page.slope", { phSlope: Math.round(l.phSlope) }),
+          })
+        : say("shelf_page.never_calibrated"),
     ],
     [
       "EC",
       `± ${figures(l.ecPlusMinus)} %`,
-      l.ecOn ? `${day(l.ecOn)}: showed ${Math.round(100 / l.ecFactor!)} % of the standard` : "never calibrated",
+      l.ecOn
+        ? say("shelf_page.showed_of_the_standard", { day: day(l.ecOn), value: Math.round(100 / l.ecFactor!) })
+        : say("shelf_page.never_calibrated"),
     ],
   ];
   return (
-    <section aria-label="How it stands">
-      <h2 className="head">Today</h2>
+    <section aria-label={say("shelf_page.how_it_stands")}>
+      <h2 className="head">{say("common.today")}</h2>
       <table className="w-full border-collapse text-left text-sm">
         <thead>
           <tr className="note border-b border-rule-strong">
-            <th className="py-1 font-semibold">What</th>
-            <th className="font-semibold">Believed to</th>
-            <th className="font-semibold">Last found</th>
-            <th className="font-semibold">Drift in a month</th>
-            <th className="font-semibold">Next</th>
+            <th className="py-1 font-semibold">{say("common.what")}</th>
+            <th className="font-semibold">{say("shelf_page.believed_to")}</th>
+            <th className="font-semibold">{say("shelf_page.last_found")}</th>
+            <th className="font-semibold">{say("shelf_page.drift_in_a_month")}</th>
+            <th className="font-semibold">{say("shelf_page.next")}</th>
           </tr>
         </thead>
         <tbody>
@@ -139,8 +151,10 @@ function StandingOf({ meter, log: l }: { meter: Meter; log: MeterLog }) {
         </p>
       ))}
       <p className="note mt-1">
-        Its leaflet says ± {plain(meter.phPlusMinus)} pH and ± {plain(meter.ecPlusMinus)} % EC; what it may have drifted
-        since it was calibrated comes on top, as it drifted before.
+        {say("shelf_page.its_leaflet_says_ph_and_ec", {
+          phPlusMinus: plain(meter.phPlusMinus),
+          ecPlusMinus: plain(meter.ecPlusMinus),
+        })}
       </p>
     </section>
   );
@@ -199,12 +213,9 @@ function CalibrationForm({
     >
       {(faults) => (
         <>
-          <p className="note mb-2">
-            Rinse, dip into each bottle, wait, and type what it shows before you set anything. Pour buffer out, never
-            back.
-          </p>
+          <p className="note mb-2">{say("shelf_page.rinse_dip_into_each_bottle_wait")}</p>
           <NumberField
-            label="Shown in pH 7.00"
+            label={say("shelf_page.shown_in_ph_7_00")}
             field="calibration.ph7"
             faults={faults}
             value={ph7}
@@ -212,7 +223,7 @@ function CalibrationForm({
             onChange={setPh7}
           />
           <NumberField
-            label="Shown in pH 4.01"
+            label={say("shelf_page.shown_in_ph_4_01")}
             field="calibration.ph4"
             faults={faults}
             value={ph4}
@@ -220,16 +231,16 @@ function CalibrationForm({
             onChange={setPh4}
           />
           <NumberField
-            label="Shown in pH 10.01"
+            label={say("shelf_page.shown_in_ph_10_01")}
             field="calibration.ph10"
             faults={faults}
             value={ph10}
             shownUnit=""
-            placeholder="only if you measure above 7"
+            placeholder={say("shelf_page.only_if_you_measure_above_7")}
             onChange={setPh10}
           />
           <NumberField
-            label="Shown in the EC standard of 1.413 mS/cm"
+            label={say("shelf_page.shown_in_the_ec_standard_of")}
             field="calibration.ec"
             faults={faults}
             value={ec}
@@ -237,7 +248,7 @@ function CalibrationForm({
             onChange={setEc}
           />
           <NumberField
-            label="The bottles are at"
+            label={say("shelf_page.the_bottles_are_at")}
             field="calibration.celsius"
             faults={faults}
             value={celsius}
@@ -245,23 +256,23 @@ function CalibrationForm({
             onChange={setCelsius}
           />
           <ChoiceField
-            label="And then"
+            label={say("shelf_page.and_then")}
             field="calibration.adjusted"
             faults={faults}
             value={adjusted ? "yes" : "no"}
             onChange={(v) => setAdjusted(v === "yes")}
             options={[
-              { value: "yes", label: "I set the pen to them" },
-              { value: "no", label: "I left it: correct its readings" },
+              { value: "yes", label: say("shelf_page.i_set_the_pen_to_them") },
+              { value: "no", label: say("shelf_page.i_left_it_correct_its_readings") },
             ]}
           />
           <DateField
-            label="On"
+            label={say("common.on")}
             field="calibration.on"
             faults={faults}
             value={on}
             onChange={setOn}
-            hint="Empty means today."
+            hint={say("shelf_page.empty_means_today")}
           />
         </>
       )}

@@ -11,7 +11,7 @@ import {
   type MeterLog,
   type Typed,
 } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { metersQuery } from "../../api/queries";
 import { day, plain } from "../../text/numbers";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
@@ -21,7 +21,7 @@ export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue:
   const logs = useQuery(metersQuery(garden.id)).data;
   return (
     <List
-      title="Meters"
+      title={say("shelf_page.meters")}
       one="meter"
       items={garden.meters}
       find={find}
@@ -29,15 +29,17 @@ export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue:
         <>
           {m.name}{" "}
           <span className="note fig block">
-            ± {plain(m.phPlusMinus)} pH · ± {plain(m.ecPlusMinus)} % EC
+            {say("shelf_page.ph_ec", { phPlusMinus: plain(m.phPlusMinus), ecPlusMinus: plain(m.ecPlusMinus) })}
           </span>
-          <span className="note block">{m.scale ? words("scales", m.scale) : "ppm scale not said yet"}</span>
+          <span className="note block">
+            {m.scale ? words("scales", m.scale) : say("shelf_page.ppm_scale_not_said_yet")}
+          </span>
           <Link
             to="/g/$garden/shelf/meter/$meter"
             params={{ garden: garden.id, meter: m.id }}
             className="inline-block text-sm leading-8 underline underline-offset-4"
           >
-            Calibrate
+            {say("common.calibrate")}
           </Link>{" "}
           <Due log={logs?.find((l) => l.meterId === m.id)} today={garden.today} />
         </>
@@ -50,12 +52,12 @@ export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue:
 /** Whether it is time to calibrate it. */
 function Due({ log, today }: { log: MeterLog | undefined; today: string }) {
   if (!log) return null;
-  if (!log.phOn && !log.ecOn) return <span className="note text-stop">▲ never calibrated</span>;
+  if (!log.phOn && !log.ecOn) return <span className="note text-stop">{say("shelf_page.never_calibrated_2")}</span>;
   const next = [log.phOn && log.phDueOn, log.ecOn && log.ecDueOn].filter((d): d is string => Boolean(d)).sort()[0]!;
   return next <= today ? (
-    <span className="note text-stop">▲ due since {day(next)}</span>
+    <span className="note text-stop">{say("shelf_page.due_since", { day: day(next) })}</span>
   ) : (
-    <span className="note">next {day(next)}</span>
+    <span className="note">{say("shelf_page.next_day", { day: day(next) })}</span>
   );
 }
 
@@ -129,67 +131,73 @@ function MeterForm({
       {(faults) => (
         <>
           <TextField
-            label="Name"
+            label={say("common.name")}
             field="meter.name"
             faults={faults}
             value={name}
             onChange={setName}
-            placeholder="Old pen"
+            placeholder={say("shelf_page.old_pen")}
           />
           <ChoiceField
-            label="Its ppm scale"
+            label={say("shelf_page.its_ppm_scale")}
             field="meter.scale"
             faults={faults}
             value={scale}
             onChange={setScale}
             options={[
-              ...(meter?.scale ? [] : [{ value: UNSAID, label: "not known yet" }]),
+              ...(meter?.scale ? [] : [{ value: UNSAID, label: say("shelf_page.not_known_yet") }]),
               ...catalogue.scales.map((s) => ({ value: s.id, label: words("scales", s.id) })),
             ]}
           />
           <NumberField
-            label="± of its pH"
+            label={say("shelf_page.of_its_ph")}
             field="meter.ph_plus_minus"
             faults={faults}
             value={ph}
             onChange={setPh}
-            hint="Cheap pens ± 0.1 to 0.2, more when not calibrated."
+            hint={say("shelf_page.cheap_pens_0_1_to_0")}
           />
-          <NumberField label="± of its EC" field="meter.ec_plus_minus" faults={faults} value={ec} onChange={setEc} />
+          <NumberField
+            label={say("shelf_page.of_its_ec")}
+            field="meter.ec_plus_minus"
+            faults={faults}
+            value={ec}
+            onChange={setEc}
+          />
           <ChoiceField
-            label="Warmth of the water"
+            label={say("shelf_page.warmth_of_the_water")}
             field="meter.compensates"
             faults={faults}
             value={compensates ? "yes" : "no"}
             onChange={(v) => setCompensates(v === "yes")}
             options={[
-              { value: "yes", label: "it corrects for it (ATC)" },
-              { value: "no", label: "it does not" },
+              { value: "yes", label: say("shelf_page.it_corrects_for_it_atc") },
+              { value: "no", label: say("shelf_page.it_does_not") },
             ]}
           />
           <DateField
-            label="Glass new on"
+            label={say("shelf_page.glass_new_on")}
             field="meter.probe"
             faults={faults}
             value={probeSince}
             onChange={setProbeSince}
           />
           <NumberField
-            label="Calibrate every"
+            label={say("shelf_page.calibrate_every")}
             field="meter.every_days"
             faults={faults}
             value={every}
-            placeholder="by its drift"
+            placeholder={say("shelf_page.by_its_drift")}
             onChange={setEvery}
           />
           <NumberField
-            label="Heard on port"
+            label={say("shelf_page.heard_on_port")}
             field="meter.port"
             faults={faults}
             value={port}
-            placeholder="not connected"
+            placeholder={say("shelf_page.not_connected")}
             onChange={setPort}
-            hint="Of this machine. The simulated pen listens on 7807."
+            hint={say("shelf_page.of_this_machine_the_simulated_pen")}
           />
         </>
       )}

@@ -1,24 +1,16 @@
 import { useState } from "react";
 import { api, edit, type Garden, type Place, type PlaceInput, type Typed } from "../../api";
-import { words } from "../../text";
-import { plain, type Shown } from "../../text/numbers";
+import { words, say, rich } from "../../text";
+import { dayOfYear, monthNames, plain, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { List, ThingForm } from "./things";
 
 const PRESETS = ["north_window", "south_window", "lamp_shelf", "glasshouse", "tunnel", "open_bench"] as const;
 type Preset = (typeof PRESETS)[number];
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
-
-/** 10-25 as 25 Oct. */
-function dayOfYear(monthDay: string): string {
-  const [month = "1", day = "1"] = monthDay.split("-");
-  return `${Number(day)}\u00a0${MONTHS[Number(month) - 1] ?? ""}`;
-}
-
 export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (
     <List
-      title="Places"
+      title={say("shelf_page.places")}
       one="place"
       items={garden.places}
       find={find}
@@ -26,13 +18,20 @@ export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; 
         <>
           {p.name}
           <span className="note fig block">
-            {shown.celsius(p.lows[0] ?? 0)}–{shown.celsius(p.highs[0] ?? 0)} {shown.degree} in January,{" "}
-            {shown.celsius(p.lows[6] ?? 0)}–{shown.celsius(p.highs[6] ?? 0)} in July
+            {say("shelf_page.in_january_in_july", {
+              celsius: shown.celsius(p.lows[0] ?? 0),
+              celsius2: shown.celsius(p.highs[0] ?? 0),
+              degree: shown.degree,
+              celsius3: shown.celsius(p.lows[6] ?? 0),
+              celsius4: shown.celsius(p.highs[6] ?? 0),
+            })}
           </span>
           <span className="note block">
-            {plain(p.lightShare * 100)} % of the light outdoors
-            {p.lampHours !== undefined && `, lamps ${plain(p.lampHours)}\u00a0h`}
-            {p.firstFrost && `, frost from ${dayOfYear(p.firstFrost)}`}
+            {rich("shelf_page.of_the_light_outdoors", {
+              value: plain(p.lightShare * 100),
+              value2: p.lampHours !== undefined && say("shelf_page.lamps_h", { lampHours: plain(p.lampHours) }),
+              value3: p.firstFrost && say("shelf_page.frost_from", { dayOfYear: dayOfYear(p.firstFrost) }),
+            })}
           </span>
         </>
       )}
@@ -64,21 +63,21 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
       {(faults) => (
         <>
           <TextField
-            label="Name"
+            label={say("common.name")}
             field="place.name"
             faults={faults}
             value={name}
             onChange={setName}
-            placeholder="Kitchen sill"
+            placeholder={say("shelf_page.kitchen_sill")}
           />
           <ChoiceField
-            label="What it is like"
+            label={say("shelf_page.what_it_is_like")}
             field="place.preset"
             faults={faults}
             value={preset}
             onChange={(v) => setPreset(v as Preset)}
             options={PRESETS.map((p) => ({ value: p, label: words("presets", p) }))}
-            hint="An average year of such a place at your latitude; change it month by month afterwards."
+            hint={say("shelf_page.an_average_year_of_such_a")}
           />
         </>
       )}
@@ -95,8 +94,8 @@ function inputOf(p: Place, shown: Shown): PlaceInput {
     id: p.id,
     name: p.name,
     kind: p.kind,
-    lows: p.lows.map((t, m) => degrees(`low.${m + 1}`, t)),
-    highs: p.highs.map((t, m) => degrees(`high.${m + 1}`, t)),
+    lows: p.lows.map((t, m) => degrees(say("shelf_page.low", { value: m + 1 }), t)),
+    highs: p.highs.map((t, m) => degrees(say("shelf_page.high", { value: m + 1 }), t)),
     humidity: typed("humidity", p.humidity, "%"),
     lightShare: typed("lightShare", p.lightShare * 100, "%"),
     lampHours: typed("lampHours", p.lampHours, "h"),
@@ -133,14 +132,14 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
         return (
           <>
             <TextField
-              label="Name"
+              label={say("common.name")}
               field="place.name"
               faults={faults}
               value={input.name}
               onChange={(name) => set({ name })}
             />
             <ChoiceField
-              label="It is"
+              label={say("shelf_page.it_is")}
               field="place.kind"
               faults={faults}
               value={input.kind}
@@ -154,18 +153,18 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
               <thead>
                 <tr className="note">
                   <th className="text-left font-semibold">{input.lows[0]?.unit}</th>
-                  <th className="text-left font-semibold">night</th>
-                  <th className="text-left font-semibold">day</th>
+                  <th className="text-left font-semibold">{say("shelf_page.night")}</th>
+                  <th className="text-left font-semibold">{say("common.day_2")}</th>
                 </tr>
               </thead>
               <tbody>
-                {MONTHS.map((name, m) => (
+                {monthNames().map((name, m) => (
                   <tr key={name}>
                     <td className="pr-2">{name}</td>
                     {(["lows", "highs"] as const).map((list) => (
                       <td key={list} className="pr-1">
                         <input
-                          aria-label={`${name}, ${list === "lows" ? "night" : "day"}`}
+                          aria-label={`${name}, ${list === "lows" ? say("shelf_page.night") : say("common.day_2")}`}
                           className="box !min-h-7 !w-16 !py-0"
                           value={input[list][m]?.text ?? ""}
                           onChange={(e) => month(list, m, e.target.value)}
@@ -182,29 +181,29 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
               </p>
             )}
             <NumberField
-              label="Humidity"
+              label={say("common.humidity")}
               field="place.humidity"
               faults={faults}
               value={input.humidity}
               onChange={(humidity) => set({ humidity })}
             />
             <NumberField
-              label="Light, of that outdoors"
+              label={say("shelf_page.light_of_that_outdoors")}
               field="place.light"
               faults={faults}
               value={input.lightShare}
               onChange={(lightShare) => set({ lightShare })}
-              hint="A north window about 15–20 %, a south window 40 %, a clean glasshouse 60 %."
+              hint={say("shelf_page.a_north_window_about_15_20")}
             />
             <div className="grid grid-cols-2 gap-2">
               <ChoiceField
-                label="Air"
+                label={say("common.air")}
                 field="place.air"
                 faults={faults}
                 value={input.air ?? ""}
                 onChange={(air) => set({ air: (air || undefined) as PlaceInput["air"] })}
                 options={[
-                  { value: "", label: "not told" },
+                  { value: "", label: say("common.not_told") },
                   ...(["STILL", "MOVING", "WINDY"] as const).map((a) => ({
                     value: a,
                     label: words("airs", a.toLowerCase()),
@@ -212,13 +211,13 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
                 ]}
               />
               <ChoiceField
-                label="Window looks"
+                label={say("shelf_page.window_looks")}
                 field="place.aspect"
                 faults={faults}
                 value={input.aspect ?? ""}
                 onChange={(aspect) => set({ aspect: (aspect || undefined) as PlaceInput["aspect"] })}
                 options={[
-                  { value: "", label: "no window" },
+                  { value: "", label: say("shelf_page.no_window") },
                   ...(["NORTH", "EAST", "SOUTH", "WEST"] as const).map((a) => ({
                     value: a,
                     label: words("aspects", a.toLowerCase()),
@@ -226,15 +225,15 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
                 ]}
               />
               <NumberField
-                label="Rain that reaches it"
+                label={say("shelf_page.rain_that_reaches_it")}
                 field="place.rain"
                 faults={faults}
                 value={input.rainShare ?? { text: "", unit: "%" }}
-                placeholder="none"
+                placeholder={say("common.none")}
                 onChange={(rainShare) => set({ rainShare })}
               />
               <NumberField
-                label="Above the sea"
+                label={say("shelf_page.above_the_sea")}
                 field="place.altitude"
                 faults={faults}
                 value={input.altitude ?? { text: "", unit: "m" }}
@@ -243,36 +242,36 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
                 onChange={(altitude) => set({ altitude })}
               />
               <NumberField
-                label="Lamps"
+                label={say("shelf_page.lamps")}
                 field="place.lamp_hours"
                 faults={faults}
                 value={input.lampHours ?? { text: "", unit: "h" }}
-                placeholder="none"
+                placeholder={say("common.none")}
                 onChange={(lampHours) => set({ lampHours })}
               />
               <NumberField
-                label="µmol/m²/s"
+                label={say("shelf_page.mol_m_s")}
                 field="place.lamp_light"
                 faults={faults}
                 value={input.lampPpfd ?? { text: "", unit: "" }}
                 shownUnit=""
-                placeholder="none"
+                placeholder={say("common.none")}
                 onChange={(lampPpfd) => set({ lampPpfd })}
               />
               <TextField
-                label="Last frost, MM-DD"
+                label={say("shelf_page.last_frost_mm_dd")}
                 field="place.frosts"
                 faults={faults}
                 value={input.lastFrost ?? ""}
-                placeholder="none"
+                placeholder={say("common.none")}
                 onChange={(v) => set({ lastFrost: v || undefined })}
               />
               <TextField
-                label="First frost, MM-DD"
+                label={say("shelf_page.first_frost_mm_dd")}
                 field="place.frosts"
                 faults={[]}
                 value={input.firstFrost ?? ""}
-                placeholder="none"
+                placeholder={say("common.none")}
                 onChange={(v) => set({ firstFrost: v || undefined })}
               />
             </div>

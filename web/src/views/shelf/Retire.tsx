@@ -2,6 +2,7 @@ import { api, edit, type Garden } from "../../api";
 import { useAct } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { useNotices } from "../../ui/notices";
+import { say } from "../../text";
 import { useTold } from "../../ui/useUndo";
 
 /** Puts a thing away: what refers to it keeps it, new work is not offered it, and Undo brings it back. */
@@ -28,7 +29,7 @@ export function Retire({
   done?: () => void;
 }) {
   const told = useTold(garden.id);
-  const { say } = useNotices();
+  const { notify } = useNotices();
   const retire = useAct(
     garden.id,
     () =>
@@ -39,7 +40,7 @@ export function Retire({
         }),
       ),
     ({ act }) => {
-      told("Put away.", act);
+      told(say("shelf_page.put_away"), act);
       done?.();
     },
   );
@@ -47,9 +48,9 @@ export function Retire({
     <Button
       look="quiet"
       disabled={retire.isPending}
-      onClick={() => retire.mutate(undefined, { onError: (e) => say({ text: e.detail, bad: true }) })}
+      onClick={() => retire.mutate(undefined, { onError: (e) => notify({ text: e.detail, bad: true }) })}
     >
-      Put away
+      {say("shelf_page.put_away_2")}
     </Button>
   );
 }

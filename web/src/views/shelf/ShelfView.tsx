@@ -8,6 +8,7 @@ import { Places } from "./Places";
 import { StockList } from "./StockList";
 import { Vessels } from "./Vessels";
 import { Walk } from "./Walk";
+import { say } from "../../text";
 import { Waters } from "./Waters";
 
 /** What stands beside the plants: feeds and mixes in stock, vessels, waters, meters, and the places themselves. */
@@ -15,16 +16,16 @@ export function ShelfView() {
   const garden = useQuery(gardenQuery(useGardenId())).data;
   const catalogue = useQuery(catalogueQuery).data;
   const [find, setFind] = useState("");
-  if (!garden || !catalogue) return <Loading what="the shelf" />;
+  if (!garden || !catalogue) return <Loading what={say("shelf_page.the_shelf")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   return (
     <div className="pt-4">
       <div className="no-print mb-3 flex flex-wrap items-center gap-3">
-        <h1 className="mr-2 text-3xl">Shelf</h1>
+        <h1 className="mr-2 text-3xl">{say("common.shelf")}</h1>
         <input
           type="search"
-          aria-label="Find on the shelf"
-          placeholder="Find on the shelf"
+          aria-label={say("shelf_page.find_on_the_shelf")}
+          placeholder={say("shelf_page.find_on_the_shelf")}
           className="box !w-56 !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}

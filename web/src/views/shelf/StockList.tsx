@@ -8,6 +8,7 @@ import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { Loading, Trouble } from "../../ui/States";
+import { say } from "../../text";
 import { ThingForm } from "./things";
 
 /** A feed, mix or component of which there may be a stock. */
@@ -27,7 +28,7 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
   const feeds = useQuery(feedsQuery(garden.id));
   const mixes = useQuery(mixesQuery(garden.id));
   const [counted, setCounted] = useState<Kept>();
-  if (stock.isPending || feeds.isPending || mixes.isPending) return <Loading what="the stock" />;
+  if (stock.isPending || feeds.isPending || mixes.isPending) return <Loading what={say("shelf_page.the_stock")} />;
   if (stock.isLoadingError) return <Trouble problem={stock.error} again={() => void stock.refetch()} />;
   if (feeds.isLoadingError) return <Trouble problem={feeds.error} again={() => void feeds.refetch()} />;
   if (mixes.isLoadingError) return <Trouble problem={mixes.error} again={() => void mixes.refetch()} />;
@@ -68,19 +69,19 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
     unit === "g" ? shown.grams(v) : shown.litres(unit === "mL" ? v / 1000 : v);
   if (find && kept.length === 0) return null;
   return (
-    <section aria-label="Stock" className="mb-6">
-      <h2 className="head">In stock</h2>
+    <section aria-label={say("shelf_page.stock")} className="mb-6">
+      <h2 className="head">{say("shelf_page.in_stock")}</h2>
       <div className="relative overflow-x-auto">
         <table className="w-full border-collapse text-left">
           <thead>
             <tr className="note border-b border-rule-strong">
-              <th className="py-1 font-semibold">What</th>
-              <th className="font-semibold">Left</th>
-              <th className="font-semibold">Enough for</th>
-              <th className="hidden font-semibold sm:table-cell">Opened</th>
-              <th className="hidden font-semibold sm:table-cell">Worth</th>
+              <th className="py-1 font-semibold">{say("common.what")}</th>
+              <th className="font-semibold">{say("shelf_page.left")}</th>
+              <th className="font-semibold">{say("shelf_page.enough_for")}</th>
+              <th className="hidden font-semibold sm:table-cell">{say("shelf_page.opened")}</th>
+              <th className="hidden font-semibold sm:table-cell">{say("shelf_page.worth")}</th>
               <th>
-                <span className="sr-only">Change</span>
+                <span className="sr-only">{say("common.change")}</span>
               </th>
             </tr>
           </thead>
@@ -91,15 +92,23 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
                 <tr key={k.key} className="border-b border-rule">
                   <td className="py-1 pr-3">{k.name}</td>
                   <td className="fig pr-3 whitespace-nowrap">
-                    {s ? s.usedMore ? <span className="text-stop">▲ count again</span> : amount(s.unit, s.left) : "–"}
+                    {s ? (
+                      s.usedMore ? (
+                        <span className="text-stop">{say("shelf_page.count_again")}</span>
+                      ) : (
+                        amount(s.unit, s.left)
+                      )
+                    ) : (
+                      "–"
+                    )}
                   </td>
                   <td className="fig pr-3 whitespace-nowrap">
                     {s?.weeks !== undefined && !s.usedMore
                       ? s.weeks > 104
-                        ? "over 2 years"
-                        : `about ${figures(s.weeks)} weeks`
+                        ? say("shelf_page.over_2_years")
+                        : say("shelf_page.about_weeks", { weeks: figures(s.weeks) })
                       : s && k.feedId
-                        ? "not being used"
+                        ? say("shelf_page.not_being_used")
                         : "–"}
                   </td>
                   <td className="fig hidden pr-3 whitespace-nowrap sm:table-cell">
@@ -109,8 +118,12 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
                     {s?.leftCost === undefined ? "–" : `${s.stock.currency ?? ""} ${s.leftCost.toFixed(2)}`}
                   </td>
                   <td className="text-right">
-                    <Button look="quiet" onClick={() => setCounted(k)} aria-label={`Count ${k.name}`}>
-                      {s ? "Count again" : "Count"}
+                    <Button
+                      look="quiet"
+                      onClick={() => setCounted(k)}
+                      aria-label={say("shelf_page.count", { name: k.name })}
+                    >
+                      {s ? say("shelf_page.count_again_2") : say("shelf_page.count_2")}
                     </Button>
                   </td>
                 </tr>
@@ -119,30 +132,31 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
           </tbody>
         </table>
       </div>
-      <p className="note mt-1">
-        Drawn down by the journal: feeds by what was given, mixes by what went into pots, components by the batches
-        made. Weeks at today's rate of feeding.
-      </p>
+      <p className="note mt-1">{say("shelf_page.drawn_down_by_the_journal_feeds")}</p>
       {!find && (
         <div className="no-print max-w-sm">
           <ChoiceField
             row
-            label="Count also"
+            label={say("shelf_page.count_also")}
             field="stock"
             faults={[]}
             value=""
             onChange={(key) => setCounted(all.find((k) => k.key === key))}
             options={[
-              { value: "", label: "a mix or a component …" },
+              { value: "", label: say("shelf_page.a_mix_or_a_component") },
               ...all
                 .filter((k) => !kept.includes(k))
-                .map((k) => ({ value: k.key, label: k.name, group: k.mix ? "Mixes" : "Components" })),
+                .map((k) => ({
+                  value: k.key,
+                  label: k.name,
+                  group: k.mix ? say("common.mixes") : say("common.components"),
+                })),
             ]}
           />
         </div>
       )}
       {counted && (
-        <Panel title={`Count: ${counted.name}`} close={() => setCounted(undefined)}>
+        <Panel title={say("shelf_page.count_name", { name: counted.name })} close={() => setCounted(undefined)}>
           <StockForm garden={garden} kept={counted} close={() => setCounted(undefined)} />
         </Panel>
       )}
@@ -188,36 +202,45 @@ function StockForm({ garden, kept, close }: { garden: Garden; kept: Kept; close:
       {(faults) => (
         <>
           <NumberField
-            label="There is now"
+            label={say("shelf_page.there_is_now")}
             field="stock.amount"
             faults={faults}
             value={amount}
             units={units}
             onChange={setAmount}
-            hint={s && `Counted ${day(s.countedOn)}: ${s.amountTyped.text} ${s.amountTyped.unit}.`}
+            hint={
+              s &&
+              say("shelf_page.counted", { day: day(s.countedOn), text: s.amountTyped.text, unit: s.amountTyped.unit })
+            }
           />
           <div className="grid grid-cols-2 gap-3">
             <DateField
-              label="Counted, before that day's work"
+              label={say("shelf_page.counted_before_that_days_work")}
               field="stock.counted_on"
               faults={faults}
               value={countedOn}
               onChange={setCountedOn}
             />
-            <DateField label="Opened" field="stock.opened_on" faults={faults} value={openedOn} onChange={setOpenedOn} />
+            <DateField
+              label={say("shelf_page.opened")}
+              field="stock.opened_on"
+              faults={faults}
+              value={openedOn}
+              onChange={setOpenedOn}
+            />
           </div>
           <NumberField
-            label="One pack holds"
+            label={say("shelf_page.one_pack_holds")}
             field="stock.pack"
             faults={faults}
             value={pack}
             units={units}
-            placeholder="if you track cost"
+            placeholder={say("shelf_page.if_you_track_cost")}
             onChange={setPack}
           />
           <div className="grid grid-cols-2 gap-3">
             <NumberField
-              label="One pack costs"
+              label={say("shelf_page.one_pack_costs")}
               field="stock.cost"
               faults={faults}
               value={cost}
@@ -225,7 +248,7 @@ function StockForm({ garden, kept, close }: { garden: Garden; kept: Kept; close:
               onChange={setCost}
             />
             <TextField
-              label="Currency"
+              label={say("common.currency")}
               field="stock.currency"
               faults={faults}
               value={currency}

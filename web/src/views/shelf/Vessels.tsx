@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { api, edit, type Garden, type Typed, type Vessel, type VesselInput } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { List, ThingForm } from "./things";
@@ -10,7 +10,7 @@ const USES: Vessel["use"][] = ["can", "tub", "shovel", "handful", "drip"];
 export function Vessels({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (
     <List
-      title="Cans, tubs, shovels"
+      title={say("shelf_page.cans_tubs_shovels")}
       one="vessel"
       items={garden.vessels}
       find={find}
@@ -58,15 +58,15 @@ function VesselForm({
       {(faults) => (
         <>
           <TextField
-            label="Name"
+            label={say("common.name")}
             field="vessel.name"
             faults={faults}
             value={name}
             onChange={setName}
-            placeholder="Blue bucket"
+            placeholder={say("shelf_page.blue_bucket")}
           />
           <ChoiceField
-            label="Used as"
+            label={say("shelf_page.used_as")}
             field="vessel.use"
             faults={faults}
             value={use}
@@ -74,7 +74,7 @@ function VesselForm({
             options={USES.map((u) => ({ value: u, label: words("uses", u) }))}
           />
           <NumberField
-            label="Holds, up to where you fill it"
+            label={say("shelf_page.holds_up_to_where_you_fill")}
             field="vessel.litres"
             faults={faults}
             value={litres}

@@ -1,6 +1,7 @@
 import { api, edit, type Edited, type Garden } from "../../api";
 import { useAct } from "../../api/queries";
 import { Trouble } from "../../ui/States";
+import { say } from "../../text";
 import { useTold } from "../../ui/useUndo";
 
 /** The order in which the places are walked by on the round. */
@@ -12,7 +13,7 @@ export function Walk({ garden }: { garden: Garden }) {
     (order) =>
       edit(api.PUT("/api/gardens/{garden}/walk", { params: { path: { garden: garden.id } }, body: { places: order } })),
     (done) => {
-      if (done.act) told("The walk is changed.", done.act);
+      if (done.act) told(say("shelf_page.the_walk_is_changed"), done.act);
     },
   );
   if (places.length < 2) return null;
@@ -22,9 +23,9 @@ export function Walk({ garden }: { garden: Garden }) {
     save.mutate(order);
   };
   return (
-    <section aria-label="The walk" className="no-print mt-4">
-      <h2 className="head">The walk</h2>
-      <p className="note">In this order the round and the bench go by the places.</p>
+    <section aria-label={say("shelf_page.the_walk")} className="no-print mt-4">
+      <h2 className="head">{say("shelf_page.the_walk")}</h2>
+      <p className="note">{say("shelf_page.in_this_order_the_round_and")}</p>
       <ol className="m-0 list-decimal pl-6">
         {places.map((p, i) => (
           <li key={p.id} className="border-b border-rule">
@@ -35,7 +36,7 @@ export function Walk({ garden }: { garden: Garden }) {
                   type="button"
                   disabled={save.isPending}
                   onClick={() => sooner(i)}
-                  aria-label={`${p.name}: sooner on the walk`}
+                  aria-label={say("shelf_page.sooner_on_the_walk", { name: p.name })}
                   className="min-h-9 min-w-9"
                 >
                   ↑

@@ -1,5 +1,5 @@
 import type { Fault, WaterInput } from "../../api";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { DISSOLVED } from "./waterInput";
 
@@ -18,15 +18,15 @@ export function WaterFields({
   return (
     <>
       <TextField
-        label="Name"
+        label={say("common.name")}
         field="water.name"
         faults={faults}
         value={input.name}
         onChange={(name) => change({ name })}
-        placeholder="Rain butt"
+        placeholder={say("shelf_page.rain_butt")}
       />
       <ChoiceField
-        label="Comes from"
+        label={say("shelf_page.comes_from")}
         field="water.kind"
         faults={faults}
         value={input.kind ?? "tap"}
@@ -50,18 +50,18 @@ export function WaterFields({
         onChange={(ph) => change({ ph })}
       />
       <NumberField
-        label="Alkalinity (KH)"
+        label={say("shelf_page.alkalinity_kh")}
         field="water.alkalinity"
         faults={faults}
         value={input.alkalinity ?? { text: "", unit: "mg/L CaCO₃" }}
         units={["mg/L CaCO₃", "meq/L", "°dKH"]}
-        placeholder="from the report"
+        placeholder={say("shelf_page.from_the_report")}
         onChange={(alkalinity) => change({ alkalinity })}
-        hint="Not hardness: what acid has to work against."
+        hint={say("shelf_page.not_hardness_what_acid_has_to")}
       />
       <details open={Object.keys(input.contents ?? {}).length > 0} className="mb-2">
         <summary className="note underline decoration-rule-strong underline-offset-4">
-          The rest of its report, mg/L
+          {say("shelf_page.the_rest_of_its_report_mg")}
         </summary>
         <div className="grid grid-cols-2 gap-x-2">
           {DISSOLVED.map((d) => (

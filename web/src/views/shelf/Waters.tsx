@@ -3,12 +3,13 @@ import { api, edit, type Garden, type Water, type WaterInput } from "../../api";
 import { plain } from "../../text/numbers";
 import { WaterFields } from "./WaterFields";
 import { waterInput } from "./waterInput";
+import { say } from "../../text";
 import { List, ThingForm } from "./things";
 
 export function Waters({ garden, find }: { garden: Garden; find: string }) {
   return (
     <List
-      title="Waters"
+      title={say("shelf_page.waters")}
       one="water"
       items={garden.waters}
       find={find}
@@ -16,8 +17,8 @@ export function Waters({ garden, find }: { garden: Garden; find: string }) {
         <>
           {w.name}{" "}
           <span className="note fig block">
-            EC {plain(w.ec)} mS/cm · pH {plain(w.ph)}
-            {w.alkalinity !== undefined && ` · ${plain(w.alkalinity)} mg/L CaCO₃`}
+            {say("shelf_page.ec_ms_cm_ph", { ec: plain(w.ec), ph: plain(w.ph) })}
+            {w.alkalinity !== undefined && say("shelf_page.mg_l_caco", { alkalinity: plain(w.alkalinity) })}
           </span>
         </>
       )}

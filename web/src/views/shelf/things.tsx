@@ -5,6 +5,7 @@ import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
 import { Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
+import { say, words } from "../../text";
 import { Retire } from "./Retire";
 
 type Thing = { id: string; version: number; retired?: boolean; name: string };
@@ -44,8 +45,12 @@ export function List<T extends Thing>({
             ) : (
               <div className="flex items-start justify-between gap-2">
                 <span>{line(i)}</span>
-                <Button look="quiet" onClick={() => setOpen(i.id)} aria-label={`Change ${i.name}`}>
-                  Change
+                <Button
+                  look="quiet"
+                  onClick={() => setOpen(i.id)}
+                  aria-label={say("common.change_name", { name: i.name })}
+                >
+                  {say("common.change")}
                 </Button>
               </div>
             )}
@@ -53,7 +58,11 @@ export function List<T extends Thing>({
         ))}
       </ul>
       <div className="mt-2">
-        {open === fresh ? form(undefined, fresh, close) : <Button onClick={() => setOpen(fresh)}>Add a {one}</Button>}
+        {open === fresh ? (
+          form(undefined, fresh, close)
+        ) : (
+          <Button onClick={() => setOpen(fresh)}>{say("common.add_a", { one })}</Button>
+        )}
       </div>
     </section>
   );
@@ -88,7 +97,7 @@ export function ThingForm<In extends Input, Out>({
 }) {
   const told = useTold(garden.id);
   const save = useAct(garden.id, send, ({ act }) => {
-    told("Saved.", act);
+    told(say("common.saved_2"), act);
     close();
   });
   const problem = save.error;
@@ -97,7 +106,7 @@ export function ThingForm<In extends Input, Out>({
   const faults = problem?.faults ?? [];
   return (
     <form
-      aria-label={kind}
+      aria-label={words("things", kind)}
       onSubmit={(e: FormEvent) => {
         e.preventDefault();
         save.mutate(input);
@@ -118,10 +127,10 @@ export function ThingForm<In extends Input, Out>({
       )}
       <div className="flex items-center gap-3">
         <Button look="ink" type="submit" disabled={save.isPending || present !== undefined}>
-          {save.isPending ? "Saving …" : problem?.retry ? "Retry" : "Save"}
+          {save.isPending ? say("common.saving") : problem?.retry ? say("common.retry") : say("common.save")}
         </Button>
         <Button look="quiet" onClick={close}>
-          Leave it
+          {say("common.leave_it")}
         </Button>
         {own && input.version > 0 && <Retire kind={kind} thing={input} garden={garden} done={close} />}
       </div>

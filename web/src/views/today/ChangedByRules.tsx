@@ -1,7 +1,7 @@
 import { Link } from "@tanstack/react-router";
 import { api, call, type Today } from "../../api";
 import { useAct } from "../../api/queries";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 
@@ -15,10 +15,8 @@ export function ChangedByRules({ changed, garden, shown }: { changed: Changed; g
     () => undefined,
   );
   return (
-    <section aria-label="Plans changed by new rules" className="mb-4 border-l-4 border-ink pl-3">
-      <h2 className="head">
-        The rules have changed, and with them {changed.length} {changed.length === 1 ? "plan" : "plans"}
-      </h2>
+    <section aria-label={say("today_page.plans_changed_by_new_rules")} className="mb-4 border-l-4 border-ink pl-3">
+      <h2 className="head">{say("today_page.the_rules_have_changed_and_with", { count: changed.length })}</h2>
       <ul className="m-0 max-h-80 list-none overflow-y-auto p-0 text-sm">
         {changed.map((c) => (
           <li key={c.lotId} className="border-b border-rule py-1">
@@ -28,20 +26,24 @@ export function ChangedByRules({ changed, garden, shown }: { changed: Changed; g
             {c.water !== c.waterBefore && (
               <span>
                 {" "}
-                · water {day(c.waterBefore)} → <b>{day(c.water)}</b>
+                {say("today_page.water", { day: day(c.waterBefore) })} <b>{day(c.water)}</b>
               </span>
             )}
             {c.feed !== c.feedBefore && (
               <span>
                 {" "}
-                · feed {c.feedBefore ? day(c.feedBefore) : "none"} → <b>{c.feed ? day(c.feed) : "none"}</b>
+                {say("today_page.feed", { day: c.feedBefore ? day(c.feedBefore) : say("common.none") })}{" "}
+                <b>{c.feed ? day(c.feed) : say("common.none")}</b>
               </span>
             )}
             {c.perWeek !== c.perWeekBefore && c.measure && (
               <span>
                 {" "}
-                · {shown.product(c.perWeekBefore, c.measure)} → <b>{shown.product(c.perWeek, c.measure)}</b> a week for
-                each pot
+                {rich("today_page.a_week_for_each_pot", {
+                  product: shown.product(c.perWeekBefore, c.measure),
+                  b: (c) => <b>{c}</b>,
+                  product2: shown.product(c.perWeek, c.measure),
+                })}
               </span>
             )}
             {c.binding && <span className="note"> ({words("bindings", c.binding)})</span>}
@@ -49,7 +51,7 @@ export function ChangedByRules({ changed, garden, shown }: { changed: Changed; g
         ))}
       </ul>
       <Button look="quiet" disabled={seen.isPending} onClick={() => seen.mutate(undefined)}>
-        Seen
+        {say("today_page.seen")}
       </Button>
     </section>
   );

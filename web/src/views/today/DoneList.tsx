@@ -1,6 +1,6 @@
 import type { Entry, Garden } from "../../api";
 import { dismiss, type Outbox, withdraw } from "../../api/outbox";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { tendedWords } from "../../text/care";
 import { clock, day, type Shown } from "../../text/numbers";
 import { useUndo } from "../../ui/useUndo";
@@ -44,13 +44,23 @@ export function DoneList({ done, box, garden, shown }: Props) {
   const what = ({ event: e }: Entry) => {
     switch (e.kind) {
       case "skipping":
-        return `${words("entries", e.kind)}: ${words("skips", e.reason)}, until ${day(e.untilOn)}`;
+        return say("today_page.until", {
+          entries: words("entries", e.kind),
+          skips: words("skips", e.reason),
+          day: day(e.untilOn),
+        });
       case "tending":
         return tendedWords(e);
       case "watering":
-        return `${e.flush ? "flushed" : words("entries", e.kind)} · ${shown.litres(e.litresEach)} each`;
+        return say("today_page.each", {
+          value: e.flush ? say("today_page.flushed") : words("entries", e.kind),
+          litresEach: shown.litres(e.litresEach),
+        });
       case "feeding":
-        return `${words("entries", e.kind)} · ${shown.litres(e.litresEach)} each`;
+        return say("today_page.entries_litreseach_each", {
+          entries: words("entries", e.kind),
+          litresEach: shown.litres(e.litresEach),
+        });
       case "lifting":
         return `${words("entries", e.kind)}: ${words("holds", e.hold)}`;
       default:
@@ -60,34 +70,37 @@ export function DoneList({ done, box, garden, shown }: Props) {
   const told = (e: Entry) =>
     `${what(e)} · ${clock(e.event.kind === "skipping" ? e.recordedAt : e.occurredAt, garden.timeZone)}`;
   return (
-    <section aria-label="Done today">
+    <section aria-label={say("today_page.done_today")}>
       {box.refused.length > 0 && (
         <>
-          <h2 className="head !border-stop">Not recorded</h2>
+          <h2 className="head !border-stop">{say("today_page.not_recorded")}</h2>
           <ul className="mb-3 list-none p-0">
             {box.refused.map((r) => (
               <Line
                 key={r.key}
                 mark="▲"
                 name={r.lotName}
-                told={`ticked at ${clock(r.at, garden.timeZone)}: ${r.why}`}
+                told={say("today_page.ticked_at", { clock: clock(r.at, garden.timeZone), why: r.why })}
                 act={() => dismiss(garden.id, r.key)}
-                label="Seen"
+                label={say("today_page.seen")}
               />
             ))}
           </ul>
         </>
       )}
-      <h2 className="head">Done today</h2>
+      <h2 className="head">{say("today_page.done_today")}</h2>
       <ul className="list-none p-0">
         {[...box.waiting].reverse().map((w) => (
           <Line
             key={w.key}
             mark="…"
             name={w.lotName}
-            told={`${w.skip ? "left" : "done"} at ${clock(w.at, garden.timeZone)}, waiting to be sent`}
+            told={say("today_page.done_at_waiting_to_be_sent", {
+              which: w.skip ? "yes" : "no",
+              clock: clock(w.at, garden.timeZone),
+            })}
             act={() => withdraw(garden.id, w.key)}
-            label="Undo"
+            label={say("common.undo")}
           />
         ))}
         {done.map((e) => (
@@ -97,7 +110,7 @@ export function DoneList({ done, box, garden, shown }: Props) {
             name={e.lotName}
             told={told(e)}
             act={() => undo(e.actId)}
-            label="Undo"
+            label={say("common.undo")}
           />
         ))}
       </ul>

@@ -4,7 +4,7 @@ import type { Garden, Today } from "../../api";
 import { catalogueQuery } from "../../api/queries";
 import { record } from "../../api/outbox";
 import { HandDrawn, HandWords, OtherWays } from "../../parts/Hand";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { useGrowing } from "../../ui/useGrowing";
@@ -13,8 +13,9 @@ import { WorkRow } from "./WorkRow";
 type Group = Today["groups"][number];
 
 function title(g: Group): string {
-  const what = g.feedName ?? (g.kind === "flush" ? "Flush with plain water" : "Plain water");
-  return g.sick ? `${what}: the sick ones, last` : what;
+  const what =
+    g.feedName ?? (g.kind === "flush" ? say("today_page.flush_with_plain_water") : say("today_page.plain_water"));
+  return g.sick ? say("today_page.the_sick_ones_last", { what }) : what;
 }
 
 /** Work done from the same can: what goes in, then pot by pot in the order of the walk. */
@@ -31,16 +32,22 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
       <h2 className={`border-b-2 pb-1 text-xl ${g.feedName ? "border-feed" : "border-water"}`}>
         {title(g)}{" "}
         <span className="note">
-          {g.feedName ? `in ${g.waterName.toLowerCase()} water` : `from the ${g.waterName.toLowerCase()}`} ·{" "}
-          <span className="fig">{shown.litres(g.litres)}</span> in all,{" "}
-          {c.cans === 1 ? `one ${can}` : `${c.cans} × ${can}, ${c.trips} ${c.trips === 1 ? "trip" : "trips"} with two`}
+          {rich("today_page.in_all", {
+            value: g.feedName
+              ? say("today_page.in_water", { waterName: g.waterName.toLowerCase() })
+              : say("today_page.from_the", { waterName: g.waterName.toLowerCase() }),
+            part: (c) => <span className="fig">{c}</span>,
+            litres: shown.litres(g.litres),
+            value2:
+              c.cans === 1
+                ? say("today_page.one", { can })
+                : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
+          })}
         </span>
       </h2>
       <TooMany group={g} garden={garden} shown={shown} />
       {g.dose && <Mixed group={g} garden={garden} shown={shown} />}
-      {g.sick && (
-        <p className="note py-1">Wash hands and can afterwards; what ran through these goes to no other plant.</p>
-      )}
+      {g.sick && <p className="note py-1">{say("today_page.wash_hands_and_can_afterwards_what")}</p>}
       {g.notes.map((n) => (
         <p key={n} className="note py-0.5">
           → {words("care_notes", n)}
@@ -53,7 +60,7 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
       </ul>
       {g.due.length > 2 && (
         <Button className="no-print mt-2 min-h-11" onClick={all}>
-          All {g.due.length} of these done
+          {say("today_page.all_of_these_done", { count: g.due.length })}
         </Button>
       )}
     </section>
@@ -66,20 +73,27 @@ function TooMany({ group: g, garden, shown }: { group: Group; garden: Garden; sh
   if (c.tankLitres === undefined || c.stockLitres === undefined) return null;
   return (
     <p className="border-b border-rule py-1 text-sm">
-      ▲ {c.cans} cans is about {figures(c.minutes)} minutes of carrying. Instead: a tank of{" "}
-      <b className="fig">{shown.litres(c.tankLitres)}</b> with a pump
-      {c.stockPerLitre !== undefined && g.dose && (
-        <>
-          ; an injector at 1:100 with <b className="fig">{shown.litres(c.stockLitres)}</b> of stock at{" "}
-          {shown.strength(c.stockPerLitre, g.dose.hand.measure)}, if it dissolves so strong (
-          <Link to="/g/$garden/feeds/tank" params={{ garden: garden.id }}>
-            look in Tanks and injectors
-          </Link>
-          )
-        </>
-      )}
-      ; {g.feedName ? "or a sprayer on the hose that draws the same share" : "or a hose"}. A house tap needs a backflow
-      preventer for that: see your local plumbing code.
+      {rich("today_page.cans_is_about_minutes_of_carrying", {
+        cans: c.cans,
+        minutes: figures(c.minutes),
+        b: (c) => <b className="fig">{c}</b>,
+        tankLitres: shown.litres(c.tankLitres),
+        value: c.stockPerLitre !== undefined && g.dose && (
+          <>
+            {rich("today_page.an_injector_at_1_100_with", {
+              b: (c) => <b className="fig">{c}</b>,
+              stockLitres: shown.litres(c.stockLitres),
+              strength: shown.strength(c.stockPerLitre, g.dose.hand.measure),
+              link: (c) => (
+                <Link to="/g/$garden/feeds/tank" params={{ garden: garden.id }}>
+                  {c}
+                </Link>
+              ),
+            })}
+          </>
+        ),
+        which: g.feedName ? "yes" : "no",
+      })}
     </p>
   );
 }
@@ -96,21 +110,26 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
           <HandWords m={dose.hand} />
         </b>{" "}
         {dose.kind === "watered"
-          ? `to each full ${g.vessel.name.toLowerCase()}, ${shown.vessel(g.vessel.litres)}`
-          : "for each pot"}
+          ? say("today_page.to_each_full", { name: g.vessel.name.toLowerCase(), vessel: shown.vessel(g.vessel.litres) })
+          : say("today_page.for_each_pot")}
         <span className="note block">
           {shown.rounding(dose.hand)}
           {dose.kind === "watered" && dose.meter !== undefined && dose.meterPlusMinus !== undefined && (
             <>
               {" "}
-              · it should read{" "}
-              <span className="fig">
-                {figures(dose.meter)} ± {figures(dose.meterPlusMinus, 1)} mS/cm
-                {scale && `, ${figures(dose.meter * scale.ppmPerMsCm)} ppm on the ${scale.id.slice(3)} scale`}
-              </span>{" "}
-              ·{" "}
+              {rich("today_page.it_should_read_ms_cm", {
+                part: (c) => <span className="fig">{c}</span>,
+                meter: figures(dose.meter),
+                meterPlusMinus: figures(dose.meterPlusMinus, 1),
+                value:
+                  scale &&
+                  say("today_page.ppm_on_the_scale", {
+                    value: figures(dose.meter * scale.ppmPerMsCm),
+                    id: scale.id.slice(3),
+                  }),
+              })}{" "}
               <Link to="/g/$garden/feeds/dose" params={{ garden: garden.id }}>
-                check the can
+                {say("today_page.check_the_can")}
               </Link>
             </>
           )}

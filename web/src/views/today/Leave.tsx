@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Due, Garden, SkipReason } from "../../api";
 import { record } from "../../api/outbox";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { Button } from "../../ui/Button";
 
 const REASONS: SkipReason[] = ["still_wet", "weather", "sick", "away", "no_time", "other"];
@@ -35,12 +35,12 @@ export function Leave({
   return (
     <span className="flex flex-wrap items-end gap-2">
       <label className="text-sm">
-        Or leave it:
+        {say("today_page.or_leave_it")}
         <select
           className="box !font-text"
           value={reason}
           onChange={(e) => setReason(e.target.value as SkipReason)}
-          aria-label={`${name}: why it is left`}
+          aria-label={say("today_page.why_it_is_left", { name })}
         >
           {REASONS.map((r) => (
             <option key={r} value={r}>
@@ -50,17 +50,17 @@ export function Leave({
         </select>
       </label>
       <label className="text-sm">
-        days
+        {say("common.days")}
         <input
           className="box !w-14"
           inputMode="numeric"
           value={days}
           onChange={(e) => setDays(e.target.value)}
-          aria-label={`${name}: days it is put off`}
+          aria-label={say("today_page.days_it_is_put_off", { name })}
         />
       </label>
-      <Button className="min-h-11" onClick={leave} aria-label={`${name}: leave it`}>
-        Leave it
+      <Button className="min-h-11" onClick={leave} aria-label={say("today_page.leave_it", { name })}>
+        {say("common.leave_it")}
       </Button>
     </span>
   );

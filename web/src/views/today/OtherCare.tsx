@@ -2,7 +2,7 @@ import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import type { Garden, Tended, Today } from "../../api";
 import { record } from "../../api/outbox";
-import { words } from "../../text";
+import { words, say, rich } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Leave } from "./Leave";
@@ -16,8 +16,8 @@ const FIRST = 6;
 /** Care beside water and feed: what to do, what to mind, then lot by lot. */
 export function OtherCare({ groups, garden, shown }: { groups: Group[]; garden: Garden; shown: Shown }) {
   return (
-    <section aria-label="Other care" className="mb-6">
-      <h2 className="mb-2 text-xl">Other care</h2>
+    <section aria-label={say("common.other_care")} className="mb-6">
+      <h2 className="mb-2 text-xl">{say("common.other_care")}</h2>
       {groups.map((g) => (
         <Kind key={g.chore} group={g} garden={garden} shown={shown} />
       ))}
@@ -35,14 +35,14 @@ function Kind({ group: g, garden, shown }: { group: Group; garden: Garden; shown
       <h3 className="border-b-2 border-rule-strong pb-0.5 text-lg">
         {words("chores", g.chore)}{" "}
         <span className="note">
-          {g.due.length} {g.due.length === 1 ? "lot" : "lots"}
+          {g.due.length} {g.due.length === 1 ? say("common.lot") : say("common.lots_2")}
         </span>
       </h3>
       <p className="note py-1">{words("chore_notes", g.chore)}</p>
       {g.cautions.length > 0 && (
         <details className="no-print text-sm">
           <summary className="inline-block min-h-8 cursor-pointer leading-8 underline underline-offset-4">
-            ▲ What to mind{g.chore === "look_over" ? " before any product" : ""}
+            {say("today_page.what_to_mind", { which: g.chore === "look_over" ? "yes" : "no" })}
           </summary>
           <ul className="mb-1 list-none p-0">
             {g.cautions.map((c) => (
@@ -59,12 +59,12 @@ function Kind({ group: g, garden, shown }: { group: Group; garden: Garden; shown
       <p className="no-print flex gap-4 py-1">
         {rows.length < g.due.length && (
           <Button look="quiet" className="min-h-11" onClick={() => setAll(true)}>
-            {g.due.length - rows.length} more
+            {say("today_page.more", { value: g.due.length - rows.length })}
           </Button>
         )}
         {g.due.length > 1 && g.chore !== "look_over" && (
           <Button look="quiet" className="min-h-11" onClick={() => g.due.forEach((d) => done(d))}>
-            All {g.due.length} done
+            {say("today_page.all_done", { count: g.due.length })}
           </Button>
         )}
       </p>
@@ -74,8 +74,12 @@ function Kind({ group: g, garden, shown }: { group: Group; garden: Garden; shown
 
 function why(d: Row, shown: Shown): string {
   return d.everyDays !== undefined
-    ? `every ${d.everyDays} days`
-    : `nights down to ${shown.celsius(d.nightC ?? 0)} ${shown.degree}, stands ${shown.celsius(d.standsC ?? 0)} ${shown.degree}`;
+    ? say("today_page.every_days", { everyDays: d.everyDays })
+    : say("today_page.nights_down_to_stands", {
+        celsius: shown.celsius(d.nightC ?? 0),
+        degree: shown.degree,
+        celsius2: shown.celsius(d.standsC ?? 0),
+      });
 }
 
 function CareRow({
@@ -111,21 +115,21 @@ function CareRow({
             <button
               type="button"
               aria-expanded={open}
-              aria-label={`${d.lot.name}: ${words("chores", chore)}: say more, or leave it`}
+              aria-label={say("today_page.say_more_or_leave_it", { name: d.lot.name, chores: words("chores", chore) })}
               onClick={() => setOpen(!open)}
               className="min-h-8 px-1 underline underline-offset-4"
             >
-              {open ? "less" : "more"}
+              {open ? say("today_page.less") : say("today_page.more_2")}
             </button>
           </p>
         </div>
         <button
           type="button"
           onClick={() => done(look && !tended.found ? { ...tended, found: "nothing" } : tended)}
-          aria-label={`${d.lot.name}: ${words("chores", chore)}: done`}
+          aria-label={say("today_page.done", { name: d.lot.name, chores: words("chores", chore) })}
           className="min-h-12 min-w-16 rounded-[2px] border-2 border-ink bg-leaf px-2 hover:bg-ink hover:text-ground"
         >
-          {look && (tended.found ?? "nothing") === "nothing" ? "Clean" : "Done"}
+          {look && (tended.found ?? "nothing") === "nothing" ? say("today_page.clean") : say("common.done")}
         </button>
       </div>
       {open && (
@@ -133,11 +137,18 @@ function CareRow({
           <TendedFields look={look} tended={tended} change={setTended} faults={[]} />
           {(tended.found === "few" || tended.found === "many") && (
             <p className="my-1 text-sm">
-              Set it apart, and say so under <i>Plant</i> on{" "}
-              <Link to="/g/$garden/bench/$lot" params={{ garden: garden.id, lot: d.lot.id }} search={{ tab: "plant" }}>
-                its page
-              </Link>
-              : then it comes last on the round.
+              {rich("today_page.set_it_apart_and_say_so", {
+                i: (c) => <i>{c}</i>,
+                link: (c) => (
+                  <Link
+                    to="/g/$garden/bench/$lot"
+                    params={{ garden: garden.id, lot: d.lot.id }}
+                    search={{ tab: "plant" }}
+                  >
+                    {c}
+                  </Link>
+                ),
+              })}
             </p>
           )}
           <Leave due={d} garden={garden} note="" reason="no_time" />

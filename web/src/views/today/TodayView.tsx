@@ -11,6 +11,7 @@ import { ChangedByRules } from "./ChangedByRules";
 import { GroupOfWork } from "./GroupOfWork";
 import { Moving } from "./Moving";
 import { OtherCare } from "./OtherCare";
+import { say, rich } from "../../text";
 import { Todos } from "./Todos";
 
 /** Each group in the smallest vessel that takes it. */
@@ -25,7 +26,7 @@ export function TodayView() {
   const garden = useQuery(gardenQuery(id)).data;
   const catalogue = useQuery(catalogueQuery).data;
   const box = useOutbox(id);
-  if (!garden || !catalogue || today.isPending) return <Loading what="the work of today" />;
+  if (!garden || !catalogue || today.isPending) return <Loading what={say("today_page.the_work_of_today")} />;
   if (today.isLoadingError) return <Trouble problem={today.error} again={() => void today.refetch()} />;
   const t = today.data;
   const shown = new Shown(catalogue.units, garden.unitHabit);
@@ -46,20 +47,20 @@ export function TodayView() {
           <h1 className="text-3xl">{longDay(t.date)}</h1>
           <p className="text-soft">
             {lots === 0
-              ? "Nothing is due."
+              ? say("today_page.nothing_is_due")
               : further > 0
-                ? `${lots} lots on this leg, about ${Math.ceil(minutes)} minutes; ${further} more are due and come as these are done.`
-                : `${lots} ${lots === 1 ? "lot is" : "lots are"} due, about ${Math.ceil(minutes)} minutes.`}
-            {done > 0 && ` ${done} done.`}
-            {box.waiting.length > 0 && <b> {box.waiting.length} waiting to be sent.</b>}
+                ? say("today_page.lots_on_this_leg_about_minutes", { lots, ceil: Math.ceil(minutes), further })
+                : say("today_page.lots_are_due_about_minutes", { lots, ceil: Math.ceil(minutes) })}
+            {done > 0 && say("today_page.done_done", { done })}
+            {box.waiting.length > 0 && <b> {say("today_page.waiting_to_be_sent", { count: box.waiting.length })}</b>}
           </p>
         </div>
         <Segmented
-          label="Mix in"
+          label={say("today_page.mix_in")}
           value={can ?? FITTING}
           onChange={(v) => void navigate({ search: v === FITTING ? {} : { can: v } })}
           options={[
-            { value: FITTING, label: "what fits" },
+            { value: FITTING, label: say("today_page.what_fits") },
             ...garden.vessels
               .filter((v) => !v.retired && v.use === "can")
               .map((v) => ({ value: v.id, label: `${v.name}, ${shown.vessel(v.litres)}` })),
@@ -68,8 +69,10 @@ export function TodayView() {
       </div>
       {t.recalculating && (
         <p role="status" className="note mb-3">
-          Recalculating after a change: {t.recalculating.done} of {t.recalculating.lots} lots. What is shown here is
-          current.
+          {say("today_page.recalculating_after_a_change_of_lots", {
+            done: t.recalculating.done,
+            lots: t.recalculating.lots,
+          })}
         </p>
       )}
       {t.changedByRules.length > 0 && <ChangedByRules changed={t.changedByRules} garden={id} shown={shown} />}
@@ -80,49 +83,48 @@ export function TodayView() {
       {t.todos.length > 0 && <Todos due={t.todos} garden={garden} shown={shown} />}
       {t.pensDue.length > 0 && (
         <p className="mb-4">
-          ▲ To be calibrated: {t.pensDue.join(", ")}.{" "}
+          {say("today_page.to_be_calibrated", { pensDue: t.pensDue.join(", ") })}{" "}
           <Link
             to="/g/$garden/shelf"
             params={{ garden: id }}
             className="inline-block leading-8 underline underline-offset-4"
           >
-            To the shelf
+            {say("today_page.to_the_shelf")}
           </Link>
         </p>
       )}
       {t.moving.length > 0 && <Moving lots={t.moving} garden={garden} />}
       {lots === 0 && chores.length === 0 && t.todos.length === 0 && t.moving.length === 0 && done === 0 && (
-        <Nothing title={t.nextDue ? `Next: ${day(t.nextDue)}.` : "No lots yet."}>
+        <Nothing title={t.nextDue ? say("today_page.next", { day: day(t.nextDue) }) : say("today_page.no_lots_yet")}>
           <p>
             <Link to="/g/$garden/bench" params={{ garden: id }}>
-              {t.nextDue ? "See the bench" : "Put the first lot on the bench"}
+              {t.nextDue ? say("today_page.see_the_bench") : say("today_page.put_the_first_lot_on_the")}
             </Link>
           </p>
         </Nothing>
       )}
       {(lots > 0 || chores.length > 0) && (
         <p className="no-print mb-4">
-          On paper:{" "}
-          <a
-            href={paper("pdf")}
-            target="_blank"
-            rel="noreferrer"
-            className="inline-block leading-8 underline underline-offset-4"
-          >
-            round sheet (PDF)
-          </a>{" "}
-          ·{" "}
+          {rich("today_page.on_paper_round_sheet_pdf", {
+            a: (c) => (
+              <a
+                href={paper("pdf")}
+                target="_blank"
+                rel="noreferrer"
+                className="inline-block leading-8 underline underline-offset-4"
+              >
+                {c}
+              </a>
+            ),
+          })}{" "}
           <a href={paper("csv")} download className="inline-block leading-8 underline underline-offset-4">
-            as a table (CSV)
+            {say("today_page.as_a_table_csv")}
           </a>
         </p>
       )}
       {(done > 0 || box.refused.length > 0) && <DoneList done={t.done} box={box} garden={garden} shown={shown} />}
       <p className="note no-print mt-4">
-        Ticks are kept on this device until the server has them.{" "}
-        {keepsPage()
-          ? "This page also opens while the server is away."
-          : "Opened over plain http from another machine, keep this page open while the server is away: a reload would not find it."}
+        {say("today_page.ticks_are_kept_on_this_device", { which: keepsPage() ? "yes" : "no" })}
       </p>
     </div>
   );

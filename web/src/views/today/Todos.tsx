@@ -5,6 +5,7 @@ import { todo } from "../../text/readings";
 import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Trouble } from "../../ui/States";
+import { say } from "../../text";
 import { useTold } from "../../ui/useUndo";
 
 type Due = Today["todos"][number];
@@ -12,8 +13,8 @@ type Due = Today["todos"][number];
 /** What readings asked for and was taken into the plan. */
 export function Todos({ due, garden, shown }: { due: Due[]; garden: Garden; shown: Shown }) {
   return (
-    <section aria-label="After readings" className="mb-6">
-      <h2 className="head">After readings</h2>
+    <section aria-label={say("today_page.after_readings")} className="mb-6">
+      <h2 className="head">{say("today_page.after_readings")}</h2>
       <ul className="m-0 list-none p-0">
         {due.map((d) => (
           <Row key={d.todo.id} due={d} garden={garden} shown={shown} />
@@ -34,7 +35,7 @@ function Row({ due: d, garden, shown }: { due: Due; garden: Garden; shown: Shown
           body: { done: true, version: d.todo.version },
         }),
       ),
-    ({ act }) => told(`${d.lot.name}: done.`, act),
+    ({ act }) => told(say("today_page.name_done", { name: d.lot.name }), act),
   );
   const read = d.todo.action.startsWith("retest");
   return (
@@ -50,15 +51,17 @@ function Row({ due: d, garden, shown }: { due: Due; garden: Garden; shown: Shown
           {d.lot.name}
         </Link>
         <span className="note block">
-          after the reading of {day(d.todo.readOn)}
-          {d.todo.untilOn && `, by ${day(d.todo.untilOn)}`}
-          {read && "; recording a reading ticks it"}
+          {say("today_page.after_the_reading_of", {
+            day: day(d.todo.readOn),
+            value: d.todo.untilOn && say("today_page.by", { day: day(d.todo.untilOn) }),
+          })}
+          {read && say("today_page.recording_a_reading_ticks_it")}
         </span>
         {done.isError && <Trouble problem={done.error} />}
       </span>
       {!read && (
         <Button className="min-h-11" disabled={done.isPending} onClick={() => done.mutate(undefined)}>
-          Done
+          {say("common.done")}
         </Button>
       )}
     </li>

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { Due, Garden, Seen } from "../../api";
 import { record } from "../../api/outbox";
 import { PotMark } from "../../parts/PotMark";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Leave } from "./Leave";
@@ -38,36 +38,35 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
           </Link>
           <p className="note">
             {place?.name}
-            {d.lot.pots > 1 && ` · ${d.lot.pots} pots`}
+            {d.lot.pots > 1 && say("common.pots", { pots: d.lot.pots })}
             {d.overdueDays > 0 && (
-              <b className="text-stop">
-                {" "}
-                · ▲ {d.overdueDays} {d.overdueDays === 1 ? "day" : "days"} late
-              </b>
+              <b className="text-stop"> {say("today_page.days_late", { overdueDays: d.overdueDays })}</b>
             )}{" "}
             <button
               type="button"
               aria-expanded={open}
-              aria-label={`${d.lot.name}: say more, or leave it`}
+              aria-label={say("today_page.name_say_more_or_leave_it", { name: d.lot.name })}
               onClick={() => setOpen(!open)}
               className="min-h-8 px-1 underline underline-offset-4"
             >
-              {open ? "less" : "more"}
+              {open ? say("today_page.less") : say("today_page.more_2")}
             </button>
           </p>
         </div>
         <p className="text-right">
           <b className="fig text-2xl whitespace-nowrap">{shown.litres(d.litresEach)}</b>
-          <span className="note block">{d.lot.pots > 1 ? "each pot" : "to this pot"}</span>
+          <span className="note block">
+            {d.lot.pots > 1 ? say("today_page.each_pot") : say("today_page.to_this_pot")}
+          </span>
         </p>
         {!open && (
           <button
             type="button"
             onClick={() => done()}
-            aria-label={`${d.lot.name}: done`}
+            aria-label={say("today_page.name_done_2", { name: d.lot.name })}
             className="min-h-14 min-w-16 rounded-[2px] border-2 border-ink bg-leaf text-lg hover:bg-ink hover:text-ground"
           >
-            Done
+            {say("common.done")}
           </button>
         )}
       </div>
@@ -111,20 +110,20 @@ function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen)
   );
   return (
     <div className="mt-2 border-l-4 border-rule-strong pl-3">
-      <p className="text-sm">Before you water, it felt</p>
+      <p className="text-sm">{say("today_page.before_you_water_it_felt")}</p>
       <Segmented
-        label={`${d.lot.name}: how dry it felt`}
+        label={say("today_page.how_dry_it_felt", { name: d.lot.name })}
         value={dryness}
         onChange={setDryness}
         options={DRYNESS.map((x) => ({ value: x, label: words("dryness", x.toLowerCase()) }))}
       />
       <div className="mt-2 grid grid-cols-3 gap-2">
-        {field("One pot weighs, before", before, setBefore, us ? "oz" : "g")}
-        {field("drained, after", after, setAfter, us ? "oz" : "g")}
-        {field("ran through", runoff, setRunoff, us ? "fl oz" : "mL")}
+        {field(say("today_page.one_pot_weighs_before"), before, setBefore, us ? "oz" : "g")}
+        {field(say("today_page.drained_after"), after, setAfter, us ? "oz" : "g")}
+        {field(say("today_page.ran_through"), runoff, setRunoff, us ? "fl oz" : "mL")}
       </div>
       <label className="mt-2 block text-sm">
-        Note
+        {say("common.note")}
         <input
           className="box w-full !font-text"
           autoComplete="off"
@@ -136,10 +135,10 @@ function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen)
         <button
           type="button"
           onClick={() => done(seen())}
-          aria-label={`${d.lot.name}: done`}
+          aria-label={say("today_page.name_done_2", { name: d.lot.name })}
           className="min-h-14 min-w-24 rounded-[2px] border-2 border-ink bg-leaf text-lg hover:bg-ink hover:text-ground"
         >
-          Done
+          {say("common.done")}
         </button>
         <Leave due={d} garden={garden} note={note} />
       </div>

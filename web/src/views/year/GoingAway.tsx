@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, call, type AwayAnswer, type AwayAsk, type Garden } from "../../api";
 import { useLive } from "../../api/useLive";
 import { figures, type Shown } from "../../text/numbers";
+import { say, rich } from "../../text";
 import { NumberField } from "../../ui/Fields";
 
 /** Which lots last while nobody is there, and how long a tank keeps the others. */
@@ -16,31 +17,50 @@ export function GoingAway({ garden, shown }: { garden: Garden; shown: Shown }) {
   const faults = live.problem?.faults ?? [];
   const a = ask ? live.answer : undefined;
   return (
-    <section aria-label="Going away" aria-live="polite">
-      <h2 className="head mt-4 xl:mt-2">Going away?</h2>
-      <NumberField row label="For so long" field="away.days" faults={faults} value={days} onChange={setDays} />
+    <section aria-label={say("year_page.going_away")} aria-live="polite">
+      <h2 className="head mt-4 xl:mt-2">{say("year_page.going_away_2")}</h2>
       <NumberField
         row
-        label="Tank on drip"
+        label={say("year_page.for_so_long")}
+        field="away.days"
+        faults={faults}
+        value={days}
+        onChange={setDays}
+      />
+      <NumberField
+        row
+        label={say("year_page.tank_on_drip")}
         field="away.tank"
         faults={faults}
         value={tank}
         units={["L", "US gal", "imp gal"]}
-        placeholder="none"
+        placeholder={say("common.none")}
         onChange={setTank}
       />
-      {!a && <p className="note">All watered on the day you leave: which will last, and which will not?</p>}
+      {!a && <p className="note">{say("year_page.all_watered_on_the_day_you")}</p>}
       {a && (
         <>
           <p className="my-1">
             {a.thirsty.length === 0
-              ? `All ${a.lasting} lots last.`
-              : `${a.lasting === 0 ? "No lot lasts" : a.lasting === 1 ? "1 lot lasts" : `${a.lasting} lots last`}; these want ${shown.litres(a.neededLitres)} meanwhile, ${shown.litres(a.dailyLitres)} a day:`}
+              ? say("year_page.all_lots_last", { lasting: a.lasting })
+              : say("year_page.these_want_meanwhile_a_day", {
+                  value:
+                    a.lasting === 0
+                      ? say("year_page.no_lot_lasts")
+                      : a.lasting === 1
+                        ? say("year_page.1_lot_lasts")
+                        : say("year_page.lots_last", { lasting: a.lasting }),
+                  neededLitres: shown.litres(a.neededLitres),
+                  dailyLitres: shown.litres(a.dailyLitres),
+                })}
           </p>
           {a.tankDays !== undefined && (
             <p className="border-l-4 border-water pl-3">
-              The tank keeps them <b className="fig text-xl">{figures(a.tankDays)} days</b>
-              <span className="note block">by drip, as they drink on average; a hot week takes more.</span>
+              {rich("year_page.the_tank_keeps_them_days", {
+                b: (c) => <b className="fig text-xl">{c}</b>,
+                tankDays: figures(a.tankDays),
+              })}
+              <span className="note block">{say("year_page.by_drip_as_they_drink_on")}</span>
             </p>
           )}
           <ul className="m-0 list-none p-0">
@@ -49,20 +69,15 @@ export function GoingAway({ garden, shown }: { garden: Garden; shown: Shown }) {
                 <Link to="/g/$garden/bench/$lot" params={{ garden: garden.id, lot: t.lotId }}>
                   {t.name}
                 </Link>
-                {t.pots > 1 && <span className="note"> · {t.pots} pots</span>}
+                {t.pots > 1 && <span className="note"> {say("year_page.pots", { pots: t.pots })}</span>}
                 <span className={`block text-sm ${t.dry ? "text-stop" : "text-soft"}`}>
-                  {t.dry ? "▲ dry" : "may be dry"} after {t.daysLikely} {t.daysLikely === 1 ? "day" : "days"}
-                  {t.daysShort < t.daysLikely && `, perhaps ${t.daysShort}`}
+                  {say("year_page.may_be_dry_after_days", { which: t.dry ? "yes" : "no", daysLikely: t.daysLikely })}
+                  {t.daysShort < t.daysLikely && say("year_page.perhaps", { daysShort: t.daysShort })}
                 </span>
               </li>
             ))}
           </ul>
-          {a.thirsty.length > 0 && (
-            <p className="note mt-1">
-              Before you leave: water all of them, move those out of sun and wind, group small pots, and ask a neighbour
-              where no drip reaches.
-            </p>
-          )}
+          {a.thirsty.length > 0 && <p className="note mt-1">{say("year_page.before_you_leave_water_all_of")}</p>}
         </>
       )}
     </section>

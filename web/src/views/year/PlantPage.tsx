@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams } from "@tanstack/react-router";
 import { useMemo } from "react";
 import { api, edit, type Edited, type Garden, type Guide, type Kind, type KindInput } from "../../api";
 import { gardenQuery, guideQuery, useAct, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { kindOf, poisonOf } from "../../text/plants";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
@@ -45,8 +45,8 @@ export function PlantPage() {
   const kind = isNew ? undefined : kindOf(guide.data, key);
   const saved = useMemo(() => (isNew ? blank(key.slice(4)) : kind && inputOf(kind)), [isNew, key, kind]);
   if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
-  if (!guide.data || !garden) return <Loading what="the plant" />;
-  if (!saved) return <Nothing title="The guide knows no such plant." />;
+  if (!guide.data || !garden) return <Loading what={say("common.the_plant")} />;
+  if (!saved) return <Nothing title={say("year_page.the_guide_knows_no_such_plant")} />;
   return <Form key={key} saved={saved} kind={kind} guide={guide.data} garden={garden} />;
 }
 
@@ -71,7 +71,7 @@ function Form({
       edit(api.PUT("/api/gardens/{garden}/species", { params: { path: { garden: garden.id } }, body })),
     ({ now, act }: Edited<Kind>) => {
       draft.drop();
-      done(`${now.name}: saved.`, act);
+      done(say("common.name_saved", { name: now.name }), act);
       if (!kind)
         void navigate({
           to: "/g/$garden/year/plants/$kind",
@@ -86,7 +86,7 @@ function Form({
   const poison = poisonOf(guide, { ...shownKind, traits: input.traits });
   return (
     <form
-      aria-label="Plant"
+      aria-label={say("common.plant")}
       className="min-w-0"
       onSubmit={(e) => {
         e.preventDefault();
@@ -94,13 +94,13 @@ function Form({
       }}
     >
       <Link to="/g/$garden/year/plants" params={{ garden: garden.id }} className="note">
-        ← the whole guide
+        {say("year_page.the_whole_guide")}
       </Link>
       <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
-        <h1 className="text-2xl">{input.name || "A new plant"}</h1>
+        <h1 className="text-2xl">{input.name || say("year_page.a_new_plant")}</h1>
         <p className="note">
           <i>{input.scientific}</i> · {words("groups", input.group)}
-          {kind && kind.lots > 0 && ` · ${kind.lots} ${kind.lots === 1 ? "lot" : "lots"} on the bench`}
+          {kind && kind.lots > 0 && say("year_page.lots_on_the_bench", { lots: kind.lots })}
         </p>
         {poison.worst !== "none_known" && (
           <p className="text-stop">
@@ -108,28 +108,25 @@ function Form({
           </p>
         )}
       </div>
-      <p className="note mb-2 max-w-3xl">
-        Values are typical ones, from memory. What most of its group share is marked “as its group”; what you write here
-        counts for this garden, and a blank field goes back to the guide. A single lot can differ: its own page, Plant.
-      </p>
+      <p className="note mb-2 max-w-3xl">{say("year_page.values_are_typical_ones_from_memory")}</p>
       {!input.shipped && (
         <div className="grid gap-x-4 sm:grid-cols-3">
           <TextField
-            label="Name"
+            label={say("common.name")}
             field="species.name"
             faults={faults}
             value={input.name}
             onChange={(name) => draft.change({ name })}
           />
           <TextField
-            label="Botanical name"
+            label={say("year_page.botanical_name")}
             field="species.scientific"
             faults={faults}
             value={input.scientific}
             onChange={(scientific) => draft.change({ scientific })}
           />
           <ChoiceField
-            label="Group"
+            label={say("year_page.group")}
             field="species.group"
             faults={faults}
             value={input.group}
@@ -159,11 +156,17 @@ function Form({
       )}
       <div className="sticky bottom-14 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
         <Button look="ink" type="submit" disabled={save.isPending || (!draft.changed && kind !== undefined)}>
-          {save.isPending ? "Saving …" : save.error?.retry ? "Retry" : kind ? "Save changes" : "Add this plant"}
+          {save.isPending
+            ? say("common.saving")
+            : save.error?.retry
+              ? say("common.retry")
+              : kind
+                ? say("common.save_changes")
+                : say("year_page.add_this_plant")}
         </Button>
         {draft.changed && (
           <Button look="quiet" onClick={draft.drop}>
-            Put back
+            {say("common.put_back")}
           </Button>
         )}
         {kind && kind.version > 0 && !kind.retired && <Retire kind="species" thing={kind} garden={garden} />}

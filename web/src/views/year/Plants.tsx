@@ -3,7 +3,7 @@ import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import type { Guide, Kind } from "../../api";
 import { guideQuery, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { poisonOf } from "../../text/plants";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
@@ -12,7 +12,7 @@ export function Plants() {
   const id = useGardenId();
   const guide = useQuery(guideQuery(id));
   const [find, setFind] = useState("");
-  if (guide.isPending) return <Loading what="the guide" />;
+  if (guide.isPending) return <Loading what={say("year_page.the_guide")} />;
   if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
   const sought = find.toLowerCase();
   const found = guide.data.kinds.filter(
@@ -24,20 +24,18 @@ export function Plants() {
   return (
     <div className="min-w-0">
       <div className="mb-2 flex flex-wrap items-center gap-3">
-        <h1 className="text-2xl">Plants</h1>
+        <h1 className="text-2xl">{say("year_page.plants")}</h1>
         <input
           type="search"
-          aria-label="Find a plant or a group"
-          placeholder="Find a plant or a group"
+          aria-label={say("year_page.find_a_plant_or_a_group")}
+          placeholder={say("year_page.find_a_plant_or_a_group")}
           className="box !w-64 !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
-        <p className="note">
-          {guide.data.kinds.length} in the guide · ▲▲ may kill · ▲ harmful · △ irritant · ? unknown, treat as harmful
-        </p>
+        <p className="note">{say("year_page.in_the_guide_may_kill_harmful", { count: guide.data.kinds.length })}</p>
       </div>
-      {groups.length === 0 && <Nothing title="No plant is named like that." />}
+      {groups.length === 0 && <Nothing title={say("year_page.no_plant_is_named_like_that")} />}
       <div className="gap-x-6 sm:columns-2 lg:columns-3">
         {groups.map((g) => (
           <section key={g.key} aria-label={words("groups", g.key)} className="mb-3 break-inside-avoid">

@@ -3,6 +3,7 @@ import { api, call, type Weather } from "../../api";
 import { catalogueQuery, gardenQuery, useAct, useGardenId, weatherQuery } from "../../api/queries";
 import { clock, day, figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
+import { say } from "../../text";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 /** The weather of the last weeks and the days to come, and whether the plan goes by it. */
@@ -17,18 +18,14 @@ export function WeatherPage() {
   const use = useAct(id, (inUse: boolean) =>
     call(api.PUT("/api/gardens/{garden}/weather", { params: { path: { garden: id } }, body: { inUse } })),
   );
-  if (weather.isPending || !garden || !units) return <Loading what="the weather" />;
+  if (weather.isPending || !garden || !units) return <Loading what={say("year_page.the_weather")} />;
   if (weather.isLoadingError) return <Trouble problem={weather.error} again={() => void weather.refetch()} />;
   const w = weather.data;
   const shown = new Shown(units, garden.unitHabit);
   return (
     <div className="min-w-0">
-      <h1 className="text-2xl">Weather</h1>
-      <p className="note mb-2 max-w-3xl">
-        Told by a simulated service that ships with the program: its weather is invented, the same for the same
-        latitude. Days to come are a forecast, and less sure the further off they are. Outdoors the plan can go by it:
-        heat brings a watering forward, rain puts it off; indoors only the sun counts.
-      </p>
+      <h1 className="text-2xl">{say("frame.weather")}</h1>
+      <p className="note mb-2 max-w-3xl">{say("year_page.told_by_a_simulated_service_that")}</p>
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <label className="flex min-h-9 items-center gap-2">
           <input
@@ -38,27 +35,28 @@ export function WeatherPage() {
             disabled={use.isPending}
             onChange={(e) => use.mutate(e.target.checked)}
           />
-          Plan by this weather
+          {say("year_page.plan_by_this_weather")}
         </label>
         <Button onClick={() => fetchNow.mutate(undefined)} disabled={fetchNow.isPending}>
-          {fetchNow.isPending ? "Asking …" : "Ask again now"}
+          {fetchNow.isPending ? say("year_page.asking") : say("year_page.ask_again_now")}
         </Button>
         <p className="note">
-          {w.toldAt ? `Told ${day(w.toldAt.slice(0, 10))}, ${clock(w.toldAt, garden.timeZone)}` : "Never told yet"}
+          {w.toldAt
+            ? say("year_page.told", { day: day(w.toldAt.slice(0, 10)), clock: clock(w.toldAt, garden.timeZone) })
+            : say("year_page.never_told_yet")}
         </p>
       </div>
-      {use.isPending && <p className="note">Working out every plan again …</p>}
+      {use.isPending && <p className="note">{say("year_page.working_out_every_plan_again")}</p>}
       {(use.error ?? fetchNow.error) && <Trouble problem={(use.error ?? fetchNow.error)!} />}
       {w.failedAt && (
         <p role="status" className="stamp mb-3 px-3 py-1">
           <span className="bg-ground px-1">
-            ▲ The service did not answer at {clock(w.failedAt, garden.timeZone)}. What it told before is kept; days it
-            told nothing of are average ones.
+            {say("year_page.the_service_did_not_answer_at", { clock: clock(w.failedAt, garden.timeZone) })}
           </span>
         </p>
       )}
       {w.days.length === 0 ? (
-        <Nothing title="No weather yet: ask for it." />
+        <Nothing title={say("year_page.no_weather_yet_ask_for_it")} />
       ) : (
         <Table weather={w} shown={shown} today={garden.today} />
       )}
@@ -74,15 +72,15 @@ function Table({ weather, shown, today }: { weather: Weather; shown: Shown; toda
     <table className="w-full border-collapse text-left text-sm">
       <thead>
         <tr className="note border-b border-rule-strong">
-          <th className="py-1 font-normal">Day</th>
+          <th className="py-1 font-normal">{say("common.day")}</th>
           <th className="font-normal">{shown.degree}</th>
           <th className="hidden w-1/3 font-normal sm:table-cell" aria-hidden="true" />
-          <th className="font-normal">Rain, mm</th>
-          <th className="hidden font-normal sm:table-cell">Sun, MJ/m²</th>
-          <th className="hidden font-normal md:table-cell">Humidity</th>
-          <th className="hidden font-normal md:table-cell">Wind, m/s</th>
-          <th className="font-normal">Takes, mm</th>
-          <th className="hidden font-normal md:table-cell">Daylight</th>
+          <th className="font-normal">{say("year_page.rain_mm")}</th>
+          <th className="hidden font-normal sm:table-cell">{say("year_page.sun_mj_m")}</th>
+          <th className="hidden font-normal md:table-cell">{say("common.humidity")}</th>
+          <th className="hidden font-normal md:table-cell">{say("year_page.wind_m_s")}</th>
+          <th className="font-normal">{say("year_page.takes_mm")}</th>
+          <th className="hidden font-normal md:table-cell">{say("year_page.daylight")}</th>
         </tr>
       </thead>
       <tbody>
@@ -90,7 +88,7 @@ function Table({ weather, shown, today }: { weather: Weather; shown: Shown; toda
           <tr key={d.day} className={`border-b border-rule ${d.day === today ? "font-semibold" : ""}`}>
             <td className="py-0.5 whitespace-nowrap">
               {day(d.day)}
-              {d.forecast && <i className="note"> forecast</i>}
+              {d.forecast && <i className="note"> {say("year_page.forecast")}</i>}
             </td>
             <td className="fig whitespace-nowrap">
               {shown.celsius(d.lowC)}–{shown.celsius(d.highC)}

@@ -5,6 +5,7 @@ import { api, call, type Calendar } from "../../api";
 import { calendarQuery, catalogueQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
 import { day, Shown } from "../../text/numbers";
 import { Loading, Nothing, Trouble } from "../../ui/States";
+import { say, rich } from "../../text";
 import { GoingAway } from "./GoingAway";
 
 /** The days of feeding to come, chosen together so that the fewest are needed. */
@@ -16,28 +17,34 @@ export function WorkToCome() {
   const use = useAct(id, (inUse: boolean) =>
     call(api.PUT("/api/gardens/{garden}/calendar", { params: { path: { garden: id } }, body: { inUse } })),
   );
-  if (calendar.isPending || !garden || !units) return <Loading what="the days to come" />;
+  if (calendar.isPending || !garden || !units) return <Loading what={say("year_page.the_days_to_come")} />;
   if (calendar.isLoadingError) return <Trouble problem={calendar.error} again={() => void calendar.refetch()} />;
   const c = calendar.data;
   return (
     <div className="min-w-0 gap-8 xl:grid xl:grid-cols-[1fr_19rem]">
-      <section aria-label="Days of feeding">
-        <h1 className="text-2xl">Work to come</h1>
+      <section aria-label={say("year_page.days_of_feeding")}>
+        <h1 className="text-2xl">{say("year_page.work_to_come")}</h1>
         {c.feedDays.length === 0 ? (
-          <Nothing title={`Nothing is to be fed in the next ${c.days} days.`} />
+          <Nothing title={say("year_page.nothing_is_to_be_fed_in", { days: c.days })} />
         ) : (
           <>
             <p className="mb-1">
-              <b className="fig text-xl">{c.feedDays.length}</b> days of feeding in the next {c.days} days;{" "}
-              <b className="fig">{c.alone}</b> if each lot went its own way.
+              {rich("year_page.days_of_feeding_in_the_next", {
+                b: (c) => <b className="fig text-xl">{c}</b>,
+                count: c.feedDays.length,
+                days: c.days,
+                b2: (c) => <b className="fig">{c}</b>,
+                alone: c.alone,
+              })}
             </p>
             <p className="note mb-2 max-w-2xl">
-              {c.exact
-                ? "No choice of days needs fewer, and none of that few keeps nearer to the gaps that suit their growth."
-                : `No choice needs fewer than ${c.fewest}; this is the best that was found in the time.`}{" "}
-              Every feed stays inside its label’s window; days on which something holds it back are left out.
+              {say("year_page.every_feed_stays_inside_its_labels", {
+                value: c.exact
+                  ? say("year_page.no_choice_of_days_needs_fewer")
+                  : say("year_page.no_choice_needs_fewer_than_this", { fewest: c.fewest }),
+              })}
               {c.everyWatering > 0 &&
-                ` ${c.everyWatering} ${c.everyWatering === 1 ? "lot is" : "lots are"} fed whenever watered, and not in it.`}
+                say("year_page.lots_are_fed_whenever_watered_and", { everyWatering: c.everyWatering })}
             </p>
             <label className="mb-2 flex min-h-9 items-center gap-2">
               <input
@@ -47,9 +54,9 @@ export function WorkToCome() {
                 disabled={use.isPending}
                 onChange={(e) => use.mutate(e.target.checked)}
               />
-              Feed on these days. Today’s list stays as it is; what is missed is planned again, never doubled.
+              {say("year_page.feed_on_these_days_todays_list")}
             </label>
-            {use.isPending && <p className="note">Working out every plan again …</p>}
+            {use.isPending && <p className="note">{say("year_page.working_out_every_plan_again")}</p>}
             {use.isError && <Trouble problem={use.error} />}
             <Ribbon calendar={c} today={garden.today} />
             <Days calendar={c} garden={id} />
@@ -74,7 +81,9 @@ function Ribbon({ calendar: c, today }: { calendar: Calendar; today: string }) {
       viewBox={`-2 0 ${c.days * 10 + 4} 56`}
       className="mb-3 w-full"
       role="img"
-      aria-label={`Days of feeding: ${c.feedDays.map((d) => `${day(d.day)}, ${d.lotIds.length}`).join("; ")}`}
+      aria-label={say("year_page.days_of_feeding_feeddays", {
+        feedDays: c.feedDays.map((d) => `${day(d.day)}, ${d.lotIds.length}`).join("; "),
+      })}
     >
       {weeks.map((x) => (
         <line key={x} x1={x} x2={x} y1="4" y2="46" stroke="var(--rule)" strokeWidth="1" />
@@ -86,7 +95,7 @@ function Ribbon({ calendar: c, today }: { calendar: Calendar; today: string }) {
       })}
       {weeks.slice(0, -1).map((x, w) => (
         <text key={x} x={x + 1} y="55" fontSize="8" fill="var(--soft)">
-          {w === 0 ? "today" : `${w} wk`}
+          {w === 0 ? say("common.today_2") : say("year_page.wk", { w })}
         </text>
       ))}
     </svg>
@@ -108,16 +117,16 @@ function Subscribe({ garden }: { garden: string }) {
   });
   return (
     <div className="no-print mt-4">
-      <h2 className="head">In your own calendar</h2>
+      <h2 className="head">{say("year_page.in_your_own_calendar")}</h2>
       <p>
         <a
           href={`/api/gardens/${garden}/calendar.ics`}
           download
           className="inline-block leading-8 underline underline-offset-4"
         >
-          The work to come as an iCalendar file
+          {say("year_page.the_work_to_come_as_an")}
         </a>
-        . Or give your calendar program an address, which it fetches again by itself:
+        {say("year_page.or_give_your_calendar_program_an")}
       </p>
       {address?.path && (
         <p className="fig my-1 text-sm break-all select-all">
@@ -126,9 +135,9 @@ function Subscribe({ garden }: { garden: string }) {
         </p>
       )}
       <p className="note">
-        Whoever knows the address can read the list.{" "}
+        {say("year_page.whoever_knows_the_address_can_read")}{" "}
         <Button look="quiet" className="min-h-8" onClick={() => renew.mutate()} disabled={!address || renew.isPending}>
-          {address?.path ? "Make a new address; the old one stops working" : "Make an address"}
+          {address?.path ? say("year_page.make_a_new_address_the_old") : say("year_page.make_an_address")}
         </Button>
       </p>
     </div>
@@ -154,7 +163,9 @@ function Days({ calendar: c, garden }: { calendar: Calendar; garden: string }) {
                   <span className="note"> {l.feedName}</span>
                 </span>
               ))}
-              {d.lotIds.length > 40 && <span className="note"> and {d.lotIds.length - 40} more</span>}
+              {d.lotIds.length > 40 && (
+                <span className="note"> {say("common.and_more", { value: d.lotIds.length - 40 })}</span>
+              )}
             </td>
           </tr>
         ))}

@@ -3,7 +3,7 @@ import { Link, Outlet, useNavigate, useParams } from "@tanstack/react-router";
 import { useState } from "react";
 import { newId } from "../../api";
 import { guideQuery, useGardenId } from "../../api/queries";
-import { words } from "../../text";
+import { words, say } from "../../text";
 import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 import { YEAR_PAGES } from "./pages";
 
@@ -26,7 +26,7 @@ export function Year() {
   return (
     <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
-        label="Plants of the garden"
+        label={say("year_page.plants_of_the_garden")}
         one="plant"
         items={items}
         find={find}
@@ -40,7 +40,7 @@ export function Year() {
             {k.name}
             {k.lots > 0 && (
               <span className="note block font-normal">
-                {k.lots} {k.lots === 1 ? "lot" : "lots"}
+                {k.lots} {k.lots === 1 ? say("common.lot") : say("common.lots_2")}
               </span>
             )}
           </Link>

@@ -3,13 +3,12 @@ import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { useState } from "react";
 import type { Garden, Year } from "../../api";
 import { gardenQuery, useGardenId, yearQuery } from "../../api/queries";
-import { words } from "../../text";
-import { day, month } from "../../text/numbers";
+import { words, say } from "../../text";
+import { day, month, monthLetter } from "../../text/numbers";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 type LotYear = Year["lots"][number];
 
-const MONTHS = ["J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"];
 const DAY_MS = 86_400_000;
 const WIDE = 730;
 /** Each day is two units wide. */
@@ -23,28 +22,28 @@ export function YearAhead() {
   const [find, setFind] = useState("");
   const year = useQuery(yearQuery(id, find, place));
   const garden = useQuery(gardenQuery(id)).data;
-  if (year.isPending || !garden) return <Loading what="the year ahead" />;
+  if (year.isPending || !garden) return <Loading what={say("year_page.the_year_ahead")} />;
   if (year.isLoadingError) return <Trouble problem={year.error} again={() => void year.refetch()} />;
   const y = year.data;
   return (
     <div className="min-w-0">
       <div className="mb-2 flex flex-wrap items-center gap-3">
-        <h1 className="text-2xl">The year ahead</h1>
+        <h1 className="text-2xl">{say("frame.the_year_ahead_2")}</h1>
         <input
           type="search"
-          aria-label="Find a lot"
-          placeholder="Find a lot"
+          aria-label={say("common.find_a_lot")}
+          placeholder={say("common.find_a_lot")}
           className="box !w-48 !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
         <select
-          aria-label="Place"
+          aria-label={say("common.place")}
           className="box !w-48 !font-text"
           value={place ?? ""}
           onChange={(e) => void navigate({ search: e.target.value ? { place: e.target.value } : {} })}
         >
-          <option value="">every place</option>
+          <option value="">{say("year_page.every_place")}</option>
           {garden.places
             .filter((p) => !p.retired)
             .map((p) => (
@@ -54,12 +53,9 @@ export function YearAhead() {
             ))}
         </select>
       </div>
-      <p className="note mb-2">
-        The hill is growth; strokes beneath it feeds; ◇ a flush; ▽ fresh mix is due by its kind; a dashed line: the mix
-        is used up; hatched: nothing is fed, and why. All by an average year of each place.
-      </p>
+      <p className="note mb-2">{say("year_page.the_hill_is_growth_strokes_beneath")}</p>
       {y.lots.length === 0 ? (
-        <Nothing title="No lot is here." />
+        <Nothing title={say("year_page.no_lot_is_here")} />
       ) : (
         <div className="grid grid-cols-[8.5rem_1fr] items-center gap-x-3 sm:grid-cols-[12rem_1fr]">
           <span />
@@ -71,7 +67,7 @@ export function YearAhead() {
       )}
       {y.all > y.lots.length && (
         <p className="note mt-2">
-          {y.lots.length} of {y.all} lots: find others by name or place.
+          {say("year_page.of_lots_find_others_by_name", { count: y.lots.length, all: y.all })}
         </p>
       )}
     </div>
@@ -91,7 +87,7 @@ function Months({ from }: { from: string }) {
         <g key={m}>
           <line x1={at(m, from)} x2={at(m, from)} y1="2" y2="16" stroke="var(--rule-strong)" />
           <text x={at(m, from) + 4} y="12" fontSize="12" fill="var(--soft)">
-            {MONTHS[Number(m.slice(5, 7)) - 1]}
+            {monthLetter(m)}
           </text>
         </g>
       ))}
@@ -100,14 +96,16 @@ function Months({ from }: { from: string }) {
 }
 
 function told(l: LotYear): string {
-  const holds = l.holds.map((h) => `${words("holds", h.hold)} from ${day(h.from)} to ${day(h.to)}`);
+  const holds = l.holds.map((h) =>
+    say("year_page.from_to", { holds: words("holds", h.hold), day: day(h.from), day2: day(h.to) }),
+  );
   return [
-    `${l.name}: ${l.feeds.length} feeds`,
-    ...(l.feeds[0] ? [`the next ${day(l.feeds[0])}`] : []),
+    say("year_page.feeds", { name: l.name, count: l.feeds.length }),
+    ...(l.feeds[0] ? [say("year_page.the_next", { day: day(l.feeds[0]) })] : []),
     ...holds,
-    ...(l.flushes[0] ? [`flush ${day(l.flushes[0])}`] : []),
-    ...(l.repot ? [`fresh mix from ${day(l.repot)}`] : []),
-    ...(l.mixSpent ? [`the mix is used up about ${month(l.mixSpent)}`] : []),
+    ...(l.flushes[0] ? [say("year_page.flush", { day: day(l.flushes[0]) })] : []),
+    ...(l.repot ? [say("year_page.fresh_mix_from", { day: day(l.repot) })] : []),
+    ...(l.mixSpent ? [say("year_page.the_mix_is_used_up_about", { month: month(l.mixSpent) })] : []),
   ].join("; ");
 }
 
@@ -139,7 +137,7 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
         <polyline points={hill} fill="none" stroke="var(--water)" strokeWidth="1.5" />
         {held.map((h) => (
           <g key={h.hold + h.from}>
-            <title>{`${words("holds", h.hold)}, ${day(h.from)} to ${day(h.to)}`}</title>
+            <title>{say("year_page.to", { holds: words("holds", h.hold), day: day(h.from), day2: day(h.to) })}</title>
             <rect
               x={at(h.from, from)}
               y="36"
@@ -164,7 +162,7 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
         ))}
         {l.mixSpent && at(l.mixSpent, from) < WIDE && (
           <g>
-            <title>{`The mix is used up about ${month(l.mixSpent)}`}</title>
+            <title>{say("year_page.the_mix_is_used_up_about_month", { month: month(l.mixSpent) })}</title>
             <line
               x1={Math.max(1, at(l.mixSpent, from))}
               x2={Math.max(1, at(l.mixSpent, from))}

@@ -50,7 +50,7 @@ import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
 import evencistern.server.chore.Tended;
 import evencistern.server.pen.PenLink;
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
 import evencistern.water.PhProduct;

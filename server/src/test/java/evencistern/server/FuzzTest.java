@@ -6,6 +6,7 @@ import evencistern.server.demo.DemoGarden;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.lot.Lots;
+import evencistern.server.words.Language;
 import evencistern.testkit.Api;
 import evencistern.testkit.PostgresSession;
 import java.io.IOException;
@@ -75,6 +76,7 @@ class FuzzTest {
                                 "Fuzzed yard",
                                 "Europe/London",
                                 new evencistern.server.typed.Typed("52.4", "°"),
+                                Language.en_GB,
                                 GardenWire.UnitHabit.metric,
                                 GardenWire.Hand.spoons,
                                 null,

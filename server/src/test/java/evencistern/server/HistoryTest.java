@@ -104,6 +104,7 @@ class HistoryTest {
                 "name", "Renamed bed",
                 "timeZone", "Europe/London",
                 "latitude", Bodies.typed("40.7", "°"),
+                "language", "en-US",
                 "unitHabit", "us",
                 "hand", "spoons",
                 "spoons", List.of("TEASPOON", "QUARTER"),
@@ -114,6 +115,7 @@ class HistoryTest {
                 .isEqualTo("40.7");
         undo(act).ok();
         assertThat(api.get(home).ok().path("unitHabit").asString()).isEqualTo("metric");
+        assertThat(api.get(home).ok().path("language").asString()).isEqualTo("en-GB");
         assertThat(api.get(home).ok().path("spoons").size()).isEqualTo(5);
         settings.put("timeZone", "Moon/Base");
         settings.put("latitude", Bodies.typed("91", "°"));

@@ -94,6 +94,8 @@ class LiveTest {
                 garden.path("timeZone").asString(),
                 "latitude",
                 Bodies.typed("52.4", "°"),
+                "language",
+                "en-GB",
                 "unitHabit",
                 "metric",
                 "hand",

@@ -86,7 +86,7 @@ class PaperTest {
         try (PDDocument pdf = pdf("/round.pdf")) {
             String text = text(pdf);
             assertThat(text)
-                    .contains("Thursday 14 May 2026", "2 lots due", "Plain water", "Test salts")
+                    .contains("Thursday, 14 May 2026", "2 lots due", "Plain water", "Test salts")
                     .contains("Žofie's Cape primrose", "3 pots", "Plain one")
                     .contains("tsp (exactly 5.00 g) to each full Can (5 L)", "it should read")
                     .contains("The product's label comes first");

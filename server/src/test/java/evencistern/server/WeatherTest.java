@@ -138,6 +138,8 @@ class WeatherTest {
                                         "Europe/London",
                                         "latitude",
                                         Bodies.typed("95", "°"),
+                                        "language",
+                                        "en-GB",
                                         "unitHabit",
                                         "metric",
                                         "hand",

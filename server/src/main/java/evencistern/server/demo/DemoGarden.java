@@ -32,6 +32,7 @@ import evencistern.server.reading.Readings;
 import evencistern.server.stock.StockInput;
 import evencistern.server.stock.Stocks;
 import evencistern.server.typed.Typed;
+import evencistern.server.words.Language;
 import evencistern.table.DataFile;
 import evencistern.water.Dissolved;
 import java.time.Instant;
@@ -125,6 +126,7 @@ public class DemoGarden implements ApplicationRunner {
                                 "Quillwater Yard",
                                 "Europe/London",
                                 new Typed("52.4", "°"),
+                                Language.en_GB,
                                 GardenWire.UnitHabit.metric,
                                 GardenWire.Hand.spoons,
                                 null,

@@ -89,9 +89,15 @@ class GardenFileStore {
     }
 
     void insertGarden(GardenId garden, String row) {
-        db.sql("insert into garden select * from jsonb_populate_record(null::garden, ?::jsonb) where id = ?")
-                .params(row, garden.value())
-                .update();
+        // a file from before there were languages has none
+        db.sql("""
+                        insert into garden
+                        select g.* from (select ?::jsonb as row) f, jsonb_populate_record(
+                          null::garden,
+                          jsonb_build_object(
+                            'language', case f.row ->> 'unit_habit' when 'us' then 'en-US' else 'en-GB' end) || f.row) g
+                        where g.id = ?
+                        """).params(row, garden.value()).update();
     }
 
     /**

@@ -19,7 +19,7 @@ import evencistern.server.lot.Lots;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.RecipeWire;
 import evencistern.server.problem.FaultWire;
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.time.ZoneId;

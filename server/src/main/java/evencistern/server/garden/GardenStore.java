@@ -15,6 +15,7 @@ import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.Keyed;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.server.words.Language;
 import evencistern.water.Dissolved;
 import java.sql.Array;
 import java.sql.ResultSet;
@@ -126,7 +127,7 @@ class GardenStore {
     private static final String BY_NAME = "order by name, id limit 500";
 
     private static final String GARDENS =
-            "select id, name, time_zone, latitude, typed, unit_habit, hand, spoons, trade, demo, version"
+            "select id, name, time_zone, latitude, typed, language, unit_habit, hand, spoons, trade, demo, version"
                     + " from garden ";
 
     private static Row row(ResultSet r, int n) throws SQLException {
@@ -137,6 +138,7 @@ class GardenStore {
                         r.getString("time_zone"),
                         r.getDouble("latitude"),
                         TypedFields.kept(r).getOrDefault("latitude", Typed.shown(r.getDouble("latitude"), "°")),
+                        Language.ofTag(r.getString("language")),
                         GardenWire.UnitHabit.valueOf(r.getString("unit_habit")),
                         GardenWire.Hand.valueOf(r.getString("hand")),
                         Arrays.stream((String[]) r.getArray("spoons").getArray())
@@ -187,9 +189,9 @@ class GardenStore {
     void insertGarden(GardenId garden, Row row, Instant now) {
         SettingsWire s = row.settings();
         db.sql("""
-                        insert into garden (id, name, time_zone, latitude, typed, unit_habit, hand, spoons,
-                                            trade, demo, version, created_at)
-                        values (?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, 1, ?)
+                        insert into garden (id, name, time_zone, latitude, typed, language, unit_habit, hand,
+                                            spoons, trade, demo, version, created_at)
+                        values (?, ?, ?, ?, ?::jsonb, ?, ?, ?, ?, ?, ?, 1, ?)
                         """)
                 .params(
                         garden.value(),
@@ -197,6 +199,7 @@ class GardenStore {
                         s.timeZone(),
                         s.latitude(),
                         TypedFields.stored(TypedFields.of("latitude", s.latitudeTyped())),
+                        s.language().tag(),
                         s.unitHabit().name(),
                         s.hand().name(),
                         spoons(s),
@@ -240,7 +243,7 @@ class GardenStore {
     private boolean updateGarden(GardenId garden, SettingsWire s) {
         return db.sql("""
                                 update garden set name = ?, time_zone = ?, latitude = ?, typed = ?::jsonb,
-                                                  unit_habit = ?, hand = ?, spoons = ?, trade = ?,
+                                                  language = ?, unit_habit = ?, hand = ?, spoons = ?, trade = ?,
                                                   version = version + 1
                                 where id = ? and version = ?
                                 """)
@@ -249,6 +252,7 @@ class GardenStore {
                                 s.timeZone(),
                                 s.latitude(),
                                 TypedFields.stored(TypedFields.of("latitude", s.latitudeTyped())),
+                                s.language().tag(),
                                 s.unitHabit().name(),
                                 s.hand().name(),
                                 spoons(s),

@@ -14,6 +14,7 @@ import evencistern.meter.MeterLog;
 import evencistern.meter.TdsScale;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
+import evencistern.server.words.Language;
 import evencistern.water.Dissolved;
 import evencistern.water.SourceWater;
 import java.time.LocalDate;
@@ -42,6 +43,7 @@ public record GardenWire(
         String timeZone,
         double latitude,
         Typed latitudeTyped,
+        Language language,
         UnitHabit unitHabit,
         Hand hand,
         List<HandMeasure.Spoon> spoons,
@@ -167,6 +169,7 @@ public record GardenWire(
             String timeZone,
             double latitude,
             Typed latitudeTyped,
+            Language language,
             UnitHabit unitHabit,
             Hand hand,
             List<HandMeasure.Spoon> spoons,

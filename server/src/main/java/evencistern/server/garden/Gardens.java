@@ -24,6 +24,7 @@ import evencistern.server.history.Owned;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.server.words.Language;
 import evencistern.units.Dimension;
 import evencistern.units.Unit;
 import java.time.Clock;
@@ -138,6 +139,7 @@ public class Gardens {
                 s.timeZone(),
                 s.latitude(),
                 s.latitudeTyped(),
+                s.language(),
                 s.unitHabit(),
                 s.hand(),
                 s.spoons(),
@@ -175,6 +177,7 @@ public class Gardens {
     /**
      * Everything a new garden is told about itself, as typed.
      *
+     * @param language the one it is asked in where none is given
      * @param can what the can holds; empty for one of 5 L
      * @param waterEc,waterPh of the water; empty for what tap water usually has
      */
@@ -182,6 +185,7 @@ public class Gardens {
             String name,
             String timeZone,
             Typed latitude,
+            @Nullable Language language,
             GardenWire.UnitHabit unitHabit,
             GardenWire.Hand hand,
             @Nullable Typed can,
@@ -224,6 +228,7 @@ public class Gardens {
                                 wanted.timeZone(),
                                 latitude,
                                 wanted.latitude(),
+                                Optional.ofNullable(wanted.language()).orElseGet(Language::asked),
                                 wanted.unitHabit(),
                                 wanted.hand(),
                                 List.of(HandMeasure.Spoon.values()),
@@ -286,6 +291,7 @@ public class Gardens {
             String name,
             String timeZone,
             Typed latitude,
+            Language language,
             GardenWire.UnitHabit unitHabit,
             GardenWire.Hand hand,
             List<HandMeasure.Spoon> spoons,
@@ -316,6 +322,7 @@ public class Gardens {
                         input.timeZone(),
                         latitude,
                         input.latitude(),
+                        input.language(),
                         input.unitHabit(),
                         input.hand(),
                         input.spoons(),

@@ -1,6 +1,6 @@
 package evencistern.server.mix;
 
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 

@@ -8,7 +8,7 @@ import evencistern.meter.TdsScale;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.garden.Gardens;
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.ArrayDeque;

@@ -1,6 +1,7 @@
 package evencistern.server.problem;
 
 import evencistern.fault.Fault;
+import evencistern.server.words.Words;
 import java.util.Map;
 
 /** One fault as it goes over the wire, with a plain English detail. */

@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.history.StaleException;
+import evencistern.server.words.Words;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;

@@ -7,7 +7,7 @@ import evencistern.fault.Faults;
 import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
 import evencistern.server.problem.FaultWire;
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;

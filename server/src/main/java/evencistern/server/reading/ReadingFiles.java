@@ -12,7 +12,7 @@ import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lots;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.problem.FaultWire;
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;

@@ -1,6 +1,6 @@
 package evencistern.server.security;
 
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import io.micrometer.observation.ObservationRegistry;
 import java.util.Map;
 import org.springframework.context.annotation.Bean;

@@ -12,13 +12,14 @@ import evencistern.plan.LotYear;
 import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.feed.FeedWire;
+import evencistern.server.garden.GardenWire;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
 import evencistern.server.meter.MeterLogs;
-import evencistern.server.problem.Words;
 import evencistern.server.todo.TodoStore;
+import evencistern.server.words.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Date;
@@ -38,7 +39,6 @@ import org.springframework.transaction.annotation.Transactional;
 @RetriedOnLocks
 class CalendarFile {
     private static final int MOST_NAMED = 30;
-    private static final String CALIBRATE = "Calibrate";
     private static final int MOST_CHORES = 100_000;
 
     private final SubscriptionStore store;
@@ -87,6 +87,7 @@ class CalendarFile {
     String of(GardenId garden) {
         GardenContext context = lots.context(garden);
         LocalDate today = context.garden().today();
+        Words.Spoken said = words.in(context.garden().language());
         Map<LocalDate, Map<String, List<String>>> work = new TreeMap<>();
         Map<UUID, LotWithState> standing = new HashMap<>();
         for (LotWithState s : lots.listAll(context)) {
@@ -97,12 +98,19 @@ class CalendarFile {
                     context.fedEveryWatering(s.lot())
                             ? year.feeds().stream().limit(1).toList()
                             : year.feeds());
-            fed.forEach(day -> add(work, day, "Feed with " + feed, s.lot().name()));
-            year.flushes().forEach(day -> add(work, day, "Flush", s.lot().name()));
+            fed.forEach(day -> add(
+                    work,
+                    day,
+                    said.of("calendar", "feed_with", Map.of("feed", feed)),
+                    s.lot().name()));
+            year.flushes()
+                    .forEach(day ->
+                            add(work, day, said.of("calendar", "flush"), s.lot().name()));
             year.waterings().stream()
                     .findFirst()
                     .filter(day -> !fed.contains(day) && !year.flushes().contains(day))
-                    .ifPresent(day -> add(work, day, "Water", s.lot().name()));
+                    .ifPresent(day ->
+                            add(work, day, said.of("calendar", "water"), s.lot().name()));
         }
         chores.listDue(garden, today.plusYears(1), 0, MOST_CHORES).forEach(c -> {
             LotWithState s = standing.get(c.lot());
@@ -111,7 +119,7 @@ class CalendarFile {
                 add(
                         work,
                         later(c.on(), today),
-                        words.of("chores", c.chore().id(), Map.of()),
+                        said.of("chores", c.chore().id()),
                         s.lot().name());
             }
         });
@@ -121,12 +129,13 @@ class CalendarFile {
                 add(
                         work,
                         later(t.dueOn(), today),
-                        words.of("todos", t.action(), Map.of()),
+                        said.of("todos", t.action()),
                         s.lot().name());
             }
         });
-        meters.eachDue(context.garden(), (pen, on) -> add(work, later(on, today), CALIBRATE, pen));
-        return written(garden, context.garden().name(), work);
+        meters.eachDue(
+                context.garden(), (pen, on) -> add(work, later(on, today), said.of("calendar", "calibrate"), pen));
+        return written(context.garden(), said, work);
     }
 
     /** What is late is due today. */
@@ -142,31 +151,34 @@ class CalendarFile {
         }
     }
 
-    private static String written(GardenId garden, String name, Map<LocalDate, Map<String, List<String>>> work) {
+    private static String written(
+            GardenWire garden, Words.Spoken said, Map<LocalDate, Map<String, List<String>>> work) {
         ICalendar file = new ICalendar();
-        file.setProductId("-//Even Cistern//Work to come//EN");
-        file.setName(name);
+        file.setProductId("-//Even Cistern//Work to come//" + said.language().tag());
+        file.setName(garden.name());
         file.setMethod(Method.publish());
         file.setRefreshInterval(Duration.builder().hours(6).build());
-        work.forEach((day, kinds) -> kinds.forEach((what, names) -> file.addEvent(event(garden, day, what, names))));
+        work.forEach((day, kinds) ->
+                kinds.forEach((what, names) -> file.addEvent(event(garden.id(), said, day, what, names))));
         return Biweekly.write(file).go();
     }
 
-    private static VEvent event(GardenId garden, LocalDate day, String what, List<String> names) {
+    private static VEvent event(UUID garden, Words.Spoken said, LocalDate day, String what, List<String> names) {
         VEvent event = new VEvent();
-        event.setUid(day + "-" + Integer.toHexString(what.hashCode()) + "@" + garden.value());
+        event.setUid(day + "-" + Integer.toHexString(what.hashCode()) + "@" + garden);
         event.setDateTimeStamp(date(day));
         event.setDateStart(date(day), false);
         event.setDateEnd(date(day.plusDays(1)), false);
-        event.setSummary(what + ": "
-                + (names.size() == 1 ? names.get(0) : names.size() + (what.equals(CALIBRATE) ? " meters" : " lots")));
-        event.setDescription(
-                names.stream().sorted().limit(MOST_NAMED).collect(Collectors.joining("\n")) + more(names.size()));
+        boolean pens = what.equals(said.of("calendar", "calibrate"));
+        event.setSummary(
+                names.size() == 1
+                        ? said.of("calendar", "one", Map.of("what", what, "name", names.get(0)))
+                        : said.of("calendar", pens ? "meters" : "lots", Map.of("what", what, "count", names.size())));
+        event.setDescription(names.stream().sorted().limit(MOST_NAMED).collect(Collectors.joining("\n"))
+                + (names.size() > MOST_NAMED
+                        ? "\n" + said.of("calendar", "more", Map.of("count", names.size() - MOST_NAMED))
+                        : ""));
         return event;
-    }
-
-    private static String more(int names) {
-        return names > MOST_NAMED ? "\nand " + (names - MOST_NAMED) + " more" : "";
     }
 
     /** A date without an hour is written as this machine's date. */

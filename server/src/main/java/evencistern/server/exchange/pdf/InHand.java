@@ -1,34 +1,45 @@
 package evencistern.server.exchange.pdf;
 
+import com.ibm.icu.text.DateFormat;
+import com.ibm.icu.util.TimeZone;
+import com.ibm.icu.util.ULocale;
 import evencistern.server.dose.CareWire.MeasuredWire;
 import evencistern.server.dose.CareWire.PieceWire;
 import evencistern.server.garden.GardenWire;
-import evencistern.server.problem.Words;
+import evencistern.server.words.Words;
 import evencistern.units.Unit;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
+import java.time.ZoneOffset;
+import java.util.Date;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
 /** Amounts and days as a person reads them on paper, in the units of the garden, to two figures. */
 final class InHand {
     private static final List<String> EIGHTHS = List.of("", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞");
-    private static final DateTimeFormatter LONG_DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.UK);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
     private static final double GALLONS_FROM_L = 1.9;
     private static final double OUNCES_FROM_L = 0.03;
 
     private final GardenWire.UnitHabit habit;
-    private final Words words;
+    private final Words.Spoken words;
 
-    InHand(GardenWire.UnitHabit habit, Words words) {
-        this.habit = habit;
-        this.words = words;
+    InHand(GardenWire garden, Words words) {
+        this.habit = garden.unitHabit();
+        this.words = words.in(garden.language());
+    }
+
+    /** A message for paper. */
+    String says(String id, Map<String, ?> values) {
+        return words.of("paper", id, values);
+    }
+
+    /** The words for an id. */
+    String word(String section, String id) {
+        return words.of(section, id);
     }
 
     /** Rounds to what is known, as the page does: so many significant figures, noughts that are known among them. */
@@ -64,7 +75,7 @@ final class InHand {
     /** Spoons, or a weighing: 1 tbsp + 1½ tsp. */
     String measured(MeasuredWire m) {
         return m.pieces().isEmpty()
-                ? "less than the smallest measure"
+                ? words.of("paper", "less_than_the_smallest")
                 : m.pieces().stream().map(this::piece).collect(Collectors.joining(" + "));
     }
 
@@ -75,8 +86,7 @@ final class InHand {
 
     private String piece(PieceWire piece) {
         boolean weighed = piece.tool().equals("scale") || piece.tool().equals("syringe");
-        return (weighed ? figures(piece.count(), 4) : spoons(piece.count())) + " "
-                + words.of("tools", piece.tool(), Map.of());
+        return (weighed ? figures(piece.count(), 4) : spoons(piece.count())) + " " + words.of("tools", piece.tool());
     }
 
     private static String spoons(double count) {
@@ -85,11 +95,19 @@ final class InHand {
         return whole == 0 ? part : whole + part;
     }
 
-    static String longDay(LocalDate day) {
-        return LONG_DAY.format(day);
+    String longDay(LocalDate day) {
+        return written(day, "yMMMMEEEEd");
     }
 
-    static String day(LocalDate day) {
-        return DAY.format(day);
+    String day(LocalDate day) {
+        return written(day, "yMMMd");
+    }
+
+    /** A date with the parts that are named, in the order of the language. */
+    private String written(LocalDate day, String parts) {
+        DateFormat format = DateFormat.getInstanceForSkeleton(
+                parts, ULocale.forLocale(words.language().locale()));
+        format.setTimeZone(TimeZone.GMT_ZONE);
+        return format.format(Date.from(day.atStartOfDay(ZoneOffset.UTC).toInstant()));
     }
 }

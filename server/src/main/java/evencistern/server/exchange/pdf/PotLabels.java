@@ -23,6 +23,7 @@ import evencistern.server.lot.Lot;
 import evencistern.server.lot.Lots;
 import evencistern.server.mix.MixNames;
 import evencistern.server.typed.Typed;
+import evencistern.server.words.Words;
 import evencistern.units.Dimension;
 import java.awt.Color;
 import java.io.OutputStream;
@@ -47,9 +48,11 @@ public class PotLabels {
 
     private final Lots lots;
     private final MixNames mixNames;
+    private final Words words;
 
-    PotLabels(Lots lots, MixNames mixNames) {
+    PotLabels(Lots lots, MixNames mixNames, Words words) {
         this.lots = lots;
+        this.words = words;
         this.mixNames = mixNames;
     }
 
@@ -140,22 +143,23 @@ public class PotLabels {
                         Collections.nCopies(wanted.eachPot() ? Math.min(lot.pots(), MOST_LABELS + 1) : 1, lot)));
         faults.within("labels", labels.size(), 1, MOST_LABELS, "");
         faults.throwIfAny();
-        String title = context.garden().name() + ", labels";
+        InHand hand = new InHand(context.garden(), words);
+        String title = hand.says("labels", Map.of("garden", context.garden().name()));
         Rectangle paper = wanted.paper().page(context.garden());
-        Sheet.write(paper, 0, title, false, out, (page, writer) -> {
+        Sheet.write(paper, 0, title, null, out, (page, writer) -> {
             for (int i = 0; i < labels.size(); i++) {
                 int index = ((int) used + i) % wanted.paper().count();
                 if (i > 0 && index == 0) {
                     page.newPage();
                 }
-                label(context, labels.get(i), wanted, wanted.paper().at(index, paper), writer);
+                label(context, hand, labels.get(i), wanted, wanted.paper().at(index, paper), writer);
                 // a page on which things are only drawn would count as empty
                 writer.setPageEmpty(false);
             }
         });
     }
 
-    private void label(GardenContext context, Lot lot, Wanted wanted, Rectangle at, PdfWriter writer) {
+    private void label(GardenContext context, InHand hand, Lot lot, Wanted wanted, Rectangle at, PdfWriter writer) {
         PdfContentByte canvas = writer.getDirectContent();
         if (wanted.paper().cut) {
             canvas.setColorStroke(Sheet.RULE);
@@ -177,7 +181,7 @@ public class PotLabels {
                 new Line(lot.name(), true, 11, Sheet.INK),
                 new Line(kind.scientific(), false, 8, Sheet.SOFT),
                 new Line(mixNames.of(context.mixes(), lot.mix()), false, 7.5f, Sheet.INK),
-                new Line("since " + InHand.day(since(lot)), false, 7.5f, Sheet.SOFT));
+                new Line(hand.says("since", Map.of("day", hand.day(since(lot)))), false, 7.5f, Sheet.SOFT));
         float y = at.getTop() - PADDING;
         for (Line line : lines) {
             y -= line.size() * 1.15f;

@@ -11,7 +11,6 @@ import evencistern.server.dose.CareWire.DoseWire;
 import evencistern.server.exchange.csv.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
-import evencistern.server.problem.Words;
 import evencistern.server.today.Rounds;
 import evencistern.server.today.Rounds.CarryingWire;
 import evencistern.server.today.Rounds.ChoreDueWire;
@@ -20,6 +19,7 @@ import evencistern.server.today.Rounds.DueWire;
 import evencistern.server.today.Rounds.GroupWire;
 import evencistern.server.today.Rounds.LotBriefWire;
 import evencistern.server.today.Rounds.Today;
+import evencistern.server.words.Words;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -79,12 +79,12 @@ public class RoundSheet {
         }
     }
 
-    private static List<@Nullable Object> line(GardenWire g, Today today, GroupWire group, DueWire due) {
+    private List<@Nullable Object> line(GardenWire g, Today today, GroupWire group, DueWire due) {
         DoseWire dose = group.dose();
         return Arrays.asList(
                 today.date(),
                 group.kind(),
-                solution(group),
+                solution(new InHand(g, words), group),
                 group.waterName(),
                 group.vessel().litres(),
                 dose == null ? null : dose.hand().practical(),
@@ -115,10 +115,12 @@ public class RoundSheet {
                 null);
     }
 
-    private static String solution(GroupWire group) {
+    private static String solution(InHand hand, GroupWire group) {
         String feed = group.feedName();
-        String what = feed != null ? feed : group.kind().equals("flush") ? "flush with plain water" : "plain water";
-        return group.sick() ? what + ", the sick ones" : what;
+        String what = feed != null
+                ? feed
+                : hand.says(group.kind().equals("flush") ? "flush_with_plain_water" : "plain_water", Map.of());
+        return group.sick() ? hand.says("the_sick_ones", Map.of("what", what)) : what;
     }
 
     /** Writes the round as PDF. */
@@ -126,20 +128,16 @@ public class RoundSheet {
     public void writePdf(GardenId garden, @Nullable UUID vessel, OutputStream out) {
         Today today = rounds.of(garden, vessel);
         GardenWire g = gardens.require(garden);
-        InHand hand = new InHand(g.unitHabit(), words);
-        String title = g.name() + ", round of " + InHand.longDay(today.date());
-        Sheet.write(Sheet.size(g), MARGIN, title, true, out, (page, writer) -> {
+        InHand hand = new InHand(g, words);
+        String title = hand.says("round_of", Map.of("garden", g.name(), "day", hand.longDay(today.date())));
+        Foot foot = new Foot(title, page -> hand.says("page", Map.of("page", page)));
+        Sheet.write(Sheet.size(g), MARGIN, title, foot, out, (page, writer) -> {
             page.add(new Paragraph(title, Sheet.bold(15)));
             int lots = today.groups().stream().mapToInt(x -> x.due().size()).sum();
-            page.add(new Paragraph(
-                    lots == 0
-                            ? "Nothing is due."
-                            : lots + (lots == 1 ? " lot" : " lots") + " due. Tick here with wet hands, and in the"
-                                    + " application afterwards: only there the next dates move.",
-                    Sheet.soft(9)));
+            page.add(new Paragraph(hand.says("lots_due", Map.of("lots", lots)), Sheet.soft(9)));
             today.groups().forEach(group -> page.add(group(g, hand, group)));
-            today.chores().forEach(chores -> page.add(chores(g, chores)));
-            moving(g, today, page);
+            today.chores().forEach(chores -> page.add(chores(g, hand, chores)));
+            moving(g, hand, today, page);
         });
     }
 
@@ -149,21 +147,25 @@ public class RoundSheet {
         DoseWire dose = group.dose();
         if (dose != null) {
             head.add(mixed(hand, group, dose));
-            head.add(words.of("cautions", "label_first", Map.of()));
+            head.add(hand.word("cautions", "label_first"));
         }
         if (group.sick()) {
-            head.add("Wash hands and can afterwards; what ran through these goes to no other plant.");
+            head.add(hand.says("wash_hands", Map.of()));
         }
-        String solution = solution(group);
+        String solution = solution(hand, group);
         head(table, solution.substring(0, 1).toUpperCase(Locale.ROOT) + solution.substring(1), head);
         for (DueWire due : group.due()) {
             var lot = due.lot();
-            String late = due.overdueDays() > 0 ? " · " + due.overdueDays() + " d late" : "";
             row(
                     table,
                     lot.name(),
-                    g.place(lot.placeId()).name() + (lot.pots() > 1 ? " · " + lot.pots() + " pots" : "") + late,
-                    hand.litres(due.litresEach()) + (lot.pots() > 1 ? " each" : ""));
+                    hand.says(
+                            "where",
+                            Map.of(
+                                    "place", g.place(lot.placeId()).name(),
+                                    "pots", lot.pots(),
+                                    "late", due.overdueDays())),
+                    hand.says("gets", Map.of("litres", hand.litres(due.litresEach()), "pots", lot.pots())));
         }
         return table;
     }
@@ -171,47 +173,56 @@ public class RoundSheet {
     private static String carried(InHand hand, GroupWire group) {
         CarryingWire c = group.carrying();
         String can = group.vessel().name();
-        return hand.litres(group.litres()) + " of " + group.waterName() + " water in all: "
-                + (c.cans() == 1 ? "one " + can : c.cans() + " × " + can + ", " + c.trips() + " trips with two")
-                + ", about " + Math.max(1, Math.round(c.minutes())) + " min.";
+        return hand.says(
+                "carried",
+                Map.of(
+                        "litres", hand.litres(group.litres()),
+                        "water", group.waterName(),
+                        "cans", c.cans(),
+                        "can", can,
+                        "trips", c.trips(),
+                        "minutes", Math.max(1, Math.round(c.minutes()))));
     }
 
     private static String mixed(InHand hand, GroupWire group, DoseWire dose) {
         Double meter = dose.meter();
         Double plusMinus = dose.meterPlusMinus();
-        String reads = meter == null || plusMinus == null
-                ? "."
-                : "; it should read " + InHand.figures(meter, 2) + " ± " + InHand.figures(plusMinus, 1) + " mS/cm.";
-        return hand.measured(dose.hand()) + " (exactly " + hand.exactly(dose.hand()) + ")"
-                + (dose.kind().equals("watered")
-                        ? " to each full " + group.vessel().name() + " ("
-                                + hand.vessel(group.vessel().litres()) + ")" + reads
-                        : " for each pot.");
+        boolean read = meter != null && plusMinus != null;
+        return hand.says(
+                dose.kind().equals("watered") ? "mixed" : "for_each_pot",
+                Map.of(
+                        "dose", hand.measured(dose.hand()),
+                        "exactly", hand.exactly(dose.hand()),
+                        "can", group.vessel().name(),
+                        "holds", hand.vessel(group.vessel().litres()),
+                        "read", read ? "yes" : "no",
+                        "meter", meter == null ? "" : InHand.figures(meter, 2),
+                        "plusMinus", plusMinus == null ? "" : InHand.figures(plusMinus, 1)));
     }
 
-    private PdfPTable chores(GardenWire g, ChoreGroupWire chores) {
+    private static PdfPTable chores(GardenWire g, InHand hand, ChoreGroupWire chores) {
         PdfPTable table = table();
-        List<String> notes = new ArrayList<>(List.of(words.of("chore_notes", chores.chore(), Map.of())));
-        chores.cautions().forEach(c -> notes.add(words.of("cautions", c, Map.of())));
-        head(table, words.of("chores", chores.chore(), Map.of()), notes);
+        List<String> notes = new ArrayList<>(List.of(hand.word("chore_notes", chores.chore())));
+        chores.cautions().forEach(c -> notes.add(hand.word("cautions", c)));
+        head(table, hand.word("chores", chores.chore()), notes);
         chores.due()
                 .forEach(d -> row(
                         table,
                         d.lot().name(),
                         g.place(d.lot().placeId()).name(),
-                        d.lot().pots() > 1 ? d.lot().pots() + " pots" : ""));
+                        hand.says("pots", Map.of("pots", d.lot().pots()))));
         return table;
     }
 
-    private static void moving(GardenWire g, Today today, Document page) {
+    private static void moving(GardenWire g, InHand hand, Today today, Document page) {
         if (today.moving().isEmpty()) {
             return;
         }
         PdfPTable table = table();
-        head(table, "To move", List.of());
+        head(table, hand.says("to_move", Map.of()), List.of());
         today.moving().forEach(l -> {
             String to = g.place(l.lot().moves().get(0).placeId()).name();
-            row(table, l.lot().name(), g.place(l.lot().placeId()).name(), "to " + to);
+            row(table, l.lot().name(), g.place(l.lot().placeId()).name(), hand.says("to", Map.of("place", to)));
         });
         page.add(table);
     }

@@ -12,6 +12,7 @@ import java.awt.Color;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import org.jspecify.annotations.Nullable;
 
 /** Paper and type of all that is printed; the type is in the file, so that any name can be written. */
 final class Sheet {
@@ -64,16 +65,17 @@ final class Sheet {
      * Writes a file of pages.
      *
      * @param margin in points, on all sides
-     * @param foot whether each page says at its foot what it is
+     * @param foot what each page says at its foot, where it says something
      */
-    static void write(Rectangle size, float margin, String title, boolean foot, OutputStream out, Content content) {
+    static void write(
+            Rectangle size, float margin, String title, @Nullable Foot foot, OutputStream out, Content content) {
         Document document = new Document(size, margin, margin, margin, margin);
         PdfWriter writer = PdfWriter.getInstance(document, out);
         writer.setCloseStream(false);
         document.addTitle(title);
         document.addCreator("Even Cistern");
-        if (foot) {
-            writer.setPageEvent(new Foot(title));
+        if (foot != null) {
+            writer.setPageEvent(foot);
         }
         document.open();
         content.write(document, writer);
