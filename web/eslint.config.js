@@ -85,7 +85,7 @@ const LITERALS = {
       "(a )?(US |imp )?(gal|qt|fl oz|tsp|L|mL|g|°C|°F|mg/L( N| CaCO₃)?)",
       "[NPKCaMgS₂₃₅O ]*",
       "L · cm",
-      "\\\\u[0-9a]{4}",
+      "(\\\\u[0-9a]{4}(fl|oz|gal|L)?)+",
     ],
   },
 };

@@ -36,8 +36,11 @@ function pretended(elements) {
   });
 }
 
-/** How much longer a text is made: by 35 %, as other languages are. */
-const padding = (text) => "·".repeat(Math.ceil(text.replace(/\{[^{}]*\}|<[^>]*>/g, "").length * 0.35));
+/** By how much a text is made longer: by 35 %, as other languages are, in words that break as theirs do. */
+function padding(text) {
+  const longer = Math.ceil(text.replace(/\{[^{}]*\}|<[^>]*>/g, "").length * 0.35);
+  return "·".repeat(longer).replace(/(.{6})(?=.)/g, "$1 ");
+}
 
 const literal = (value) => ({ type: TYPE.literal, value });
 

@@ -57,11 +57,13 @@ export function follow(language: Language): void {
 /** The locale that dates and numbers follow. */
 export const locale = (): string => (spoken === PSEUDO ? "en-GB" : spoken);
 
+/** A number, or its figures as they are shown. */
+type Count = number | string;
 type Value = string | number | undefined;
 type Slots<K extends Key> = Messages[K];
-type Plain<M> = { [A in keyof M]: M[A] extends "count" ? number : M[A] extends "tag" ? never : Value };
+type Plain<M> = { [A in keyof M]: M[A] extends "count" ? Count : M[A] extends "tag" ? never : Value };
 type Rich<M> = {
-  [A in keyof M]: M[A] extends "count" ? number : M[A] extends "tag" ? (chunks: ReactNode) => ReactNode : ReactNode;
+  [A in keyof M]: M[A] extends "count" ? Count : M[A] extends "tag" ? (chunks: ReactNode) => ReactNode : ReactNode;
 };
 type Filled<M, F> = keyof M extends never ? [] : [F];
 

@@ -85,6 +85,10 @@ describe("quantities as a person thinks of them", () => {
   it("a vessel is as large as it was said to be", () => {
     expect(said(metric.vessel(5))).toBe("5 L");
     expect(said(us.vessel(3.785411784 * 2))).toBe("2 gal");
+    // 9 L are 2.38 US gal, 0.8 L are 27.05 US fl oz (1 US gal = 231 in³ = 3.785 411 784 L, NIST Handbook 44)
+    expect(said(us.vessel(9))).toBe("2⅜ gal");
+    expect(said(us.vessel(0.8))).toBe("27 fl oz");
+    expect(said(us.vessel(5))).toBe("1.3 gal");
   });
 
   it("a temperature is whole in °F, and to a tenth where a form would change it", () => {
@@ -103,7 +107,7 @@ describe("quantities as a person thinks of them", () => {
   it("a spoon says how far it is from the dose", () => {
     const dose = (exact: number, errorPercent: number, pieces: number) =>
       ({ exact, errorPercent, measure: "millilitres", pieces: Array.from({ length: pieces }, () => ({})) }) as never;
-    expect(said(metric.rounding(dose(5, 0.2, 1)))).toBe("5.00 mL, as exact as a hand can");
+    expect(said(metric.rounding(dose(5, 0.2, 1)))).toBe("5.00 mL, as exact as can be measured by hand");
     expect(said(metric.rounding(dose(4.6, 8.7, 1)))).toBe("exactly 4.60 mL, +9 % by rounding");
     expect(said(metric.rounding(dose(5.4, -7.4, 1)))).toBe("exactly 5.40 mL, −7 % by rounding");
     expect(said(metric.rounding(dose(0.01, 0, 0)))).toBe("0.0100 mL: too little to measure");

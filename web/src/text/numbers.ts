@@ -33,10 +33,14 @@ export class Shown {
     return `${figures(canonical / (this.factors.get(unit) ?? 1), significant)}\u00a0${unit.replace(/^US /, "")}`;
   }
 
-  /** A vessel, as it was stated: 5 L, not 5.0. */
+  /** A vessel, as it was stated: 5 L, not 5.0; in US units as one says it: 2⅜ gal, or 27 fl oz. */
   vessel(l: number): string {
-    const unit = this.habit === "us" ? "US gal" : "L";
-    return `${Number((l / (this.factors.get(unit) ?? 1)).toPrecision(3))}\u00a0${unit.replace(/^US /, "")}`;
+    if (this.habit === "metric") return `${Number(l.toPrecision(3))}\u00a0L`;
+    const gallons = l / (this.factors.get("US gal") ?? 1);
+    if (gallons < 0.95) return `${Math.round(l / (this.factors.get("US fl oz") ?? 1))}\u00a0fl\u00a0oz`;
+    const eighths = Math.round(gallons * 8);
+    if (Math.abs(eighths / 8 / gallons - 1) > 0.01) return `${figures(gallons)}\u00a0gal`;
+    return `${Math.floor(eighths / 8)}${["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"][eighths % 8]}\u00a0gal`;
   }
 
   litres(l: number, significant = 2): string {

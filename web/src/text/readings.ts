@@ -86,10 +86,6 @@ export function todo(t: Todo, shown: Shown): string {
   }
 }
 
-/** A band as it is named: by which method, in what, for how hungry a plant. */
-export const bandName = (b: Verdict["band"]) =>
-  `${words("methods", b.method).toLowerCase()}, ${words("zones", b.zone)}${b.appetite === "none" ? "" : say("parts.appetite", { appetite: b.appetite })}`;
-
 /** Where readings are heading, in words. */
 export function course(t: Trend, name: string, unit: string): string {
   if (!t.moves) return say("parts.holds_no_trend_beyond_chance_in", { name, from: t.from });

@@ -54,8 +54,8 @@ test("a person chooses, and nothing is done before", () => {
   const { keep, take } = show({ name: "a" }, { name: "b" });
   expect(keep).not.toHaveBeenCalled();
   expect(take).not.toHaveBeenCalled();
-  fireEvent.click(screen.getByText("Take what is saved"));
+  fireEvent.click(screen.getByText("Use the saved version"));
   expect(take).toHaveBeenCalledOnce();
-  fireEvent.click(screen.getByText("Save mine over it"));
+  fireEvent.click(screen.getByText("Save mine instead"));
   expect(keep).toHaveBeenCalledOnce();
 });

@@ -90,7 +90,7 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
     case "watering":
       return [
         say("bench_page.litreseach_each_pot", { litresEach: shown.litres(e.litresEach) }),
-        e.flush && "flushed",
+        e.flush && say("common.flushed"),
         e.seen?.note,
       ]
         .filter(Boolean)

@@ -8,7 +8,7 @@ import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
-import { say } from "../../text";
+import { say, words } from "../../text";
 import { VerdictCard } from "./VerdictCard";
 
 /** Said of how things stand; and what stands in the plan of itself. */
@@ -41,7 +41,7 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
       className="no-print text-sm"
       disabled={take.isPending}
       onClick={() => take.mutate(action)}
-      aria-label={say("bench_page.into_the_plan", { action: action.replaceAll("_", " ") })}
+      aria-label={say("bench_page.into_the_plan", { action: words("todos", action) })}
     >
       {say("bench_page.into_the_plan_2")}
     </Button>

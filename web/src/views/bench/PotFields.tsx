@@ -50,7 +50,7 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
     <NumberField
       row
       label={label}
-      field={say("bench_page.pot", { field })}
+      field={`pot.${field}`}
       faults={faults}
       value={pot[field] ?? { text: "", unit }}
       units={LENGTHS}

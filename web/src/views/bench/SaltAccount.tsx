@@ -4,7 +4,7 @@ import { api, edit, type Edited, type Garden, type Lot, type LotInput, type Salt
 import { saltQuery, useAct } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { bandName } from "../../text/readings";
+import { bandName } from "../../text/bands";
 import { day, dayFrom, figures, longDay, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";

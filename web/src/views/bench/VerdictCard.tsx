@@ -2,7 +2,8 @@ import type { ReactNode } from "react";
 import type { Verdict } from "../../api";
 import { ReadingStrip } from "../../parts/ReadingStrip";
 import { words, say, rich } from "../../text";
-import { advice, bandName, fact } from "../../text/readings";
+import { bandName } from "../../text/bands";
+import { advice, fact } from "../../text/readings";
 import { day, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 

@@ -18,7 +18,7 @@ export function AnalysisFields({ input, faults, change }: Props) {
   const three = (label: string, field: "n" | "p2o5" | "k2o") => (
     <NumberField
       label={label}
-      field={say("feeds_page.feed", { field })}
+      field={`feed.${field}`}
       faults={faults}
       value={input[field] ?? { text: "", unit: "%" }}
       onChange={(v) => change({ [field]: v })}
@@ -77,7 +77,7 @@ function Rest({ input, faults, change }: Props) {
     <NumberField
       key={l}
       label={words("declared", l)}
-      field={say("feeds_page.feed_l", { l: l.toLowerCase() })}
+      field={`feed.${l.toLowerCase()}`}
       faults={faults}
       value={input.contents?.[l] ?? { text: "", unit: "%" }}
       onChange={(v) => set(l, v)}

@@ -265,7 +265,7 @@ function Wanted({ bench: b, faults, change }: Fields) {
         <NumberField
           key={g}
           label={words("goals_of_blend", g.toLowerCase())}
-          field={say("feeds_page.blend", { g: g.toLowerCase() })}
+          field={`blend.${g.toLowerCase()}`}
           faults={faults}
           value={{ text: b.targets[g] ?? "", unit: "" }}
           shownUnit=""

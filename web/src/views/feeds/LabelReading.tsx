@@ -124,7 +124,7 @@ function Ignored() {
   return (
     <details className="note mt-4">
       <summary>{say("feeds_page.words_that_are_passed_over")}</summary>
-      <p>{list.data?.["words"]?.join(", ")}</p>
+      <p lang="en">{list.data?.["words"]?.join(", ")}</p>
       <p>{say("feeds_page.every_other_word_is_understood_or")}</p>
     </details>
   );

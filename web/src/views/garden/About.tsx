@@ -1,4 +1,8 @@
-import { words, say } from "../../text";
+import type { ReactNode } from "react";
+import { rich, say, words } from "../../text";
+
+/** The name of a file. */
+const named = (c: ReactNode) => <code className="fig">{c}</code>;
 
 /** What this is, what it rests on, and what it does not replace. */
 export function About() {
@@ -9,18 +13,9 @@ export function About() {
       <p className="mb-2 font-semibold">▲ {words("cautions", "label_first")}</p>
       <p className="mb-2">{say("garden_page.it_does_not_prescribe_pesticides_or")}</p>
       <h3 className="head mt-4">{say("garden_page.where_the_numbers_come_from")}</h3>
-      <p className="mb-2">
-        {say("garden_page.every_number_opens_its_working_with")}{" "}
-        <code className="fig">{say("garden_page.docs_rules_md")}</code>
-        {say("garden_page.the_sources_in")} <code className="fig">{say("garden_page.docs_sources_md")}</code>
-        {say("garden_page.the_guide_in")} <code className="fig">{say("garden_page.docs_guide")}</code>
-        {say("garden_page.beside_the_program_figures_marked_from")}
-      </p>
+      <p className="mb-2">{rich("garden_page.every_number_opens_its_working_with", { file: named })}</p>
       <h3 className="head mt-4">{say("garden_page.licence")}</h3>
-      <p className="mb-2">
-        {say("garden_page.apache_2_0_typefaces_literata_and")}{" "}
-        <code className="fig">{say("garden_page.third_party_md")}</code>.
-      </p>
+      <p className="mb-2">{rich("garden_page.apache_2_0_typefaces_literata_and", { file: named })}</p>
     </section>
   );
 }

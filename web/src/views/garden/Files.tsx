@@ -1,6 +1,6 @@
 import type { Garden } from "../../api";
 import { ReadingsIn } from "./ReadingsIn";
-import { say, rich } from "../../text";
+import { rich, say } from "../../text";
 import { RestoreGarden } from "./RestoreGarden";
 
 /** The garden in open formats: out, and in. */
@@ -40,9 +40,9 @@ export function Files({ garden }: { garden: Garden }) {
           <span className="note block">{say("garden_page.csv_as_the_pens_showed_them")}</span>
         </p>
         <p className="note">
-          {say("garden_page.backup_of_everything_on_this_machine")}{" "}
-          <code className="fig">{say("garden_page.run_backup_file")}</code>.{" "}
-          <code className="fig">{say("garden_page.run_restore_file")}</code> {say("garden_page.brings_it_back")}
+          {rich("garden_page.backup_of_everything_on_this_machine", {
+            file: (c) => <code className="fig">{c}</code>,
+          })}
         </p>
       </div>
       <div>

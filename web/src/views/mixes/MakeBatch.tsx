@@ -241,7 +241,8 @@ function Making({
               vessel2: shown.vessel(litres("shovel")),
               value: shown.litres(litres("handful")),
             })}{" "}
-            {assumed.length > 0 && say("mixes_page.assumed", { assumed: assumed.join(", ") })}
+            {assumed.length > 0 &&
+              say("mixes_page.assumed", { assumed: assumed.map((u) => words("uses", u)).join(", ") })}
             <Link to="/g/$garden/shelf" params={{ garden: garden.id }}>
               {say("mixes_page.say_what_yours_take_on_the")}
             </Link>

@@ -33,7 +33,7 @@ export function RecipeFiles() {
 
 function Out({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
   const [which, setWhich] = useState("");
-  const query = which ? say("mixes_page.recipe", { encodeURIComponent: encodeURIComponent(which) }) : "";
+  const query = which ? `?recipe=${encodeURIComponent(which)}` : "";
   const home = `/api/gardens/${garden.id}/mixes`;
   const line = "mb-3 border-b border-rule pb-3";
   return (

@@ -53,7 +53,7 @@ export function DoneList({ done, box, garden, shown }: Props) {
         return tendedWords(e);
       case "watering":
         return say("today_page.each", {
-          value: e.flush ? say("today_page.flushed") : words("entries", e.kind),
+          value: e.flush ? say("common.flushed") : words("entries", e.kind),
           litresEach: shown.litres(e.litresEach),
         });
       case "feeding":

@@ -60,7 +60,7 @@ export function Leave({
         />
       </label>
       <Button className="min-h-11" onClick={leave} aria-label={say("today_page.leave_it", { name })}>
-        {say("common.leave_it")}
+        {say("today_page.skip")}
       </Button>
     </span>
   );

@@ -44,12 +44,7 @@ export function GoingAway({ garden, shown }: { garden: Garden; shown: Shown }) {
             {a.thirsty.length === 0
               ? say("year_page.all_lots_last", { lasting: a.lasting })
               : say("year_page.these_want_meanwhile_a_day", {
-                  value:
-                    a.lasting === 0
-                      ? say("year_page.no_lot_lasts")
-                      : a.lasting === 1
-                        ? say("year_page.1_lot_lasts")
-                        : say("year_page.lots_last", { lasting: a.lasting }),
+                  value: say("year_page.lots_last", { lasting: a.lasting }),
                   neededLitres: shown.litres(a.neededLitres),
                   dailyLitres: shown.litres(a.dailyLitres),
                 })}

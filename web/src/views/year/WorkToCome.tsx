@@ -119,14 +119,17 @@ function Subscribe({ garden }: { garden: string }) {
     <div className="no-print mt-4">
       <h2 className="head">{say("year_page.in_your_own_calendar")}</h2>
       <p>
-        <a
-          href={`/api/gardens/${garden}/calendar.ics`}
-          download
-          className="inline-block leading-8 underline underline-offset-4"
-        >
-          {say("year_page.the_work_to_come_as_an")}
-        </a>
-        {say("year_page.or_give_your_calendar_program_an")}
+        {rich("year_page.the_work_to_come_as_an", {
+          a: (c) => (
+            <a
+              href={`/api/gardens/${garden}/calendar.ics`}
+              download
+              className="inline-block leading-8 underline underline-offset-4"
+            >
+              {c}
+            </a>
+          ),
+        })}
       </p>
       {address?.path && (
         <p className="fig my-1 text-sm break-all select-all">

@@ -37,7 +37,7 @@ public final class InWords {
 
     private static String often(Rhythm rhythm) {
         return rhythm instanceof Rhythm.EveryDays days
-                ? "every " + range(days.min(), days.max()) + " days"
+                ? days.max() == 1 ? "every day" : "every " + range(days.min(), days.max()) + " days"
                 : "with every watering";
     }
 }

@@ -32,7 +32,7 @@ class BenchPathTest extends AtTheDesk {
         page.navigate(home + "/bench");
         page.getByLabel("Choose Left one").check();
         page.getByLabel("Choose Right one").check();
-        in(page.getByLabel("What to do with those chosen"), "Move").click();
+        in(page.getByLabel("Actions for the selected lots"), "Move").click();
         Locator panel = page.getByRole(AriaRole.DIALOG);
         assertThat(panel).containsText("Move 2 lots");
         panel.getByLabel("To", new Locator.GetByLabelOptions().setExact(true))
@@ -44,7 +44,7 @@ class BenchPathTest extends AtTheDesk {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
                 .first()
                 .click();
-        assertThat(page.getByText("Taken back.").first()).isVisible();
+        assertThat(page.getByText("Undone.").first()).isVisible();
         assertThat(lots()).not().containsText("Open bench");
     }
 
@@ -59,8 +59,8 @@ class BenchPathTest extends AtTheDesk {
         page.getByLabel("Find a lot").fill("fern");
         assertThat(listed).hasCount(2);
         assertThat(page).hasURL(java.util.regex.Pattern.compile("find=fern"));
-        page.getByText("off its band 0").click();
-        assertThat(page.getByText("No lot is like that.")).isVisible();
+        page.getByText("off target 0").click();
+        assertThat(page.getByText("No lot matches.")).isVisible();
     }
 
     @Test
@@ -68,15 +68,15 @@ class BenchPathTest extends AtTheDesk {
         String lot = plant("Heather", 3);
         page.navigate(home + "/bench/" + lot);
         button("Split").click();
-        field("Pots that go").fill("3");
+        field("Pots to split off").fill("3");
         in(page.getByRole(AriaRole.DIALOG), "Split").click();
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("the most that is taken is 2");
-        field("Pots that go").fill("1");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("the largest value accepted is 2");
+        field("Pots to split off").fill("1");
         in(page.getByRole(AriaRole.DIALOG), "Split").click();
         assertThat(page.getByText("Heather: split in two.").first()).isVisible();
         button("Note").click();
         field("What did you see?").fill("first flower");
-        button("Write it down").click();
+        button("Save note").click();
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Journal"))
                 .click();
         Locator journal = page.getByRole(AriaRole.TABLE);
@@ -87,11 +87,11 @@ class BenchPathTest extends AtTheDesk {
         field("Each pot got").fill("250 mL");
         button("Record it").click();
         assertThat(journal).containsText("250 mL each pot");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Amend row"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Edit row"))
                 .last()
                 .click();
         field("Each pot got").fill("0.3");
-        in(page.getByRole(AriaRole.DIALOG), "Amend").click();
+        in(page.getByRole(AriaRole.DIALOG), "Edit").click();
         assertThat(journal).containsText("300 mL each pot");
         button("Duplicate").click();
         assertThat(field("Name")).hasValue("Heather, another");
@@ -100,7 +100,7 @@ class BenchPathTest extends AtTheDesk {
         button("Retire").click();
         field("Why").fill("given away");
         in(page.getByRole(AriaRole.DIALOG), "Retire").click();
-        assertThat(page.getByText("Off the bench since")).isVisible();
+        assertThat(page.getByText("Retired since")).isVisible();
     }
 
     @Test
@@ -115,12 +115,12 @@ class BenchPathTest extends AtTheDesk {
                 .click();
         assertThat(other.getByText("Fern, theirs: saved.").first()).isVisible();
         button("Save changes").click();
-        assertThat(page.getByText("This was changed meanwhile")).isVisible();
+        assertThat(page.getByText("This was changed in the meantime")).isVisible();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Fern, theirs");
         assertThat(field("Name")).hasValue("Fern, mine");
-        button("Save mine over it").click();
+        button("Save mine instead").click();
         assertThat(page.getByText("Fern, mine: saved.").first()).isVisible();
-        assertThat(page.getByText("This was changed meanwhile")).isHidden();
+        assertThat(page.getByText("This was changed in the meantime")).isHidden();
     }
 
     @Test
@@ -141,24 +141,24 @@ class BenchPathTest extends AtTheDesk {
         // half a ball of 30 cm: 2/3 · π · 15³ = 7.07 L
         assertThat(page.getByLabel("Answer")).containsText("7.1 L");
         field("Depth").fill("16");
-        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("the most that is taken");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("the largest value accepted");
     }
 
     @Test
     void stockIsCountedAThingIsPutAwayAndTheLastOneIsNot() {
         page.navigate(home + "/shelf");
-        field("Count also").selectOption("peat_perlite");
-        field("There is now").fill("1 ft³");
+        field("Also count").selectOption("peat_perlite");
+        field("Amount now").fill("1 ft³");
         button("Save").click();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Stock")))
                 .containsText("28 L");
         button("Change Can").click();
-        button("Put away").click();
-        assertThat(page.getByText("This is the last one of its kind").first()).isVisible();
-        button("Leave it").click();
+        button("Archive").click();
+        assertThat(page.getByText("This is the last one of its type").first()).isVisible();
+        button("Cancel").click();
         button("Change Open bench").click();
-        button("Put away").click();
-        assertThat(page.getByText("Put away.").first()).isVisible();
+        button("Archive").click();
+        assertThat(page.getByText("Archived.").first()).isVisible();
         assertThat(page.getByLabel("Places")).not().containsText("Open bench");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
                 .last()
@@ -184,7 +184,7 @@ class BenchPathTest extends AtTheDesk {
         page.keyboard().press("b");
         assertThat(page).hasURL(java.util.regex.Pattern.compile("/bench"));
         page.keyboard().press("?");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("undo what was done last");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("undo the last change");
         page.keyboard().press("Escape");
         page.keyboard().press("Control+k");
         page.getByPlaceholder("A lot, a feed, a page, a command").fill("larch");
@@ -202,7 +202,7 @@ class BenchPathTest extends AtTheDesk {
         page.keyboard().press("g");
         assertThat(page).hasURL(java.util.regex.Pattern.compile("/garden"));
         page.keyboard().press("u");
-        assertThat(page.getByText("Taken back.").first()).isVisible();
+        assertThat(page.getByText("Undone.").first()).isVisible();
     }
 
     @Test
@@ -236,8 +236,8 @@ class BenchPathTest extends AtTheDesk {
                 Browsers.Opened elsewhere = Browsers.desk(empty.address())) {
             Page there = elsewhere.page();
             there.navigate("/");
-            there.getByText("You have a garden file from before?").click();
-            there.getByLabel("Bring a garden back from its file").setInputFiles(file);
+            there.getByText("Do you have a garden file from before?").click();
+            there.getByLabel("Restore a garden from its file").setInputFiles(file);
             assertThat(there.getByText("1 lot is due")).isVisible();
             assertThat(there.getByText("Traveller")).isVisible();
             assertThat(elsewhere.complaints()).isEmpty();
@@ -250,9 +250,9 @@ class BenchPathTest extends AtTheDesk {
     void theMixOfALotGrowsOldAndIsRenewedInPart() {
         String lot = plant("Cape primrose", 3);
         page.navigate(home + "/bench/" + lot + "?tab=mix");
-        assertThat(page.getByText("next to nothing of its life is spent").first())
+        assertThat(page.getByText("almost nothing of its life is used up").first())
                 .isVisible();
-        field("it smells sour or of rot").check();
+        field("it smells sour or rotten").check();
         assertThat(page.getByText("Repot at once")).isVisible();
         button("Record fresh mix …").click();
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("in part"))
@@ -272,12 +272,12 @@ class BenchPathTest extends AtTheDesk {
         plant("Fern by the door", 3);
         plant("Fern on the sill", 3);
         page.navigate(CISTERN.address() + home + "/bench");
-        page.getByLabel("Choose all 2").check();
+        page.getByLabel("Select all 2").check();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Labels"))
                 .click();
         Locator panel = page.getByRole(AriaRole.DIALOG);
-        assertThat(panel).containsText("only this machine can open");
-        panel.getByText("one a pot: 6").click();
+        assertThat(panel).containsText("works on this machine only");
+        panel.getByText("one per pot: 6").click();
         panel.getByLabel("Labels already used").fill("30");
         panel.getByText("Make 6 labels").click();
         assertThat(panel.getByRole(AriaRole.ALERT)).containsText("Labels already used");

@@ -29,7 +29,7 @@ class FeedPathTest extends AtTheDesk {
         field("Mg").fill("12060 mg/kg");
         assertThat(page.getByText("Mg 12")).isVisible();
         field("The label's own sentence").fill("1 g per litre every 14 days");
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(button("Save changes")).isVisible();
     }
 
@@ -48,14 +48,14 @@ class FeedPathTest extends AtTheDesk {
         field("Name on the bottle or box").fill("Bitter salt");
         page.getByText("A single salt, by its formula").click();
         field("Formula").fill("MgS04");
-        assertThat(page.getByText("stops being readable at").first()).isVisible();
+        assertThat(page.getByText("cannot be read at").first()).isVisible();
         field("Formula").fill("MgSO4·7H2O");
         assertThat(page.getByText("Mg 99 · S 130")).isVisible();
         field("The label's own sentence").fill("1 capful per 10 litres monthly");
         assertThat(page.getByText("Fill yours with water").first()).isVisible();
         field("Its own cap or scoop holds").fill("5");
         assertThat(page.getByText("in each litre of water")).isVisible();
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(button("Save changes")).isVisible();
         page.reload();
         assertThat(field("Formula")).hasValue("MgSO4·7H2O");
@@ -65,19 +65,19 @@ class FeedPathTest extends AtTheDesk {
     @Test
     void oneFeedInEveryCanToEveryTarget() {
         aFeed();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Dose bench, can check"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Dose calculator, can check"))
                 .click();
-        assertThat(region("Answer")).containsText("held back by");
+        assertThat(region("Answer")).containsText("limited by");
         radio("nitrogen").click();
         field("Nitrogen in the can").fill("60");
         assertThat(region("What is in it")).containsText("60 mg/L");
         field("Nitrogen in the can").fill("400");
         assertThat(page.getByText("top rate").first()).isVisible();
-        radio("another rhythm").click();
+        radio("another interval").click();
         field("You feed every").fill("7");
         assertThat(region("What is in it")).containsText("75 mg/L");
         field("You feed every").fill("28");
-        assertThat(region("Answer")).containsText("is lost, not made up");
+        assertThat(region("Answer")).containsText("less than the label, and that is not made up");
         page.getByTitle("Show the working").first().click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("days(label)");
     }
@@ -153,19 +153,19 @@ class FeedPathTest extends AtTheDesk {
         field("Feed used in a day").fill("50");
         assertThat(region("Answer")).containsText("20 days");
         assertThat(region("The tank").last()).containsText("500 g");
-        assertThat(region("Answer")).containsText("A backflow preventer belongs on every injector");
+        assertThat(region("Answer")).containsText("Every injector at a house tap needs a backflow preventer");
         field("Most in stock").fill("20");
         assertThat(region("Answer")).containsText("would not stay dissolved");
         field("Most in stock").fill("");
-        page.getByText("Does the injector do what it says?").click();
+        page.getByText("Is the injector accurate?").click();
         field("Full in").fill("60");
         field("Needs").fill("12");
         assertThat(region("Flow test")).containsText("too little");
-        button("It is made").click();
+        button("Record as made").click();
         assertThat(page.getByText("The name on the tank is empty")).isVisible();
         field("Name on the tank").fill("Bench stock");
-        button("It is made").click();
-        assertThat(page.getByText("on the shelf as a feed of its own").first()).isVisible();
+        button("Record as made").click();
+        assertThat(page.getByText("on the shelf as a feed").first()).isVisible();
         page.navigate(home + "/feeds");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench stock"))
                 .click();
@@ -178,8 +178,8 @@ class FeedPathTest extends AtTheDesk {
     void aBlendIsNearestToWhatIsWantedAndSaysWhatItMisses() {
         aFeed();
         page.navigate(home + "/feeds/blend");
-        assertThat(region("Answer")).containsText("nothing at hand holds it");
-        page.getByText("And salts that could be bought").click();
+        assertThat(region("Answer")).containsText("no selected product contains it");
+        page.getByText("And salts you could buy").click();
         for (String salt :
                 new String[] {"Calcium nitrate", "Potassium nitrate", "Monopotassium phosphate", "Epsom salt"}) {
             page.locator("label", new Page.LocatorOptions().setHasText(salt))
@@ -189,12 +189,12 @@ class FeedPathTest extends AtTheDesk {
         assertThat(region("Answer").getByText("✓ met")).hasCount(5);
         page.getByText("As stock for an injector").click();
         field("Show the tanks").check();
-        assertThat(region("Tank A")).containsText("calcium: apart");
+        assertThat(region("Tank A")).containsText("calcium: separate");
         assertThat(region("Tank B")).containsText("Epsom salt");
         radio("a ratio").click();
         assertThat(region("Answer").getByText("✓ met")).hasCount(3);
         field("N").fill("0");
-        assertThat(region("What is wanted").getByRole(AriaRole.ALERT).first()).isVisible();
+        assertThat(region("The targets").getByRole(AriaRole.ALERT).first()).isVisible();
     }
 
     @Test
@@ -202,14 +202,14 @@ class FeedPathTest extends AtTheDesk {
         page.navigate(home + "/feeds/remedies");
         assertThat(region("Answer")).containsText("mg/L Mg");
         field("Give").selectOption("iron_edta");
-        field("pH of the mix, by its runoff").fill("6.9");
-        assertThat(region("Answer")).containsText("lets its iron go");
-        assertThat(region("Answer")).containsText("Holds at this pH: Iron DTPA");
+        field("pH of the mix, from its runoff").fill("6.9");
+        assertThat(region("Answer")).containsText("releases its iron");
+        assertThat(region("Answer")).containsText("Stable at this pH: Iron DTPA");
         field("Give").selectOption("epsom_spray");
         field("To").selectOption("fuchsia");
-        field("Warmth now").fill("31");
-        assertThat(region("Answer")).containsText("No spray at 31");
-        field("Warmth now").fill("17");
+        field("Temperature now").fill("31");
+        assertThat(region("Answer")).containsText("No spraying at 31");
+        field("Temperature now").fill("17");
         assertThat(region("Answer")).containsText("wait 48 hours");
         field("Give").selectOption("copper_spray");
         field("To").selectOption("maidenhair");

@@ -29,21 +29,21 @@ class FirstStartTest {
                 Browsers.Opened opened = Browsers.desk(cistern.address())) {
             Page page = opened.page();
             page.navigate("/");
-            button(page, "On to the bottle").click();
+            button(page, "Next: the bottle").click();
             assertThat(page.getByText("The garden's name is empty")).isVisible();
             field(page, "What do you call it?").fill("Two sills");
-            field(page, "Latitude, south of the equator with a minus").fill("95");
-            button(page, "On to the bottle").click();
-            assertThat(page.getByText("the most that is taken is 75")).isVisible();
-            field(page, "Latitude, south of the equator with a minus").fill("-37,8");
-            button(page, "On to the bottle").click();
+            field(page, "Latitude, negative south of the equator").fill("95");
+            button(page, "Next: the bottle").click();
+            assertThat(page.getByText("the largest value accepted is 75")).isVisible();
+            field(page, "Latitude, negative south of the equator").fill("-37,8");
+            button(page, "Next: the bottle").click();
             assertThat(page.getByText("Now the bottle or box of feed")).isVisible();
             field(page, "Name on the bottle or box").fill("Reed Gold");
             field(page, "N").fill("4");
             field(page, "P₂O₅").fill("2");
             field(page, "K₂O").fill("6");
             field(page, "The label's own sentence").fill("5 ml/l with every watering");
-            button(page, "Put it on the shelf").click();
+            button(page, "Add to the shelf").click();
             page.getByText("Next: the first plant").click();
             Locator answer = page.getByLabel("Answer");
             assertThat(answer).containsText("tsp");

@@ -49,7 +49,7 @@ class GrowersPathTest extends AtTheDesk {
     void aLabelIsReadAskedAboutAndPutOnTheShelf() {
         addFeed("2½ tsp per 2 gal every 10 days, never at noon");
         assertThat(page.getByText("not understood").first()).isVisible();
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(page.getByText("it can be read two ways")
                         .or(page.getByText("Answer the question"))
                         .first())
@@ -57,10 +57,10 @@ class GrowersPathTest extends AtTheDesk {
         radio("imperial (UK)").click();
         radio("level").click();
         assertThat(page.getByText("1.4 mL")).isVisible();
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(page.getByText("Some words were not understood").first()).isVisible();
         page.getByLabel("I have read the words").check();
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(text("Saved")).isVisible();
         page.reload();
         assertThat(field("The label's own sentence")).hasValue("2½ tsp per 2 gal every 10 days, never at noon");
@@ -74,14 +74,14 @@ class GrowersPathTest extends AtTheDesk {
         radio("Vegetables").click();
         assertThat(page.getByText("In plain words: 1.5 g per litre of water every 7 days."))
                 .isVisible();
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(text("Saved")).isVisible();
     }
 
     @Test
     void aLotGetsADoseThatFollowsEveryInputAndShowsItsWorking() {
         addFeed("1 g per litre every 10-14 days");
-        button("Put it on the shelf").click();
+        button("Add to the shelf").click();
         assertThat(text("Saved")).isVisible();
         addLot();
         Locator answer = page.getByLabel("Answer");
@@ -99,10 +99,10 @@ class GrowersPathTest extends AtTheDesk {
         assertThat(working).isHidden();
         // a draft survives a reload, a rejected value stays in sight
         field("Height").fill("-4");
-        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("the least that makes sense");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("the smallest value accepted");
         page.reload();
         assertThat(field("Height")).hasValue("-4");
-        button("Put back").click();
+        button("Discard changes").click();
         assertThat(field("Height")).hasValue("12");
         field("Share of top rate").fill("150");
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("label comes first");
@@ -135,14 +135,14 @@ class GrowersPathTest extends AtTheDesk {
         field("TDS or EC").fill("1500");
         assertThat(page.getByText("Which scale does this meter print?")).isVisible();
         radio("500").click();
-        assertThat(page.getByText("above the band").first()).isVisible();
+        assertThat(page.getByText("above the target").first()).isVisible();
         assertThat(page.getByText("Flush each pot slowly")).isVisible();
         button("Record").click();
         assertThat(text("Reading recorded.")).isVisible();
         assertThat(page.getByLabel("Every reading")).containsText("3.0");
         assertThat(page.locator(".recharts-wrapper")).hasCount(2);
         field("TDS or EC").fill("700");
-        assertThat(page.getByText("inside the band").first()).isVisible();
+        assertThat(page.getByText("within the target").first()).isVisible();
         assertThat(page.getByText("Which scale does this meter print?")).isHidden();
     }
 
@@ -164,10 +164,10 @@ class GrowersPathTest extends AtTheDesk {
                 .click();
         button("Add a vessel").click();
         field("Name").fill("Blue bucket");
-        field("Holds, up to where you fill it").fill("none");
+        field("Capacity, to where you fill it").fill("none");
         button("Save").click();
         assertThat(page.getByText("is not a number")).isVisible();
-        field("Holds, up to where you fill it").fill("2 imp gal");
+        field("Capacity, to where you fill it").fill("2 imp gal");
         button("Save").click();
         assertThat(page.getByText("9.09 L")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today"))
@@ -182,13 +182,13 @@ class GrowersPathTest extends AtTheDesk {
         lot.put("species", "olive");
         String id = CISTERN.api().put(data + "/lots", lot).ok().path("id").asString();
         page.navigate(home + "/bench/" + id);
-        assertThat(page.getByText("Darker here than it wants.")).isVisible();
-        page.getByText("Set aside …").click();
-        button("Set aside").click();
+        assertThat(page.getByText("Darker here than it needs.")).isVisible();
+        page.getByText("Dismiss …").click();
+        button("Dismiss").click();
         assertThat(page.getByText("Fill it in").first()).isVisible();
         field("Because").fill("it summers outside next week");
-        button("Set aside").click();
-        assertThat(page.getByText("Darker here than it wants.")).hasCount(0);
+        button("Dismiss").click();
+        assertThat(page.getByText("Darker here than it needs.")).hasCount(0);
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Journal"))
                 .click();
         assertThat(page.getByText(Pattern.compile("too dark here, up to .*: it summers outside next week")))

@@ -53,7 +53,7 @@ class LossTest {
             PostgresSession.stop(pg, false);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
                     .click();
-            assertThat(page.getByText("The database does not answer").first()).isVisible();
+            assertThat(page.getByText("The database is not responding").first()).isVisible();
             // the answer beside the form says so too: what is waited for is that of the save
             assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Retry")))
                     .isVisible();

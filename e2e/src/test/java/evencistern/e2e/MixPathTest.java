@@ -17,7 +17,7 @@ class MixPathTest extends AtTheDesk {
     private static final int MORE_THAN_A_PAGE = 64;
 
     private Locator answer() {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes of it"));
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Result"));
     }
 
     /** A garden has more lots than one answer holds: each is found by what is typed. */
@@ -27,8 +27,8 @@ class MixPathTest extends AtTheDesk {
             plant(String.format("Batch %02d", i), i);
         }
         page.navigate(home + "/mixes/peat_perlite/batch");
-        page.getByText("as those of a lot").click();
-        assertThat(page.getByText("And 4 more: type a part of the name.")).isVisible();
+        page.getByText("like those of a lot").click();
+        assertThat(page.getByText("And 4 more: type part of the name.")).isVisible();
         page.getByPlaceholder("Find a lot").fill("h 64");
         assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
         page.keyboard().press("Enter");
@@ -44,7 +44,7 @@ class MixPathTest extends AtTheDesk {
         assertThat(page.getByText("71 %").first()).isVisible();
         page.getByRole(AriaRole.SLIDER).first().focus();
         page.keyboard().press("ArrowLeft");
-        assertThat(field("Counted in")).hasValue("percent");
+        assertThat(field("Measured in")).hasValue("percent");
         assertThat(field("Sphagnum peat, medium: %")).hasValue("70");
         field("Add").selectOption("pumice");
         assertThat(field("Pumice 3–8 mm: %")).hasValue("1");
@@ -55,12 +55,13 @@ class MixPathTest extends AtTheDesk {
         page.keyboard().press("Escape");
         field("For the plant").selectOption("pitcher_plant");
         field("pH wanted").fill("5.5");
-        assertThat(answer().getByText("A carnivorous plant gets no lime")).isVisible();
+        assertThat(answer().getByText("Never lime the mix of a carnivorous plant"))
+                .isVisible();
         field("For the plant").selectOption("streptocarpus");
-        field("Stir in").selectOption("coated_feed");
+        field("Mix in").selectOption("coated_feed");
         button("low 2").click();
         assertThat(answer()).containsText("Adds N 320");
-        button("Keep this mix").click();
+        button("Save this mix").click();
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For the tall pots")))
                 .isVisible();
         page.reload();
@@ -77,10 +78,10 @@ class MixPathTest extends AtTheDesk {
         field("Perlite, coarse: parts").fill("none");
         assertThat(page.getByText("Write it as 2.5").first()).isVisible();
         field("Perlite, coarse: parts").fill("0");
-        assertThat(page.getByText("add up to nothing").first()).isVisible();
+        assertThat(page.getByText("add up to zero").first()).isVisible();
         page.reload();
         assertThat(field("Perlite, coarse: parts")).hasValue("0");
-        button("Put back").click();
+        button("Discard changes").click();
         assertThat(field("Perlite, coarse: parts")).hasValue("1");
     }
 
@@ -88,13 +89,13 @@ class MixPathTest extends AtTheDesk {
     void aComponentIsMeasuredInAPotAndTheMixesFollow() {
         page.navigate(home + "/mixes/components?open=peat_medium");
         button("Measure its water and air in a pot").click();
-        field("It holds, settled").fill("2");
-        field("The stuff stands so deep").fill("14");
+        field("Volume, settled").fill("2");
+        field("Depth of mix").fill("14");
         field("What ran out").fill("400");
         field("Drained").fill("1420");
         field("Oven-dry").fill("200");
         assertThat(page.getByText("20 ± 0.8 %")).isVisible();
-        button("Take these figures").click();
+        button("Use these figures").click();
         assertThat(field("Water, drained")).hasValue("61.0");
         button("Save").click();
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat"))))
@@ -112,12 +113,12 @@ class MixPathTest extends AtTheDesk {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make a batch →"))
                 .click();
         field("13 cm pot: how many").fill("12");
-        Locator tip = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What to tip in"));
+        Locator tip = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What goes in"));
         assertThat(tip).containsText("in 1 load");
         assertThat(tip).containsText("Legionella");
         assertThat(tip).containsText("Dolomite");
-        button("Add a pot you describe").click();
-        field("Called").fill("Terracotta");
+        button("Add a pot by its size").click();
+        field("Name").fill("Terracotta");
         button("Done").click();
         field("Terracotta: how many").fill("2");
         button("Record this batch").click();
@@ -135,16 +136,16 @@ class MixPathTest extends AtTheDesk {
     @Test
     void aMixIsFoundByWishesAndWhatStandsInTheWayIsEased() {
         page.navigate(home + "/mixes");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Find a mix by wishes →"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Mix finder →"))
                 .click();
-        assertThat(page.getByText("Tick what you have at the left")).isVisible();
+        assertThat(page.getByText("Tick what you have on the left")).isVisible();
         for (String c : new String[] {"Sphagnum peat, medium", "Perlite, coarse", "Pumice 3–8 mm"}) {
             field(c).check();
         }
-        assertThat(page.getByText("Nothing is wished yet")).isVisible();
+        assertThat(page.getByText("No requirements yet")).isVisible();
         field("Air, drained, at least").fill("60");
         field("Water, drained, at least").fill("40");
-        Locator way = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What stands in the way"));
+        Locator way = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What prevents it"));
         assertThat(way).containsText("air, drained at least 60 %");
         way.getByRole(AriaRole.BUTTON).first().click();
         assertThat(way).hasCount(0);
@@ -152,7 +153,7 @@ class MixPathTest extends AtTheDesk {
         assertThat(found).containsText("≥ 40");
         field("Air, drained, at least").fill("30");
         field("Air, drained, at most").fill("20");
-        assertThat(page.getByText("cannot both be").first()).isVisible();
+        assertThat(page.getByText("is not possible").first()).isVisible();
         field("Air, drained, at least").fill("15");
         field("For the plant").selectOption("streptocarpus");
         assertThat(field("pH, at least")).hasValue("5.4");
@@ -164,7 +165,7 @@ class MixPathTest extends AtTheDesk {
         assertThat(field("Name")).hasValue("For cape primrose");
         assertThat(field("For the plant")).hasValue("streptocarpus");
         assertThat(answer()).containsText("of dolomite per litre of mix");
-        button("Keep this mix").click();
+        button("Save this mix").click();
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For cape primrose")))
                 .isVisible();
     }
@@ -172,7 +173,7 @@ class MixPathTest extends AtTheDesk {
     @Test
     void recipesComeInFromASheetAndAreHeldBesideOthers() {
         page.navigate(home + "/mixes/files");
-        field("Bring recipes in from a file, JSON or CSV")
+        field("Import recipes from a file, JSON or CSV")
                 .setInputFiles(new FilePayload(
                         "shed.csv",
                         "text/csv",
@@ -181,10 +182,10 @@ class MixPathTest extends AtTheDesk {
         assertThat(read).containsText("not clear yet");
         read.getByLabel("“Pumis” is not known here. Which is meant?").selectOption("pumice");
         assertThat(read).containsText("new: will be added");
-        button("Bring it in").click();
+        button("Import").click();
         assertThat(read).containsText("Shed added");
         page.navigate(home + "/mixes/compare?one=peat_perlite");
-        field("Beside").selectOption(new SelectOption().setLabel("Shed"));
+        field("Compared with").selectOption(new SelectOption().setLabel("Shed"));
         assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Pores"))))
                 .containsText("%");
         assertThat(page.getByText("67 % pumice 3–8 mm, 33 % coir pith, washed")).isVisible();

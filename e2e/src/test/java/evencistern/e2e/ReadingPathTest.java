@@ -38,7 +38,7 @@ class ReadingPathTest extends AtTheDesk {
         readings();
         field("pH").fill("6.6");
         assertThat(page.getByText("pH was never calibrated")).isVisible();
-        assertThat(page.getByText("probably above the band").first()).isVisible();
+        assertThat(page.getByText("probably above the target").first()).isVisible();
         text("Calibrate").first().click();
         field("Shown in pH 7.00").fill("4.1");
         field("Shown in pH 4.01").fill("7.1");
@@ -48,11 +48,11 @@ class ReadingPathTest extends AtTheDesk {
         field("Shown in pH 4.01").fill("4.1");
         button("Save").click();
         assertThat(page.getByText("Saved.").first()).isVisible();
-        Locator standing = page.getByLabel("How it stands");
+        Locator standing = page.getByLabel("Condition");
         assertThat(standing).containsText("± 0.10");
         assertThat(page.getByText("showed 4.10 in 4.01, 7.10 in 7.00")).isVisible();
         readings();
-        assertThat(page.getByText("above the band", new Page.GetByTextOptions().setExact(false))
+        assertThat(page.getByText("above the target", new Page.GetByTextOptions().setExact(false))
                         .first())
                 .isVisible();
         assertThat(page.getByText("never calibrated")).hasCount(0);
@@ -77,12 +77,12 @@ class ReadingPathTest extends AtTheDesk {
         field("TDS or EC").fill("3.1 mS/cm");
         assertThat(page.getByText("Band: pour-through, greenhouse peat, appetite medium."))
                 .isVisible();
-        assertThat(page.getByText("inside the band").first()).isVisible();
+        assertThat(page.getByText("within the target").first()).isVisible();
         field("How it is taken").selectOption("runoff");
-        assertThat(page.getByText("above the band").first()).isVisible();
+        assertThat(page.getByText("above the target").first()).isVisible();
         button("Record").click();
         assertThat(text("Reading recorded.")).isVisible();
-        assertThat(page.getByLabel("Every reading")).containsText("EC above the band");
+        assertThat(page.getByLabel("Every reading")).containsText("EC above the target");
     }
 
     @Test
@@ -92,17 +92,17 @@ class ReadingPathTest extends AtTheDesk {
         button("Record").click();
         Locator last = page.getByText("The last reading,");
         assertThat(last).isVisible();
-        button("Into the plan: retest").click();
-        assertThat(page.getByText("Taken into the plan.").first()).isVisible();
-        assertThat(field("Taken into the plan")).containsText("Measure again · due Sun 24 May");
+        button("Add to the plan: Measure again").click();
+        assertThat(page.getByText("Added to the plan.").first()).isVisible();
+        assertThat(field("Added to the plan")).containsText("Measure again · due Sun 24 May");
         button("Drop").click();
-        assertThat(page.getByText("Taken out of the plan.").first()).isVisible();
+        assertThat(page.getByText("Removed from the plan.").first()).isVisible();
         button("Undo").last().click();
         assertThat(page.getByText("Measure again · due")).isVisible();
         field("TDS or EC").fill("1.4 mS/cm");
-        assertThat(page.getByText("inside the band").first()).isVisible();
+        assertThat(page.getByText("within the target").first()).isVisible();
         button("Record").click();
-        assertThat(page.getByText("what was done has worked")).isVisible();
+        assertThat(page.getByText("what was done worked")).isVisible();
         assertThat(page.getByText("Measure again · done Thu 14 May")).isVisible();
     }
 
@@ -111,7 +111,7 @@ class ReadingPathTest extends AtTheDesk {
         readings();
         field("pH").fill("8.4");
         button("Record").click();
-        button("Into the plan: measure alkalinity").click();
+        button("Add to the plan: Measure the water's alkalinity").click();
         page.navigate(home + "/today");
         Locator todos = page.getByLabel("After readings");
         assertThat(todos).containsText("Measure the water's alkalinity");
@@ -130,13 +130,13 @@ class ReadingPathTest extends AtTheDesk {
     void manyPotsAreReadByKeyboardAndAScannedCodeFindsItsPot() {
         second();
         page.navigate(home + "/bench");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Read many"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Record readings"))
                 .click();
         field("pH of Primrose by the sink").fill("5.9");
         page.keyboard().press("Enter");
         page.keyboard().type("1.4 mS/cm");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("✓ pH 5.9 inside the band")).isVisible();
+        assertThat(page.getByText("✓ pH 5.9 within the target")).isVisible();
         assertThat(field("pH of Primrose on the sill")).isFocused();
         page.keyboard().type("58");
         button("Record Primrose on the sill").click();
@@ -144,8 +144,8 @@ class ReadingPathTest extends AtTheDesk {
         assertThat(field("pH of Primrose on the sill")).hasValue("58");
         field("Find, or scan a label's code").fill(CISTERN.address() + home + "/bench/" + lot);
         assertThat(field("pH of Primrose by the sink")).isFocused();
-        button("Undo that of Primrose by the sink").click();
-        assertThat(page.getByText("Taken back.").first()).isVisible();
+        button("Undo the reading of Primrose by the sink").click();
+        assertThat(page.getByText("Undone.").first()).isVisible();
         assertThat(page.getByText("✓ pH 5.9")).hasCount(0);
         assertThat(CISTERN.api()
                         .get(data + "/lots/" + lot + "/readings")
@@ -172,15 +172,15 @@ class ReadingPathTest extends AtTheDesk {
             assertThat(port.find()).isTrue();
             page.navigate(home + "/shelf");
             button("Change Pen meter").click();
-            field("Heard on port").fill(port.group(1));
+            field("Connected on port").fill(port.group(1));
             button("Save").click();
             readings();
             button("Listen to Pen meter").click();
-            assertThat(page.getByText("… moving").first()).isVisible();
-            button("Take it as it is").click();
+            assertThat(page.getByText("… settling").first()).isVisible();
+            button("Use it as it is").click();
             assertThat(field("pH")).hasValue(Pattern.compile("(6\\.9|7\\.0).*"));
             button("Listen to Pen meter").click();
-            assertThat(page.getByText("… moving").first()).isVisible();
+            assertThat(page.getByText("… settling").first()).isVisible();
         } finally {
             pen.destroyForcibly();
         }
@@ -226,32 +226,32 @@ class ReadingPathTest extends AtTheDesk {
     void whereReadingsAreHeadingStandsByTheChartAndManyLotsStandSideBySide() {
         readFiveTimes();
         readings();
-        assertThat(page.getByText("EC rises by 0.60 mS/cm a month, by 5 readings. It leaves the band about"))
+        assertThat(page.getByText("EC rises by 0.60 mS/cm a month, from 5 readings. It leaves the target range about"))
                 .isVisible();
         page.navigate(home + "/readings/small");
-        Locator small = page.getByLabel("Lots in small");
+        Locator small = page.getByLabel("Lots, small charts");
         assertThat(small).containsText("Primrose by the sink");
         assertThat(small.getByRole(AriaRole.IMG)).hasCount(1);
         field("Taken as").selectOption("soak");
-        assertThat(page.getByText("Nothing was read so yet.")).isVisible();
+        assertThat(page.getByText("No readings of this type yet.")).isVisible();
     }
 
     @Test
     void theSaltOfAPotIsAnAccountAndAFlushCanGoByIt() {
         readings();
         Locator account = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Salt account"));
-        assertThat(account).containsText("In it now");
+        assertThat(account).containsText("Present now");
         assertThat(account).containsText("waterings");
-        account.getByText("This account").click();
+        account.getByText("Salt account").click();
         assertThat(page.getByText(
                         "Primrose by the sink: flushed by its salt account.",
                         new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         account.getByTitle("Show the working").first().click();
-        assertThat(page.getByText("Salt in the drained pot by its account")).isVisible();
+        assertThat(page.getByText("Salt in the drained pot by the account")).isVisible();
         page.keyboard().press("Escape");
         page.reload();
-        assertThat(account.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("This account")))
+        assertThat(account.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Salt account")))
                 .isChecked();
     }
 
@@ -265,10 +265,10 @@ class ReadingPathTest extends AtTheDesk {
                         "lot;at;ph;ec\nPrimrose by the sink;2026-04-01;5,9;1,3\nPrimrose by the sink;2026-04-02;58;1\n"
                                 .getBytes(StandardCharsets.UTF_8)));
         Locator in = field("Readings in");
-        assertThat(in).containsText("1 new, 0 here already, 1 that cannot be read");
-        assertThat(in).containsText("Line 3: pH 58 cannot be. Did you mean 5.8?");
-        button("Bring it in").click();
-        assertThat(in).containsText("1 brought in");
+        assertThat(in).containsText("1 new, 0 already here, 1 that cannot be read");
+        assertThat(in).containsText("Line 3: pH 58 is not possible. Did you mean 5.8?");
+        button("Import").click();
+        assertThat(in).containsText("1 imported");
         readings();
         assertThat(page.getByLabel("Every reading")).containsText("5.9");
     }

@@ -111,7 +111,7 @@ class RoundPathTest {
             }
             assertThat(page.getByText(LOTS + " waiting to be sent")).isVisible();
             page.reload();
-            assertThat(page.getByText("The server does not answer")).isVisible();
+            assertThat(page.getByText("The server is not responding")).isVisible();
             assertThat(page.getByText(LOTS + " waiting to be sent")).isVisible();
             Instant ticked = Instant.now();
             Cistern.pause(3000);
@@ -147,15 +147,15 @@ class RoundPathTest {
             plant(cistern.api(), garden, "Wet one");
             Page page = opened.page();
             page.navigate("/g/" + garden.path("id").asString() + "/today");
-            page.getByLabel("Wet one: say more, or leave it").click();
-            page.getByLabel("Wet one: why it is left").selectOption("still_wet");
-            page.getByLabel("Wet one: days it is put off").fill("2");
-            page.getByLabel("Wet one: leave it").click();
+            page.getByLabel("Wet one: details or skip").click();
+            page.getByLabel("Wet one: why it is skipped").selectOption("still_wet");
+            page.getByLabel("Wet one: days it is postponed").fill("2");
+            page.getByLabel("Wet one: skip").click();
             assertThat(page.getByText("left: still wet, until Sat 16 May")).isVisible();
-            page.getByLabel("Weighed one: say more, or leave it").click();
+            page.getByLabel("Weighed one: details or skip").click();
             page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("bone dry"))
                     .click();
-            page.getByLabel("One pot weighs, before").fill("0.62 kg");
+            page.getByLabel("Weight of one pot before").fill("0.62 kg");
             page.getByLabel("Weighed one: done").click();
             assertThat(page.getByText("Nothing is due")).isVisible();
             assertThat(page.getByText("watered ·")).isVisible();
@@ -223,16 +223,16 @@ class RoundPathTest {
             page.navigate("/g/" + garden.path("id").asString() + "/today");
             page.getByLabel("Fern: Turn by a quarter: done").click();
             assertThat(page.getByText("Turn by a quarter ·")).isVisible();
-            page.getByLabel("Fern: Look over for pests: say more").click();
+            page.getByLabel("Fern: Check for pests: say more").click();
             page.getByText("a few", new Page.GetByTextOptions().setExact(true)).click();
             page.getByLabel("A product was used").fill("Gorse Soap");
             assertThat(page.getByRole(AriaRole.NOTE)).containsText("label is the law");
-            page.getByLabel("Fern: Look over for pests: done").click();
+            page.getByLabel("Fern: Check for pests: done").click();
             Locator done = page.getByRole(AriaRole.LISTITEM)
                     .filter(new Locator.FilterOptions().setHasText("found: a few; used: Gorse Soap"));
             assertThat(done).isVisible();
             done.getByText("Undo").click();
-            assertThat(page.getByLabel("Fern: Look over for pests: done")).isVisible();
+            assertThat(page.getByLabel("Fern: Check for pests: done")).isVisible();
             assertThat(page.getByLabel("Fern: Turn by a quarter: done")).isHidden();
         }
     }

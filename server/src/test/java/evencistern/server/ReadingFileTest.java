@@ -163,7 +163,7 @@ class ReadingFileTest {
         assertThat(read.path("fresh").asInt()).isEqualTo(2);
         assertThat(read.path("bad").asInt()).isEqualTo(7);
         assertThat(bad(read).get(0)).startsWith("3: ");
-        assertThat(bad(read).get(1)).startsWith("4: ").contains("only be read one way");
+        assertThat(bad(read).get(1)).startsWith("4: ").contains("read in more than one way");
         assertThat(bad(read).get(2)).startsWith("5: ").contains("5.8");
         assertThat(bad(read).get(3)).startsWith("6: ").contains("1.35");
         assertThat(readings().size()).isEqualTo(2);

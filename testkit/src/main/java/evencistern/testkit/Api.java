@@ -26,10 +26,21 @@ public final class Api {
             .connectTimeout(Duration.ofSeconds(5))
             .build();
     private final String address;
+    private final @Nullable String language;
 
     /** A client of the application at {@code address}, such as {@code http://127.0.0.1:8484}. */
     public Api(String address) {
+        this(address, null);
+    }
+
+    private Api(String address, @Nullable String language) {
         this.address = address;
+        this.language = language;
+    }
+
+    /** A client that asks for its answers in a language (BCP 47). */
+    public Api in(String language) {
+        return new Api(address, language);
     }
 
     /** What came back. */
@@ -92,6 +103,9 @@ public final class Api {
         } else {
             request.method(method, body);
             request.header("Content-Type", "application/json");
+        }
+        if (language != null) {
+            request.header("Accept-Language", language);
         }
         String token = token();
         if (withToken && token != null) {

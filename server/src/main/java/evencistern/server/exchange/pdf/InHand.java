@@ -52,14 +52,21 @@ final class InHand {
         return rounded.setScale(Math.max(0, decimals), RoundingMode.HALF_UP).toPlainString();
     }
 
-    /** A vessel, as it was stated: 5 L, not 5.0. */
+    /** A vessel, as it was stated: 5 L, not 5.0; in US units as one says it: 2⅜ gal, or 27 fl oz. */
     String vessel(double litres) {
-        Unit unit = habit == GardenWire.UnitHabit.us ? Unit.US_GALLON : Unit.LITRE;
-        String size = new BigDecimal(unit.fromCanonical(litres))
-                .round(new MathContext(3))
-                .stripTrailingZeros()
-                .toPlainString();
-        return size + " " + unit.symbol().replace("US ", "");
+        if (habit != GardenWire.UnitHabit.us) {
+            return new BigDecimal(litres)
+                            .round(new MathContext(3))
+                            .stripTrailingZeros()
+                            .toPlainString()
+                    + " L";
+        }
+        double gallons = Unit.US_GALLON.fromCanonical(litres);
+        if (gallons < 0.95) {
+            return Math.round(Unit.US_FLUID_OUNCE.fromCanonical(litres)) + " fl oz";
+        }
+        double nearest = Math.round(gallons * 8) / 8.0;
+        return (Math.abs(nearest / gallons - 1) > 0.01 ? figures(gallons, 2) : eighths(nearest)) + " gal";
     }
 
     String litres(double litres) {
@@ -86,10 +93,10 @@ final class InHand {
 
     private String piece(PieceWire piece) {
         boolean weighed = piece.tool().equals("scale") || piece.tool().equals("syringe");
-        return (weighed ? figures(piece.count(), 4) : spoons(piece.count())) + " " + words.of("tools", piece.tool());
+        return (weighed ? figures(piece.count(), 4) : eighths(piece.count())) + " " + words.of("tools", piece.tool());
     }
 
-    private static String spoons(double count) {
+    private static String eighths(double count) {
         long whole = (long) (count + 1e-9);
         String part = EIGHTHS.get((int) Math.round((count - whole) * 8) % 8);
         return whole == 0 ? part : whole + part;
