@@ -196,14 +196,29 @@ const weather = createRoute({
   component: lazyView(() => import("./views/year/WeatherPage"), "WeatherPage"),
 });
 const plants = createRoute({
-  getParentRoute: () => year,
+  getParentRoute: () => garden,
   path: "plants",
-  component: lazyView(() => import("./views/year/Plants"), "Plants"),
+  component: lazyView(() => import("./views/plants/PlantsView"), "PlantsView"),
+});
+const guide = createRoute({
+  getParentRoute: () => plants,
+  path: "/",
+  component: lazyView(() => import("./views/plants/Plants"), "Plants"),
 });
 const plant = createRoute({
-  getParentRoute: () => year,
-  path: "plants/$kind",
-  component: lazyView(() => import("./views/year/PlantPage"), "PlantPage"),
+  getParentRoute: () => plants,
+  path: "$kind",
+  component: lazyView(() => import("./views/plants/PlantPage"), "PlantPage"),
+});
+/** Where the plants were before they had a view of their own. */
+const plantsBefore = createRoute({
+  getParentRoute: () => garden,
+  path: "year/plants/{-$kind}",
+  beforeLoad: ({ params }) => {
+    throw params.kind
+      ? redirect({ to: "/g/$garden/plants/$kind", params: { garden: params.garden, kind: params.kind } })
+      : redirect({ to: "/g/$garden/plants", params: { garden: params.garden } });
+  },
 });
 
 const mixes = createRoute({
@@ -278,7 +293,9 @@ export const router = createRouter({
       smallReadings,
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
-      year.addChildren([yearStart, ribbons, workToCome, weather, plants, plant]),
+      year.addChildren([yearStart, ribbons, workToCome, weather]),
+      plants.addChildren([guide, plant]),
+      plantsBefore,
       shelf,
       meter,
       settings,

@@ -1,6 +1,6 @@
 import { Link, useParams } from "@tanstack/react-router";
 import type { ReactNode } from "react";
-import { say } from "../text";
+import { say, type Key } from "../text";
 import { Button } from "./Button";
 
 type Props<T> = {
@@ -25,7 +25,7 @@ export const ENTRY = {
 };
 
 /** The pages that belong to a view besides its list. */
-export function FootLinks({ links }: { links: readonly { to: string; label: string }[] }) {
+export function FootLinks({ links }: { links: readonly { to: string; label: Key }[] }) {
   const { garden } = useParams({ strict: false });
   return links.map(({ to, label }) => (
     <Link
@@ -36,7 +36,7 @@ export function FootLinks({ links }: { links: readonly { to: string; label: stri
       activeProps={{ className: "font-semibold" }}
       activeOptions={{ exact: true }}
     >
-      {label} →
+      {say(label)} →
     </Link>
   ));
 }

@@ -4,6 +4,7 @@ import { useEffect, useRef } from "react";
 export const KEYS = [
   { key: "t", does: "common.today" },
   { key: "b", does: "common.bench" },
+  { key: "p", does: "frame.plants" },
   { key: "m", does: "common.mixes" },
   { key: "f", does: "common.feeds" },
   { key: "y", does: "frame.year" },

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, Outlet, useNavigate } from "@tanstack/react-router";
 import { Fragment, lazy, Suspense, useCallback, useEffect, useRef, useState } from "react";
-import { newId, Problem, type Garden, type Recorded } from "../api";
+import { newId, Problem, type Garden, type Recorded, type SettingsInput } from "../api";
 import { useSending, type Work } from "../api/outbox";
 import { useAway } from "../api/away";
 import { actsQuery, feedsQuery, lotsQuery, useAct, useGarden } from "../api/queries";
@@ -9,11 +9,11 @@ import { day } from "../text/numbers";
 import { KEYS, useKeys } from "../ui/keys";
 import { useNotices } from "../ui/notices";
 import { Panel } from "../ui/Panel";
-import { Segmented } from "../ui/Segmented";
 import { Loading, Trouble } from "../ui/States";
 import { useTheme } from "../ui/useTheme";
 import { useTold, useUndo } from "../ui/useUndo";
 import { GARDEN_PARTS } from "./garden/parts";
+import { MIX_PAGES } from "./mixes/pages";
 import { YEAR_PAGES } from "./year/pages";
 import { FEED_PAGES } from "./feeds/pages";
 import { saveSettings, settingsOf } from "./garden/settings";
@@ -23,34 +23,23 @@ import type { Order } from "./Palette";
 const Palette = lazy(() => Promise.all([import("./Palette"), more()]).then(([palette]) => palette));
 
 const VIEWS = [
-  { to: "/g/$garden/today", key: "t", label: "common.today" },
-  { to: "/g/$garden/bench", key: "b", label: "common.bench" },
-  { to: "/g/$garden/mixes", key: "m", label: "common.mixes" },
-  { to: "/g/$garden/feeds", key: "f", label: "common.feeds" },
-  { to: "/g/$garden/year", key: "y", label: "frame.year" },
-  { to: "/g/$garden/shelf", key: "s", label: "common.shelf" },
-  { to: "/g/$garden/garden", key: "g", label: "frame.garden" },
+  { to: "/g/$garden/today", id: "today", key: "t", label: "common.today", thumb: true },
+  { to: "/g/$garden/bench", id: "bench", key: "b", label: "common.bench", thumb: true },
+  { to: "/g/$garden/plants", id: "plants", key: "p", label: "frame.plants", thumb: false },
+  { to: "/g/$garden/mixes", id: "mixes", key: "m", label: "common.mixes", thumb: false },
+  { to: "/g/$garden/feeds", id: "feeds", key: "f", label: "common.feeds", thumb: true },
+  { to: "/g/$garden/year", id: "year", key: "y", label: "frame.year", thumb: false },
+  { to: "/g/$garden/shelf", id: "shelf", key: "s", label: "common.shelf", thumb: true },
 ] as const;
 
-/** The unit habit, changed from any page. */
-function Units({ garden }: { garden: Garden }) {
+/** What is for one press from any page, and found besides: the units and the language. */
+function useHabits(garden: Garden | undefined) {
   const { notify } = useNotices();
-  const change = useAct(garden.id, (unitHabit: Garden["unitHabit"]) =>
-    saveSettings(garden.id, { ...settingsOf(garden), unitHabit }),
+  const change = useAct(garden?.id ?? "", (part: Partial<SettingsInput>) =>
+    saveSettings(garden!.id, { ...settingsOf(garden!), ...part }),
   );
-  return (
-    <Segmented
-      label={say("frame.units")}
-      value={garden.unitHabit}
-      onChange={(v) =>
-        change.mutate(v as Garden["unitHabit"], { onError: (e) => notify({ text: e.detail, bad: true }) })
-      }
-      options={[
-        { value: "metric", label: "L · cm" },
-        { value: "us", label: say("frame.gal_in") },
-      ]}
-    />
-  );
+  return (part: Partial<SettingsInput>) =>
+    change.mutate(part, { onError: (e) => notify({ text: e.detail, bad: true }) });
 }
 
 /** Sends the work that was ticked, and says so with the way to take it back. */
@@ -112,6 +101,27 @@ function FirstSteps({ garden }: { garden: string }) {
   );
 }
 
+/** A view that the bar beneath a small page has no room for. */
+function More(at: {
+  to: (typeof VIEWS)[number]["to"] | "/g/$garden/garden";
+  garden: string;
+  label: string;
+  close: () => void;
+}) {
+  return (
+    <li className="border-b border-rule">
+      <Link
+        to={at.to}
+        params={{ garden: at.garden }}
+        onClick={at.close}
+        className="flex min-h-14 items-center text-lg no-underline"
+      >
+        {at.label}
+      </Link>
+    </li>
+  );
+}
+
 /** The running head of every page, and the page beneath it. */
 export function Frame() {
   const { id, garden, catalogue } = useGarden();
@@ -123,36 +133,66 @@ export function Frame() {
   }, [language]);
   useTicks(id);
   const navigate = useNavigate();
-  const [panel, setPanel] = useState<"find" | "keys">();
+  const [panel, setPanel] = useState<"find" | "keys" | "more">();
   const undoLast = useUndoLast(id);
+  const habits = useHabits(garden.data);
   const params = { garden: id };
   const newLot = () => void navigate({ to: "/g/$garden/bench/$lot", params: { ...params, lot: `new-${newId()}` } });
+  const us = garden.data?.unitHabit === "us";
+  const american = garden.data?.language === "en-US";
   const orders: Order[] = [
     ...VIEWS.map((v) => ({
+      id: v.id,
       label: say(v.label),
       key: v.key,
       run: () => void navigate({ to: v.to, params }),
     })),
-    { label: say("frame.a_new_lot_2"), key: "n", run: newLot },
     {
+      id: "garden",
+      label: say("frame.garden"),
+      key: "g",
+      run: () => void navigate({ to: "/g/$garden/garden", params }),
+    },
+    { id: "new_lot", label: say("frame.a_new_lot_2"), key: "n", run: newLot },
+    {
+      id: "new_feed",
       label: say("frame.a_new_feed"),
       run: () => void navigate({ to: "/g/$garden/feeds/$feed", params: { ...params, feed: `new-${newId()}` } }),
     },
-    { label: say("common.readings_pot_by_pot"), run: () => void navigate({ to: "/g/$garden/readings", params }) },
     {
+      id: "readings",
+      label: say("common.readings_pot_by_pot"),
+      run: () => void navigate({ to: "/g/$garden/readings", params }),
+    },
+    {
+      id: "small_readings",
       label: say("common.readings_side_by_side"),
       run: () => void navigate({ to: "/g/$garden/readings/small", params }),
     },
-    ...YEAR_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
-    ...FEED_PAGES.map((page) => ({ label: page.label, run: () => void navigate({ to: page.to, params }) })),
-    { label: say("frame.undo_what_was_done_last_2"), key: "u", run: undoLast },
-    ...GARDEN_PARTS.slice(1).map((p) => ({
-      label: p.label,
+    ...[...YEAR_PAGES, ...FEED_PAGES, ...MIX_PAGES].map((page) => ({
+      id: page.to.split("/").slice(-2).join("_"),
+      label: say(page.label),
+      run: () => void navigate({ to: page.to, params }),
+    })),
+    { id: "undo", label: say("frame.undo_what_was_done_last_2"), key: "u", run: undoLast },
+    ...GARDEN_PARTS.map((p) => ({
+      id: p.id,
+      label: say(p.label),
       run: () => void navigate({ to: "/g/$garden/garden", params, search: { part: p.id } }),
     })),
-    { label: theme === "light" ? say("frame.night_colours") : say("frame.day_colours"), run: turn },
-    { label: say("frame.print_this_page"), run: () => window.print() },
-    { label: say("frame.keys"), key: "?", run: () => setPanel("keys") },
+    {
+      id: "units",
+      label: us ? say("frame.show_metric_units") : say("frame.show_us_units"),
+      run: () => habits({ unitHabit: us ? "metric" : "us" }),
+    },
+    {
+      id: "language",
+      label: american ? say("frame.speak_british_english") : say("frame.speak_american_english"),
+      run: () => habits({ language: american ? "en-GB" : "en-US" }),
+    },
+    { id: "theme", label: theme === "light" ? say("frame.night_colours") : say("frame.day_colours"), run: turn },
+    { id: "print", label: say("frame.print_this_page"), run: () => window.print() },
+    { id: "keys", label: say("frame.keys"), key: "?", run: () => setPanel("keys") },
   ];
   useKeys({
     ...Object.fromEntries(orders.flatMap((o) => (o.key ? [[o.key, o.run]] : []))),
@@ -169,9 +209,16 @@ export function Frame() {
         <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
           <p className="flex items-baseline gap-3">
             <span className="text-xl font-semibold">{say("frame.even_cistern")}</span>
-            <span className="note hidden md:inline">
-              {garden.data?.name}
-              {garden.data && ` · ${day(garden.data.today)}`}
+            <span className="note">
+              <Link
+                to="/g/$garden/garden"
+                params={params}
+                className="inline-flex min-h-6 items-center underline underline-offset-4"
+                activeProps={{ className: "font-semibold" }}
+              >
+                {garden.data?.name}
+              </Link>
+              <span className="hidden sm:inline">{garden.data && ` · ${day(garden.data.today)}`}</span>
             </span>
           </p>
           <nav
@@ -182,16 +229,22 @@ export function Frame() {
               <Link
                 key={v.to}
                 to={v.to}
-                params={{ garden: id }}
-                className="flex min-h-14 flex-1 items-center justify-center px-1 text-[0.95rem] sm:min-h-9 sm:px-3 sm:text-lg"
+                params={params}
+                className={`min-h-14 flex-1 items-center justify-center px-1 text-[0.95rem] sm:min-h-9 sm:px-3 sm:text-lg ${v.thumb ? "flex" : "hidden sm:flex"}`}
                 activeProps={{ className: "font-semibold underline decoration-2 underline-offset-8" }}
               >
                 {say(v.label)}
               </Link>
             ))}
+            <button
+              type="button"
+              onClick={() => setPanel("more")}
+              className="min-h-14 flex-1 px-1 text-[0.95rem] underline underline-offset-8 sm:hidden"
+            >
+              {say("frame.more")}
+            </button>
           </nav>
           <div className="flex flex-wrap items-center gap-2">
-            {garden.data && <Units garden={garden.data} />}
             <button
               type="button"
               onClick={() => setPanel("find")}
@@ -208,9 +261,6 @@ export function Frame() {
               className="min-h-8 px-2 text-sm underline underline-offset-4"
             >
               ?
-            </button>
-            <button type="button" onClick={turn} className="min-h-8 px-2 text-sm underline underline-offset-4">
-              {theme === "light" ? say("frame.night") : say("common.day")}
             </button>
           </div>
         </div>
@@ -249,6 +299,16 @@ export function Frame() {
               </Fragment>
             ))}
           </dl>
+        </Panel>
+      )}
+      {panel === "more" && (
+        <Panel title={say("frame.more")} close={() => setPanel(undefined)}>
+          <ul className="m-0 list-none p-0">
+            {VIEWS.filter((v) => !v.thumb).map((v) => (
+              <More key={v.to} to={v.to} garden={id} label={say(v.label)} close={() => setPanel(undefined)} />
+            ))}
+            <More to="/g/$garden/garden" garden={id} label={say("frame.garden")} close={() => setPanel(undefined)} />
+          </ul>
         </Panel>
       )}
       {panel === "find" && (

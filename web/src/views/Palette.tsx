@@ -2,14 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { Command } from "cmdk";
 import { useState } from "react";
-import { feedsQuery, lotsQuery, mixesQuery } from "../api/queries";
+import { feedsQuery, guideQuery, lotsQuery, mixesQuery } from "../api/queries";
 import { keyOf, recipeName } from "../text/mixes";
-import { say } from "../text";
+import { say, words } from "../text";
 import { Panel } from "../ui/Panel";
 
 const MOST_LOTS = 12;
+const MOST_PLANTS = 6;
 
-export type Order = { label: string; key?: string; run: () => void };
+export type Order = { id: string; label: string; key?: string; run: () => void };
 
 /** One field that finds lots, feeds, pages and commands. */
 export default function Palette({ garden, orders, close }: { garden: string; orders: Order[]; close: () => void }) {
@@ -19,13 +20,23 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
   const lots = useQuery(lotsQuery(garden, find ? { find } : {})).data?.lots ?? [];
   const feeds = useQuery(feedsQuery(garden)).data ?? [];
   const recipes = useQuery(mixesQuery(garden)).data?.recipes ?? [];
-  const sought = find.toLowerCase();
+  const kinds = useQuery(guideQuery(garden)).data?.kinds ?? [];
+  const sought = find.trim().toLowerCase();
   const named = (name: string) => name.toLowerCase().includes(sought);
+  // a page is found by what it is for, too: by the beginning of a word, once that says something
+  const serves = (id: string) =>
+    sought.length > 2 &&
+    sought.split(/\s+/).every((part) =>
+      words("finder", id)
+        .toLowerCase()
+        .split(/\s+/)
+        .some((word) => word.startsWith(part)),
+    );
   const commands = {
     heading: say("frame.pages_and_commands"),
     items: orders
-      .filter((o) => named(o.label))
-      .map((o) => ({ value: `order ${o.label}`, label: o.label, hint: o.key, run: o.run })),
+      .filter((o) => named(o.label) || serves(o.id))
+      .map((o) => ({ value: `order ${o.id}`, label: o.label, hint: o.key, run: o.run })),
   };
   const things = [
     {
@@ -49,6 +60,20 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
         })),
     },
   ];
+  things.push({
+    heading: say("frame.plants"),
+    items: !find
+      ? []
+      : kinds
+          .filter((k) => !k.retired && (named(k.name) || named(k.scientific)))
+          .slice(0, MOST_PLANTS)
+          .map((k) => ({
+            value: `plant ${k.key}`,
+            label: k.name,
+            hint: undefined,
+            run: () => void navigate({ to: "/g/$garden/plants/$kind", params: { garden, kind: k.key } }),
+          })),
+  });
   things.push({
     heading: say("common.mixes"),
     items: recipes

@@ -9,7 +9,7 @@ import { ChoiceField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { TraitTable } from "../year/TraitTable";
+import { TraitTable } from "../plants/TraitTable";
 import { inputOf } from "./lotInput";
 
 const CONDITIONS = [
@@ -121,7 +121,7 @@ export function LotPlant({ lot, garden }: { lot: Lot; garden: Garden }) {
       <h2 className="mb-1 text-xl">
         {say("bench_page.unlike_other_plants_of_its_kind")}{" "}
         <Link
-          to="/g/$garden/year/plants/$kind"
+          to="/g/$garden/plants/$kind"
           params={{ garden: garden.id, kind: kind.key }}
           className="text-base font-normal"
         >

@@ -32,7 +32,7 @@ export function GardenView() {
             value={p.id}
             className="-mb-px min-h-9 border border-transparent px-3 data-[state=active]:border-rule-strong data-[state=active]:border-b-ground data-[state=active]:font-semibold"
           >
-            {p.label}
+            {say(p.label)}
           </Tabs.Trigger>
         ))}
       </Tabs.List>

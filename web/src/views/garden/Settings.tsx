@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Trouble } from "../../ui/States";
+import { useTheme } from "../../ui/useTheme";
 import { useTold } from "../../ui/useUndo";
 import { saveSettings, settingsOf } from "./settings";
 
@@ -15,6 +16,7 @@ const SPOONS: Garden["spoons"] = ["TABLESPOON", "TEASPOON", "HALF", "QUARTER", "
 export function Settings({ garden }: { garden: Garden }) {
   const [input, setInput] = useState<SettingsInput>(() => settingsOf(garden));
   const set = (part: Partial<SettingsInput>) => setInput((i) => ({ ...i, ...part }));
+  const { theme, turn } = useTheme();
   const told = useTold(garden.id);
   const save = useAct(
     garden.id,
@@ -65,6 +67,7 @@ export function Settings({ garden }: { garden: Garden }) {
       <div>
         <h2 className="head">{say("common.with_what")}</h2>
         <div className="mb-2">
+          <p className="text-sm">{say("garden_page.language")}</p>
           <Segmented
             label={say("garden_page.language")}
             value={input.language}
@@ -77,6 +80,7 @@ export function Settings({ garden }: { garden: Garden }) {
           <p className="note mt-1">{say("garden_page.for_the_page_paper_and_calendar")}</p>
         </div>
         <div className="mb-2">
+          <p className="text-sm">{say("garden_page.show_amounts_in")}</p>
           <Segmented
             label={say("garden_page.show_amounts_in")}
             value={input.unitHabit}
@@ -89,6 +93,7 @@ export function Settings({ garden }: { garden: Garden }) {
           <p className="note mt-1">{say("garden_page.only_what_is_shown_every_field")}</p>
         </div>
         <div className="mb-2">
+          <p className="text-sm">{say("common.measure_feed_with")}</p>
           <Segmented
             label={say("common.measure_feed_with")}
             value={input.hand}
@@ -133,6 +138,19 @@ export function Settings({ garden }: { garden: Garden }) {
             <span className="note block">{say("garden_page.shows_strong_acids_and_hydroxides_local")}</span>
           </span>
         </label>
+        <div className="mb-2">
+          <p className="text-sm">{say("garden_page.theme")}</p>
+          <Segmented
+            label={say("garden_page.theme")}
+            value={theme}
+            onChange={(v) => v !== theme && turn()}
+            options={[
+              { value: "light", label: say("garden_page.light_theme") },
+              { value: "dark", label: say("garden_page.dark_theme") },
+            ]}
+          />
+          <p className="note mt-1">{say("garden_page.on_this_device")}</p>
+        </div>
         {whole && <Trouble problem={save.error} />}
         <Button look="ink" type="submit" disabled={save.isPending}>
           {save.isPending ? say("common.saving") : save.error?.retry ? say("common.retry") : say("common.save")}

@@ -1,30 +1,23 @@
-import { say } from "../../text";
+import type { Key } from "../../text";
+
 /** The parts of the garden's page, each with an address of its own. */
 export type GardenPart = "settings" | "done" | "files" | "about";
 
-export const GARDEN_PARTS: { id: GardenPart; label: string }[] = [
+export const GARDEN_PARTS = [
   {
     id: "settings",
-    get label() {
-      return say("frame.settings");
-    },
+    label: "frame.settings",
   },
   {
     id: "done",
-    get label() {
-      return say("common.what_was_done");
-    },
+    label: "common.what_was_done",
   },
   {
     id: "files",
-    get label() {
-      return say("frame.files");
-    },
+    label: "frame.files",
   },
   {
     id: "about",
-    get label() {
-      return say("frame.about");
-    },
+    label: "frame.about",
   },
-];
+] as const satisfies readonly { id: GardenPart; label: Key }[];

@@ -6,40 +6,8 @@ import { mixesQuery, useGardenId } from "../../api/queries";
 import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 import { say } from "../../text";
+import { MIX_PAGES } from "./pages";
 import { Loading, Trouble } from "../../ui/States";
-
-const FOOT = [
-  {
-    to: "/g/$garden/mixes/wishes",
-    get label() {
-      return say("mixes_page.find_a_mix_by_wishes");
-    },
-  },
-  {
-    to: "/g/$garden/mixes/compare",
-    get label() {
-      return say("mixes_page.two_side_by_side");
-    },
-  },
-  {
-    to: "/g/$garden/mixes/components",
-    get label() {
-      return say("mixes_page.the_components_2");
-    },
-  },
-  {
-    to: "/g/$garden/mixes/batches",
-    get label() {
-      return say("common.batches_made");
-    },
-  },
-  {
-    to: "/g/$garden/mixes/files",
-    get label() {
-      return say("mixes_page.recipes_as_files");
-    },
-  },
-] as const;
 
 /** The mixing table: the recipes at the side, the one being mixed before you. */
 export function Mixes() {
@@ -74,7 +42,7 @@ export function Mixes() {
             {recipeName(r)}
           </Link>
         )}
-        foot={<FootLinks links={FOOT} />}
+        foot={<FootLinks links={MIX_PAGES} />}
       />
       <Outlet key={open} />
     </div>

@@ -22,7 +22,7 @@ export function RecipeFiles() {
       <Link to="/g/$garden/mixes" params={{ garden: id }} className="note lg:hidden">
         {say("mixes_page.all_mixes")}
       </Link>
-      <h1 className="mb-2 text-2xl">{say("mixes_page.recipes_as_files")}</h1>
+      <h1 className="mb-2 text-2xl">{say("frame.recipe_files")}</h1>
       <div className="gap-10 md:grid md:grid-cols-2">
         <Out garden={garden} mixes={mixes.data} />
         <In garden={garden} mixes={mixes.data} />

@@ -1,53 +1,27 @@
-import { useQuery } from "@tanstack/react-query";
-import { Link, Outlet, useNavigate, useParams } from "@tanstack/react-router";
-import { useState } from "react";
-import { newId } from "../../api";
-import { guideQuery, useGardenId } from "../../api/queries";
-import { words, say } from "../../text";
-import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
+import { Link, Outlet } from "@tanstack/react-router";
+import { useGardenId } from "../../api/queries";
+import { say } from "../../text";
 import { YEAR_PAGES } from "./pages";
 
-/** The plants of the garden at the side, the year and what it asks of them before you. */
+/** The year and what it asks of the plants, a page each. */
 export function Year() {
-  const id = useGardenId();
-  const open = useParams({ strict: false }).kind;
-  const navigate = useNavigate();
-  const [find, setFind] = useState("");
-  const guide = useQuery(guideQuery(id)).data;
-  const sought = find.toLowerCase();
-  const items = (guide?.kinds ?? [])
-    .filter((k) => !k.retired)
-    .filter((k) =>
-      find
-        ? [k.name, k.scientific, words("groups", k.group)].some((n) => n.toLowerCase().includes(sought))
-        : k.lots > 0 || k.version > 0 || k.key === open,
-    )
-    .sort((a, b) => a.name.localeCompare(b.name));
+  const garden = useGardenId();
   return (
-    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
-      <SideList
-        label={say("year_page.plants_of_the_garden")}
-        one="plant"
-        items={items}
-        find={find}
-        setFind={setFind}
-        add={() =>
-          void navigate({ to: "/g/$garden/year/plants/$kind", params: { garden: id, kind: `new-${newId()}` } })
-        }
-        hidden={open !== undefined}
-        link={(k) => (
-          <Link to="/g/$garden/year/plants/$kind" params={{ garden: id, kind: k.key }} {...ENTRY}>
-            {k.name}
-            {k.lots > 0 && (
-              <span className="note block font-normal">
-                {k.lots} {k.lots === 1 ? say("common.lot") : say("common.lots_2")}
-              </span>
-            )}
+    <div className="pt-4">
+      <nav aria-label={say("frame.year")} className="no-print mb-4 flex flex-wrap gap-1 border-b border-rule-strong">
+        {YEAR_PAGES.map((p) => (
+          <Link
+            key={p.to}
+            to={p.to}
+            params={{ garden }}
+            className="-mb-px flex min-h-9 items-center border border-transparent px-3 no-underline"
+            activeProps={{ className: "!border-rule-strong !border-b-ground font-semibold" }}
+          >
+            {say(p.label)}
           </Link>
-        )}
-        foot={<FootLinks links={YEAR_PAGES} />}
-      />
-      <Outlet key={open} />
+        ))}
+      </nav>
+      <Outlet />
     </div>
   );
 }

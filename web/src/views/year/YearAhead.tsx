@@ -101,6 +101,7 @@ function told(l: LotYear): string {
   );
   return [
     say("year_page.feeds", { name: l.name, count: l.feeds.length }),
+    ...l.fedThroughout.map((f) => say("year_page.fed_at_every_watering", { from: day(f.from), to: day(f.to) })),
     ...(l.feeds[0] ? [say("year_page.the_next", { day: day(l.feeds[0]) })] : []),
     ...holds,
     ...(l.flushes[0] ? [say("year_page.flush", { day: day(l.flushes[0]) })] : []),
@@ -151,6 +152,18 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
           <text key={t.x} x={t.x} y="56" fontSize="10" fill="var(--soft)">
             {t.text}
           </text>
+        ))}
+        {l.fedThroughout.map((f) => (
+          <g key={f.from}>
+            <title>{say("year_page.fed_at_every_watering", { from: day(f.from), to: day(f.to) })}</title>
+            <rect
+              x={at(f.from, from)}
+              y="37"
+              width={Math.max(3, at(f.to, from) - at(f.from, from))}
+              height="6"
+              fill="var(--feed)"
+            />
+          </g>
         ))}
         {l.feeds.map((f) => (
           <line key={f} x1={at(f, from)} x2={at(f, from)} y1="35" y2="46" stroke="var(--feed)" strokeWidth="3" />

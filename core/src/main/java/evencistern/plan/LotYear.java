@@ -84,6 +84,33 @@ public record LotYear(
         return new LotYear(from, growth, spans, waterings, feeds, flushes, repot(s, from, growth));
     }
 
+    /** Days in which each watering brings feed, unless it is a flush; the first and the last of those with feed. */
+    public record Stretch(LocalDate from, LocalDate to) {}
+
+    /** The stretches in which no watering is without feed: a feed at every watering fills the year, or its seasons. */
+    public List<Stretch> fedThroughout() {
+        List<Stretch> stretches = new ArrayList<>();
+        Set<LocalDate> fed = Set.copyOf(feeds);
+        Set<LocalDate> flushed = Set.copyOf(flushes);
+        List<LocalDate> open = new ArrayList<>();
+        for (LocalDate day : waterings) {
+            if (fed.contains(day)) {
+                open.add(day);
+            } else if (!flushed.contains(day)) {
+                close(open, stretches);
+            }
+        }
+        close(open, stretches);
+        return stretches;
+    }
+
+    private static void close(List<LocalDate> open, List<Stretch> stretches) {
+        if (!open.isEmpty()) {
+            stretches.add(new Stretch(open.get(0), open.get(open.size() - 1)));
+            open.clear();
+        }
+    }
+
     /** The days on which a lot is fed, as far ahead as so many days; as in its year. */
     public static List<LocalDate> feeds(Situation s, LocalDate from, int days) {
         LocalDate end = from.plusDays(days);

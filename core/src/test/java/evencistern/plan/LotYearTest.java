@@ -192,4 +192,20 @@ class LotYearTest {
                 .contains(MAY.minusDays(30).plusDays(183));
         assertThat(LotYear.of(outdoors("larch_bonsai", 52, false), MAY).repot()).isEmpty();
     }
+
+    @Test
+    void aFeedAtEveryWateringIsAStretchThatFlushesDoNotBreakAndPlainWaterDoes() {
+        List<LocalDate> days = Stream.iterate(MAY, d -> d.plusDays(5)).limit(8).toList();
+        LotYear year = new LotYear(
+                MAY,
+                List.of(),
+                List.of(),
+                days,
+                List.of(days.get(0), days.get(1), days.get(3), days.get(6), days.get(7)),
+                List.of(days.get(2)),
+                Optional.empty());
+        assertThat(year.fedThroughout())
+                .containsExactly(
+                        new LotYear.Stretch(days.get(0), days.get(3)), new LotYear.Stretch(days.get(6), days.get(7)));
+    }
 }

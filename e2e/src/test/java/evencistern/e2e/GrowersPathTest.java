@@ -150,7 +150,9 @@ class GrowersPathTest extends AtTheDesk {
     void theWholePageTurnsToTheOtherUnitsAtOnce() {
         addLot();
         assertThat(page.getByLabel("Answer")).containsText("mL");
-        radio("gal · in").click();
+        page.keyboard().press("Control+k");
+        page.getByRole(AriaRole.COMBOBOX).fill("gallons");
+        page.keyboard().press("Enter");
         assertThat(page.getByLabel("Answer")).containsText("fl oz");
         assertThat(page.getByLabel("Answer")).not().containsText("mL");
     }

@@ -151,7 +151,7 @@ class RoundPathTest {
             page.getByLabel("Wet one: why it is skipped").selectOption("still_wet");
             page.getByLabel("Wet one: days it is postponed").fill("2");
             page.getByLabel("Wet one: skip").click();
-            assertThat(page.getByText("left: still wet, until Sat 16 May")).isVisible();
+            assertThat(page.getByText("skipped: still wet, until Sat 16 May")).isVisible();
             page.getByLabel("Weighed one: details or skip").click();
             page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("bone dry"))
                     .click();
@@ -223,7 +223,7 @@ class RoundPathTest {
             page.navigate("/g/" + garden.path("id").asString() + "/today");
             page.getByLabel("Fern: Turn by a quarter: done").click();
             assertThat(page.getByText("Turn by a quarter ·")).isVisible();
-            page.getByLabel("Fern: Check for pests: say more").click();
+            page.getByLabel("Fern: Check for pests: details").click();
             page.getByText("a few", new Page.GetByTextOptions().setExact(true)).click();
             page.getByLabel("A product was used").fill("Gorse Soap");
             assertThat(page.getByRole(AriaRole.NOTE)).containsText("label is the law");

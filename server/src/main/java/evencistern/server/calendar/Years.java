@@ -33,9 +33,13 @@ class Years {
     /** Days on which something holds the feed back; the last not counted. */
     record HoldSpanWire(String hold, LocalDate from, LocalDate to) {}
 
+    /** Days in which it is fed at every watering, the last one counted. */
+    record FedSpanWire(LocalDate from, LocalDate to) {}
+
     /**
      * The year of a lot.
      *
+     * @param feeds days of feeding; none where it is fed at every watering, {@code fedThroughout}
      * @param mixSpent when its mix will likely be used up
      * @param growth 0–1, every {@code daysAPoint} days
      */
@@ -48,6 +52,7 @@ class Years {
             List<Double> growth,
             List<HoldSpanWire> holds,
             List<LocalDate> feeds,
+            List<FedSpanWire> fedThroughout,
             List<LocalDate> flushes,
             @Nullable LocalDate repot,
             @Nullable LocalDate mixSpent) {}
@@ -97,6 +102,11 @@ class Years {
                         .map(h -> new HoldSpanWire(h.hold().id(), h.from(), h.to()))
                         .toList(),
                 everyWatering ? List.of() : year.feeds(),
+                everyWatering
+                        ? year.fedThroughout().stream()
+                                .map(f -> new FedSpanWire(f.from(), f.to()))
+                                .toList()
+                        : List.of(),
                 year.flushes(),
                 year.repot().orElse(null),
                 ages.spentOn(context, s).orElse(null));

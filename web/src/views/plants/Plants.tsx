@@ -12,7 +12,7 @@ export function Plants() {
   const id = useGardenId();
   const guide = useQuery(guideQuery(id));
   const [find, setFind] = useState("");
-  if (guide.isPending) return <Loading what={say("year_page.the_guide")} />;
+  if (guide.isPending) return <Loading what={say("plants_page.the_guide")} />;
   if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
   const sought = find.toLowerCase();
   const found = guide.data.kinds.filter(
@@ -24,18 +24,18 @@ export function Plants() {
   return (
     <div className="min-w-0">
       <div className="mb-2 flex flex-wrap items-center gap-3">
-        <h1 className="text-2xl">{say("year_page.plants")}</h1>
+        <h1 className="text-2xl">{say("plants_page.plants")}</h1>
         <input
           type="search"
-          aria-label={say("year_page.find_a_plant_or_a_group")}
-          placeholder={say("year_page.find_a_plant_or_a_group")}
+          aria-label={say("plants_page.find_a_plant_or_a_group")}
+          placeholder={say("plants_page.find_a_plant_or_a_group")}
           className="box !w-64 !font-text"
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
-        <p className="note">{say("year_page.in_the_guide_may_kill_harmful", { count: guide.data.kinds.length })}</p>
+        <p className="note">{say("plants_page.in_the_guide_may_kill_harmful", { count: guide.data.kinds.length })}</p>
       </div>
-      {groups.length === 0 && <Nothing title={say("year_page.no_plant_is_named_like_that")} />}
+      {groups.length === 0 && <Nothing title={say("plants_page.no_plant_is_named_like_that")} />}
       <div className="gap-x-6 sm:columns-2 lg:columns-3">
         {groups.map((g) => (
           <section key={g.key} aria-label={words("groups", g.key)} className="mb-3 break-inside-avoid">
@@ -59,7 +59,7 @@ function Line({ kind: k, guide, garden }: { kind: Kind; guide: Guide; garden: st
   return (
     <li className="border-b border-rule">
       <Link
-        to="/g/$garden/year/plants/$kind"
+        to="/g/$garden/plants/$kind"
         params={{ garden, kind: k.key }}
         className="flex min-h-8 items-baseline justify-between gap-2 no-underline hover:underline"
       >

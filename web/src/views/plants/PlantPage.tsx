@@ -38,7 +38,7 @@ const blank = (id: string): KindInput => ({
 /** One plant of the guide: what is told of it and by whom, and what this garden says otherwise. */
 export function PlantPage() {
   const id = useGardenId();
-  const { kind: key } = useParams({ from: "/g/$garden/year/plants/$kind" });
+  const { kind: key } = useParams({ from: "/g/$garden/plants/$kind" });
   const guide = useQuery(guideQuery(id));
   const garden = useQuery(gardenQuery(id)).data;
   const isNew = key.startsWith("new-");
@@ -46,7 +46,7 @@ export function PlantPage() {
   const saved = useMemo(() => (isNew ? blank(key.slice(4)) : kind && inputOf(kind)), [isNew, key, kind]);
   if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
   if (!guide.data || !garden) return <Loading what={say("common.the_plant")} />;
-  if (!saved) return <Nothing title={say("year_page.the_guide_knows_no_such_plant")} />;
+  if (!saved) return <Nothing title={say("plants_page.the_guide_knows_no_such_plant")} />;
   return <Form key={key} saved={saved} kind={kind} guide={guide.data} garden={garden} />;
 }
 
@@ -74,7 +74,7 @@ function Form({
       done(say("common.name_saved", { name: now.name }), act);
       if (!kind)
         void navigate({
-          to: "/g/$garden/year/plants/$kind",
+          to: "/g/$garden/plants/$kind",
           params: { garden: garden.id, kind: now.key },
           replace: true,
         });
@@ -93,14 +93,14 @@ function Form({
         save.mutate(input);
       }}
     >
-      <Link to="/g/$garden/year/plants" params={{ garden: garden.id }} className="note">
-        {say("year_page.the_whole_guide")}
+      <Link to="/g/$garden/plants" params={{ garden: garden.id }} className="note">
+        {say("plants_page.the_whole_guide")}
       </Link>
       <div className="mb-2 flex flex-wrap items-baseline gap-x-3">
-        <h1 className="text-2xl">{input.name || say("year_page.a_new_plant")}</h1>
+        <h1 className="text-2xl">{input.name || say("plants_page.a_new_plant")}</h1>
         <p className="note">
           <i>{input.scientific}</i> · {words("groups", input.group)}
-          {kind && kind.lots > 0 && say("year_page.lots_on_the_bench", { lots: kind.lots })}
+          {kind && kind.lots > 0 && say("plants_page.lots_on_the_bench", { lots: kind.lots })}
         </p>
         {poison.worst !== "none_known" && (
           <p className="text-stop">
@@ -108,7 +108,7 @@ function Form({
           </p>
         )}
       </div>
-      <p className="note mb-2 max-w-3xl">{say("year_page.values_are_typical_ones_from_memory")}</p>
+      <p className="note mb-2 max-w-3xl">{say("plants_page.values_are_typical_ones_from_memory")}</p>
       {!input.shipped && (
         <div className="grid gap-x-4 sm:grid-cols-3">
           <TextField
@@ -119,14 +119,14 @@ function Form({
             onChange={(name) => draft.change({ name })}
           />
           <TextField
-            label={say("year_page.botanical_name")}
+            label={say("plants_page.botanical_name")}
             field="species.scientific"
             faults={faults}
             value={input.scientific}
             onChange={(scientific) => draft.change({ scientific })}
           />
           <ChoiceField
-            label={say("year_page.group")}
+            label={say("plants_page.group")}
             field="species.group"
             faults={faults}
             value={input.group}
@@ -162,7 +162,7 @@ function Form({
               ? say("common.retry")
               : kind
                 ? say("common.save_changes")
-                : say("year_page.add_this_plant")}
+                : say("plants_page.add_this_plant")}
         </Button>
         {draft.changed && (
           <Button look="quiet" onClick={draft.drop}>

@@ -1,0 +1,52 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, Outlet, useNavigate, useParams } from "@tanstack/react-router";
+import { useState } from "react";
+import { newId } from "../../api";
+import { guideQuery, useGardenId } from "../../api/queries";
+import { words, say } from "../../text";
+import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
+
+const PLANT_PAGES = [{ to: "/g/$garden/plants", label: "frame.the_whole_guide_2" }] as const;
+
+/** The plants of the garden at the side; the whole guide, or one of its plants, before you. */
+export function PlantsView() {
+  const id = useGardenId();
+  const open = useParams({ strict: false }).kind;
+  const navigate = useNavigate();
+  const [find, setFind] = useState("");
+  const guide = useQuery(guideQuery(id)).data;
+  const sought = find.toLowerCase();
+  const items = (guide?.kinds ?? [])
+    .filter((k) => !k.retired)
+    .filter((k) =>
+      find
+        ? [k.name, k.scientific, words("groups", k.group)].some((n) => n.toLowerCase().includes(sought))
+        : k.lots > 0 || k.version > 0 || k.key === open,
+    )
+    .sort((a, b) => a.name.localeCompare(b.name));
+  return (
+    <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
+      <SideList
+        label={say("plants_page.plants_of_the_garden")}
+        one="plant"
+        items={items}
+        find={find}
+        setFind={setFind}
+        add={() => void navigate({ to: "/g/$garden/plants/$kind", params: { garden: id, kind: `new-${newId()}` } })}
+        hidden={open !== undefined}
+        link={(k) => (
+          <Link to="/g/$garden/plants/$kind" params={{ garden: id, kind: k.key }} {...ENTRY}>
+            {k.name}
+            {k.lots > 0 && (
+              <span className="note block font-normal">
+                {k.lots} {k.lots === 1 ? say("common.lot") : say("common.lots_2")}
+              </span>
+            )}
+          </Link>
+        )}
+        foot={<FootLinks links={PLANT_PAGES} />}
+      />
+      <Outlet key={open} />
+    </div>
+  );
+}
