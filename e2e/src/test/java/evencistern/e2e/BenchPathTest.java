@@ -30,8 +30,8 @@ class BenchPathTest extends AtTheDesk {
         plant("Right one", 3);
         plant("Stays behind", 3);
         page.navigate(home + "/bench");
-        page.getByLabel("Choose Left one").check();
-        page.getByLabel("Choose Right one").check();
+        page.getByLabel("Select Left one").check();
+        page.getByLabel("Select Right one").check();
         in(page.getByLabel("Actions for the selected lots"), "Move").click();
         Locator panel = page.getByRole(AriaRole.DIALOG);
         assertThat(panel).containsText("Move 2 lots");

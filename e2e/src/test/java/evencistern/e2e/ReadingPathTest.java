@@ -75,7 +75,7 @@ class ReadingPathTest extends AtTheDesk {
         page.reload();
         assertThat(page.getByRole(AriaRole.TIMER)).containsText("to go");
         field("TDS or EC").fill("3.1 mS/cm");
-        assertThat(page.getByText("Band: pour-through, greenhouse peat, appetite medium."))
+        assertThat(page.getByText("Target range: pour-through, greenhouse peat, feeding needs: medium."))
                 .isVisible();
         assertThat(page.getByText("within the target").first()).isVisible();
         field("How it is taken").selectOption("runoff");
