@@ -6,6 +6,7 @@ import { Worked } from "../../parts/Worked";
 import { words, say, rich } from "../../text";
 import { InSpite } from "./InSpite";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
+import { Cautions } from "../../parts/Cautions";
 
 type Open = (step: string) => void;
 
@@ -212,13 +213,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
             said={say("bench_page.set_aside_2")}
           />
         )}
-        <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-          {care.cautions.map((c) => (
-            <li key={c} className={c === "label_first" ? "font-semibold text-ink" : ""}>
-              ▲ {words("cautions", c)}
-            </li>
-          ))}
-        </ul>
+        <Cautions ids={care.cautions} />
       </div>
     </div>
   );

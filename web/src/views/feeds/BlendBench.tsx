@@ -13,6 +13,7 @@ import { usualWater } from "../../parts/usual";
 import { StockTanks } from "./StockTanks";
 import { stockOf } from "./tank";
 import { WaterChoice } from "./WaterChoice";
+import { Cautions } from "../../parts/Cautions";
 
 const GOALS = ["N", "P", "K", "CA", "MG", "S", "FE", "MN", "ZN", "CU", "B", "MO", "SI"] as const;
 const SCHOOLS = ["by_temperature", "mostly_nitrate", "sour_mix"];
@@ -439,11 +440,7 @@ function Comes({
           <StockTanks tanks={a.tanks} holds={`${b.litres.text} ${b.litres.unit}`} shown={shown} nameOf={nameOf} />
         </div>
       )}
-      <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-        {a.cautions.map((c) => (
-          <li key={c}>▲ {words("cautions", c)}</li>
-        ))}
-      </ul>
+      <Cautions ids={a.cautions} />
     </>
   );
 }

@@ -17,6 +17,7 @@ import { usualWater } from "../../parts/usual";
 import { CanCheck } from "./CanCheck";
 import { stockOf } from "./tank";
 import { WaterChoice } from "./WaterChoice";
+import { Cautions } from "../../parts/Cautions";
 
 type Bench = {
   feed: string;
@@ -197,13 +198,7 @@ export function DoseBench() {
                 others={there}
               />
             </div>
-            <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-              {a.cautions.map((c) => (
-                <li key={c} className={c === "label_first" ? "font-semibold text-ink" : ""}>
-                  ▲ {words("cautions", c)}
-                </li>
-              ))}
-            </ul>
+            <Cautions ids={a.cautions} />
           </>
         )}
         {!a && !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>}

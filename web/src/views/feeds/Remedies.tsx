@@ -15,6 +15,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../../parts/usual";
+import { Cautions } from "../../parts/Cautions";
 
 /** One nutrient that is short: how much, how, how often, and when not. */
 export function Remedies() {
@@ -206,11 +207,7 @@ export function Remedies() {
                 </li>
               ))}
             </ul>
-            <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-              {a.cautions.map((c) => (
-                <li key={c}>▲ {words("cautions", c)}</li>
-              ))}
-            </ul>
+            <Cautions ids={a.cautions} />
           </>
         )}
         <details className="mt-4">

@@ -18,6 +18,7 @@ import { usualWater } from "../../parts/usual";
 import { StockTanks } from "./StockTanks";
 import { BLANK_TANK, tankKey, type Tank } from "./tank";
 import { DeviceTests } from "./DeviceTests";
+import { Cautions } from "../../parts/Cautions";
 
 /** The stock for an injector: what goes into which tank, whether it stays dissolved, how long it lasts. */
 export function TankBench() {
@@ -191,11 +192,7 @@ export function TankBench() {
                 <Trouble problem={make.error} />
               )}
               <DeviceTests tank={t} forecast={a.meter - water.ec} />
-              <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-                {a.cautions.map((c) => (
-                  <li key={c}>▲ {words("cautions", c)}</li>
-                ))}
-              </ul>
+              <Cautions ids={a.cautions} open />
             </div>
             {labels && <DangerLabels answer={a} tank={t} garden={garden} shown={shown} />}
           </>

@@ -24,6 +24,7 @@ import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../../parts/usual";
 import { waterInput } from "../shelf/waterInput";
+import { Cautions } from "../../parts/Cautions";
 
 /** Is this water fit, what does a blend come to, and what brings it to the pH wanted? */
 export function WaterBench() {
@@ -284,11 +285,7 @@ function Correction({
           </p>
         </div>
       )}
-      <ul aria-label={say("common.cautions")} className="note mt-2 list-none border-t border-stop p-0 pt-1">
-        {a.cautions.map((x) => (
-          <li key={x}>▲ {words("cautions", x)}</li>
-        ))}
-      </ul>
+      <Cautions ids={a.cautions} />
     </>
   );
 }

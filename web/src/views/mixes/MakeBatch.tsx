@@ -36,6 +36,7 @@ import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { PotFields } from "../bench/PotFields";
 import { potsFor } from "./mixInput";
+import { Cautions } from "../../parts/Cautions";
 
 export function MakeBatch() {
   const garden = useGardenId();
@@ -367,11 +368,7 @@ function Making({
                   value: figures(100 - (100 * a.mixLitres) / a.putLitres, 2),
                 })}
               </p>
-              <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-                {a.cautions.map((c) => (
-                  <li key={c}>▲ {words("cautions", c)}</li>
-                ))}
-              </ul>
+              <Cautions ids={a.cautions} />
             </div>
           ) : (
             !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>

@@ -19,7 +19,7 @@ import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, useAct, useGardenId
 import { phLiked } from "../../text/plants";
 import { useLive } from "../../api/useLive";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words, say } from "../../text";
+import { say } from "../../text";
 import { askOf, componentName, currencyOf, keyOf } from "../../text/mixes";
 import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -36,6 +36,7 @@ import { begun, blank, inputOf, potsFor, type Looked } from "./mixInput";
 import { Parts } from "./Parts";
 import { Pots } from "./Pots";
 import { Suits } from "./Suits";
+import { Cautions } from "../../parts/Cautions";
 
 export function RecipePage() {
   const garden = useGardenId();
@@ -240,11 +241,7 @@ function Table({
                   faults={faults}
                   shown={shown}
                 />
-                <ul aria-label={say("common.cautions")} className="note mt-3 list-none border-t border-stop p-0 pt-2">
-                  {answer.cautions.map((c) => (
-                    <li key={c}>▲ {words("cautions", c)}</li>
-                  ))}
-                </ul>
+                <Cautions ids={answer.cautions} />
               </div>
             </div>
           </div>

@@ -5,6 +5,7 @@ import { clock, day, figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { say } from "../../text";
 import { Loading, Nothing, Trouble } from "../../ui/States";
+import { WeatherPicture } from "./WeatherPicture";
 
 /** The weather of the last weeks and the days to come, and whether the plan goes by it. */
 export function WeatherPage() {
@@ -58,7 +59,13 @@ export function WeatherPage() {
       {w.days.length === 0 ? (
         <Nothing title={say("year_page.no_weather_yet_ask_for_it")} />
       ) : (
-        <Table weather={w} shown={shown} today={garden.today} />
+        <>
+          <WeatherPicture weather={w} shown={shown} today={garden.today} />
+          <details>
+            <summary className="min-h-8 cursor-pointer">{say("year_page.every_day_as_a_table")}</summary>
+            <Table weather={w} shown={shown} today={garden.today} />
+          </details>
+        </>
       )}
     </div>
   );
