@@ -36,7 +36,7 @@ export function FootLinks({ links }: { links: readonly { to: string; label: Key 
       activeProps={{ className: "font-semibold" }}
       activeOptions={{ exact: true }}
     >
-      {say(label)} →
+      {say(label)}{"\u00a0"}→
     </Link>
   ));
 }
