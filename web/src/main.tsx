@@ -42,10 +42,10 @@ const show = () =>
     </StrictMode>,
   );
 
-// the rest is fetched behind the first view: the next one, and any fault, is worded without a wait
+// the rest is fetched behind the first view, so that the next is worded without a wait; it asks again where that failed
 void speak(preferred())
   .then(() => {
     document.documentElement.lang = locale();
     show();
   })
-  .then(more);
+  .then(() => more().catch(() => undefined));

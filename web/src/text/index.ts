@@ -38,11 +38,17 @@ export async function speak(language: Language): Promise<void> {
   formats.clear();
 }
 
-/** Loads what the other views say, once. */
+/** Loads what the other views say, once; where that fails, who needs it next asks again. */
 export function more(): Promise<void> {
-  rest ??= LANGUAGES[spoken].rest().then((m) => {
-    texts = { ...texts, ...(m.default as unknown as Texts) };
-  });
+  rest ??= LANGUAGES[spoken]
+    .rest()
+    .then((m) => {
+      texts = { ...texts, ...(m.default as unknown as Texts) };
+    })
+    .catch((e: unknown) => {
+      rest = undefined;
+      throw e;
+    });
   return rest;
 }
 
