@@ -65,6 +65,8 @@ const said = (text: string) => text.replaceAll("\u00a0", " ");
 describe("quantities as a person thinks of them", () => {
   it.each([
     [5, "5.0 L", "1.3 gal"],
+    // 3.1 L are 104.8 US fl oz: nobody says 0.83 gal
+    [3.1, "3.1 L", "100 fl oz"],
     [0.25, "250 mL", "8.5 fl oz"],
     [0.005, "5.0 mL", "1.0 tsp"],
     [0.0001, "0.10 mL", "0.10 mL"],
@@ -89,6 +91,7 @@ describe("quantities as a person thinks of them", () => {
     expect(said(us.vessel(9))).toBe("2⅜ gal");
     expect(said(us.vessel(0.8))).toBe("27 fl oz");
     expect(said(us.vessel(5))).toBe("1.3 gal");
+    expect(said(us.vessel(200))).toBe("53 gal");
   });
 
   it("a temperature is whole in °F, and to a tenth where a form would change it", () => {

@@ -39,13 +39,13 @@ export class Shown {
     const gallons = l / (this.factors.get("US gal") ?? 1);
     if (gallons < 0.95) return `${Math.round(l / (this.factors.get("US fl oz") ?? 1))}\u00a0fl\u00a0oz`;
     const eighths = Math.round(gallons * 8);
-    if (Math.abs(eighths / 8 / gallons - 1) > 0.01) return `${figures(gallons)}\u00a0gal`;
+    if (gallons >= 10 || Math.abs(eighths / 8 / gallons - 1) > 0.01) return `${figures(gallons)}\u00a0gal`;
     return `${Math.floor(eighths / 8)}${["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"][eighths % 8]}\u00a0gal`;
   }
 
   litres(l: number, significant = 2): string {
     if (this.habit === "metric") return this.as(l, l < 1 ? "mL" : "L", significant);
-    const unit = l >= 1.9 ? "US gal" : l >= 0.03 ? "US fl oz" : l >= 0.0005 ? "US tsp" : "mL";
+    const unit = l >= 3.6 ? "US gal" : l >= 0.03 ? "US fl oz" : l >= 0.0005 ? "US tsp" : "mL";
     return this.as(l, unit, significant);
   }
 

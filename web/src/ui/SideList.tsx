@@ -36,7 +36,8 @@ export function FootLinks({ links }: { links: readonly { to: string; label: Key 
       activeProps={{ className: "font-semibold" }}
       activeOptions={{ exact: true }}
     >
-      {say(label)}{"\u00a0"}→
+      {say(label)}
+      {"\u00a0"}→
     </Link>
   ));
 }

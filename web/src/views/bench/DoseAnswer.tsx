@@ -56,7 +56,7 @@ export function DoseAnswer({ care, garden, catalogue, lot, feed, pots, shown, op
           </p>
           <p>
             <Worked step="water.days" open={open} big>
-              {w.daysLikely} {w.daysLikely === 1 ? say("common.day_2") : say("common.days")}
+              {say("common.counted_days", { count: w.daysLikely })}
             </Worked>
             <span className="note block">
               {say("bench_page.between", { daysShort: w.daysShort, daysLong: w.daysLong })}

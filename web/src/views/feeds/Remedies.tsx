@@ -231,7 +231,7 @@ export function Remedies() {
                     {words("brews", b.key)}
                   </th>
                   <td className="fig pl-3 text-right whitespace-nowrap">
-                    {b.steepDays} {b.steepDays === 1 ? say("common.day_2") : say("common.days")}
+                    {say("common.counted_days", { count: b.steepDays })}
                   </td>
                   <td className="fig pl-3 text-right">{say("feeds_page.fold", { fold: b.fold })}</td>
                   <td className="pl-3">{b.food ? say("feeds_page.yes_washed") : say("feeds_page.no")}</td>

@@ -111,7 +111,7 @@ export function ReadingsIn({ garden }: { garden: Garden }) {
           )}
           {!applied && read.fresh > 0 && (
             <Button look="ink" className="mt-2" onClick={() => bring.mutate({ text: file.text, apply: true })}>
-              {say("garden_page.bring_in", { value: read.fresh === 1 ? say("garden_page.it") : `${read.fresh}` })}
+              {say("garden_page.bring_in", { count: read.fresh })}
             </Button>
           )}
         </>

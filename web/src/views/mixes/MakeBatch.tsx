@@ -290,9 +290,7 @@ function Making({
                   mixLitres: shown.litres(a.mixLitres),
                   recipeName: recipeName(recipe),
                 })}{" "}
-                <b className="fig">
-                  {a.loads} {a.loads === 1 ? say("mixes_page.load") : say("mixes_page.loads")}
-                </b>
+                <b className="fig">{say("mixes_page.counted_loads", { count: a.loads })}</b>
               </p>
               <table className="w-full border-collapse text-left">
                 <thead>

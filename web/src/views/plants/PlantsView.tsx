@@ -38,9 +38,7 @@ export function PlantsView() {
           <Link to="/g/$garden/plants/$kind" params={{ garden: id, kind: k.key }} {...ENTRY}>
             {k.name}
             {k.lots > 0 && (
-              <span className="note block font-normal">
-                {k.lots} {k.lots === 1 ? say("common.lot") : say("common.lots_2")}
-              </span>
+              <span className="note block font-normal">{say("common.counted_lots", { count: k.lots })}</span>
             )}
           </Link>
         )}

@@ -33,10 +33,7 @@ function Kind({ group: g, garden, shown }: { group: Group; garden: Garden; shown
   return (
     <section className="mb-4" aria-label={words("chores", g.chore)}>
       <h3 className="border-b-2 border-rule-strong pb-0.5 text-lg">
-        {words("chores", g.chore)}{" "}
-        <span className="note">
-          {g.due.length} {g.due.length === 1 ? say("common.lot") : say("common.lots_2")}
-        </span>
+        {words("chores", g.chore)} <span className="note">{say("common.counted_lots", { count: g.due.length })}</span>
       </h3>
       <p className="note py-1">{words("chore_notes", g.chore)}</p>
       {g.cautions.length > 0 && (

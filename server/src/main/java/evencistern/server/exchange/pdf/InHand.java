@@ -21,7 +21,7 @@ import java.util.stream.Collectors;
 /** Amounts and days as a person reads them on paper, in the units of the garden, to two figures. */
 final class InHand {
     private static final List<String> EIGHTHS = List.of("", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞");
-    private static final double GALLONS_FROM_L = 1.9;
+    private static final double GALLONS_FROM_L = 3.6;
     private static final double OUNCES_FROM_L = 0.03;
 
     private final GardenWire.UnitHabit habit;
@@ -66,7 +66,7 @@ final class InHand {
             return Math.round(Unit.US_FLUID_OUNCE.fromCanonical(litres)) + " fl oz";
         }
         double nearest = Math.round(gallons * 8) / 8.0;
-        return (Math.abs(nearest / gallons - 1) > 0.01 ? figures(gallons, 2) : eighths(nearest)) + " gal";
+        return (gallons >= 10 || Math.abs(nearest / gallons - 1) > 0.01 ? figures(gallons, 2) : eighths(nearest)) + " gal";
     }
 
     String litres(double litres) {
