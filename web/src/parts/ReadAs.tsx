@@ -30,7 +30,7 @@ export function ReadAs({ sentence, spans }: { sentence: string; spans: LabelAnsw
     >
       {runs.map((r) => (
         <span key={r.start} className="max-w-full">
-          <span className={`block border-b-4 px-0.5 break-words ${LINES[r.role] ?? ""}`}>
+          <span translate="no" className={`block border-b-4 px-0.5 break-words ${LINES[r.role] ?? ""}`}>
             {sentence.slice(r.start, r.end)}
           </span>
           {/[\p{L}\p{N}]/u.test(sentence.slice(r.start, r.end)) || r.role === "unknown" ? (

@@ -172,10 +172,9 @@ function Comes({ input }: { input: FeedInput }) {
         {a.contents.map((c) => `${words("nutrients", c.nutrient)} ${figures(c.feed)}`).join(" · ")}
       </span>
       {a.untold.length > 0 && (
-        <>
-          <br />
-          {say("feeds_page.not_on_the_label", { untold: a.untold.map((u) => words("untold", u)).join(" Nor ") })}
-        </>
+        <span className="block">
+          {a.untold.map((u) => say("feeds_page.not_on_the_label", { untold: words("untold", u) })).join(" ")}
+        </span>
       )}
     </p>
   );

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Checkbox } from "radix-ui";
 import { api, call, type Answer, type Garden, type LabelAnswer } from "../../api";
 import { ReadAs } from "../../parts/ReadAs";
-import { words, say } from "../../text";
+import { words, say, rich } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 
@@ -104,7 +104,11 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
         </b>{" "}
         {per[rate.per]}, <b>{often}</b>
       </p>
-      {reading.inWords && <p className="note">{say("feeds_page.in_plain_words", { inWords: reading.inWords })}</p>}
+      {reading.inWords && (
+        <p className="note">
+          {rich("feeds_page.in_plain_words", { inWords: <span lang="en">{reading.inWords}</span> })}
+        </p>
+      )}
       <p className="note">{say("feeds_page.the_top_of_this_range_is")}</p>
       {reading.assumptions.map((a) => (
         <p key={a} className="note">

@@ -151,7 +151,7 @@ class GrowersPathTest extends AtTheDesk {
         addLot();
         assertThat(page.getByLabel("Answer")).containsText("mL");
         page.keyboard().press("Control+k");
-        page.getByRole(AriaRole.COMBOBOX).fill("gallons");
+        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.COMBOBOX).fill("gallons");
         page.keyboard().press("Enter");
         assertThat(page.getByLabel("Answer")).containsText("fl oz");
         assertThat(page.getByLabel("Answer")).not().containsText("mL");

@@ -210,7 +210,7 @@ class LookTest {
                   };
                   while (walk.nextNode()) {
                     const e = walk.currentNode.parentElement;
-                    if (e.closest('script, style, body [lang]')) continue;
+                    if (e.closest('script, style, body [lang], [translate=no]')) continue;
                     if (left(walk.currentNode.data)) found.push(walk.currentNode.data.trim());
                   }
                   document.querySelectorAll('main [aria-label], main [placeholder], main [title]').forEach((e) =>
