@@ -187,8 +187,12 @@ class BenchPathTest extends AtTheDesk {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("undo the last change");
         page.keyboard().press("Escape");
         page.keyboard().press("Control+k");
-        page.getByPlaceholder("A lot, a feed, a page, a command").fill("larch");
-        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
+        Locator find = page.getByPlaceholder("A lot, a feed, a page, a command");
+        find.fill("yellow leaves");
+        assertThat(page.getByRole(AriaRole.OPTION)).hasText("Single nutrients");
+        find.fill("larch");
+        // the lot, and beneath it the plant of the guide
+        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(2);
         page.keyboard().press("Enter");
         assertThat(page.getByRole(
                         AriaRole.HEADING,

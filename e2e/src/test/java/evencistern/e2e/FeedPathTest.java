@@ -194,7 +194,7 @@ class FeedPathTest extends AtTheDesk {
         radio("a ratio").click();
         assertThat(region("Answer").getByText("✓ met")).hasCount(3);
         field("N").fill("0");
-        assertThat(region("The targets").getByRole(AriaRole.ALERT).first()).isVisible();
+        assertThat(region("What is wanted").getByRole(AriaRole.ALERT).first()).isVisible();
     }
 
     @Test

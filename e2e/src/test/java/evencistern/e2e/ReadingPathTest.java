@@ -95,7 +95,7 @@ class ReadingPathTest extends AtTheDesk {
         button("Add to the plan: Measure again").click();
         assertThat(page.getByText("Added to the plan.").first()).isVisible();
         assertThat(field("Added to the plan")).containsText("Measure again · due Sun 24 May");
-        button("Drop").click();
+        button("Remove").click();
         assertThat(page.getByText("Removed from the plan.").first()).isVisible();
         button("Undo").last().click();
         assertThat(page.getByText("Measure again · due")).isVisible();
@@ -242,7 +242,8 @@ class ReadingPathTest extends AtTheDesk {
         Locator account = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Salt account"));
         assertThat(account).containsText("Present now");
         assertThat(account).containsText("waterings");
-        account.getByText("Salt account").click();
+        account.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Salt account"))
+                .click();
         assertThat(page.getByText(
                         "Primrose by the sink: flushed by its salt account.",
                         new Page.GetByTextOptions().setExact(true)))
