@@ -66,7 +66,8 @@ final class InHand {
             return Math.round(Unit.US_FLUID_OUNCE.fromCanonical(litres)) + " fl oz";
         }
         double nearest = Math.round(gallons * 8) / 8.0;
-        return (gallons >= 10 || Math.abs(nearest / gallons - 1) > 0.01 ? figures(gallons, 2) : eighths(nearest)) + " gal";
+        return (gallons >= 10 || Math.abs(nearest / gallons - 1) > 0.01 ? figures(gallons, 2) : eighths(nearest))
+                + " gal";
     }
 
     String litres(double litres) {
