@@ -17,7 +17,9 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
   const [find, setFind] = useState("");
   const [chosen, setChosen] = useState("");
   const navigate = useNavigate();
-  const lots = useQuery(lotsQuery(garden, find ? { find } : {})).data?.lots ?? [];
+  const found = useQuery(lotsQuery(garden, find ? { find } : {}));
+  // those of the text before are not what is sought, and Enter would open one
+  const lots = found.isPlaceholderData ? [] : (found.data?.lots ?? []);
   const feeds = useQuery(feedsQuery(garden)).data ?? [];
   const recipes = useQuery(mixesQuery(garden)).data?.recipes ?? [];
   const kinds = useQuery(guideQuery(garden)).data?.kinds ?? [];

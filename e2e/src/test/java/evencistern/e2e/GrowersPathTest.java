@@ -152,6 +152,7 @@ class GrowersPathTest extends AtTheDesk {
         assertThat(page.getByLabel("Answer")).containsText("mL");
         page.keyboard().press("Control+k");
         page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.COMBOBOX).fill("gallons");
+        assertThat(page.getByRole(AriaRole.OPTION)).hasText("Show US gallons and inches");
         page.keyboard().press("Enter");
         assertThat(page.getByLabel("Answer")).containsText("fl oz");
         assertThat(page.getByLabel("Answer")).not().containsText("mL");
