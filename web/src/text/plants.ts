@@ -92,27 +92,19 @@ export function traitText(trait: Trait, text: string): string {
 /** The traits in the order a grower asks for them. */
 export const TRAIT_GROUPS = [
   {
-    get title() {
-      return say("common.water");
-    },
+    title: "common.water",
     traits: ["habit", "depletion", "crop", "canopy", "flush_weeks", "salt"],
   },
   {
-    get title() {
-      return say("common.food");
-    },
+    title: "common.food",
     traits: ["appetite", "cap_ec", "cap_n", "holds", "repot_hold", "graft_days", "leaf", "leaf_salt"],
   },
   {
-    get title() {
-      return say("parts.roots_and_mix");
-    },
+    title: "parts.roots_and_mix",
     traits: ["roots", "air", "rots", "ph_low", "ph_high", "mixes", "repot_years", "repot_season"],
   },
   {
-    get title() {
-      return say("parts.season");
-    },
+    title: "parts.season",
     traits: [
       "season",
       "base",
@@ -128,21 +120,15 @@ export const TRAIT_GROUPS = [
     ],
   },
   {
-    get title() {
-      return say("parts.light");
-    },
+    title: "parts.light",
     traits: ["light", "light_low", "light_high"],
   },
   {
-    get title() {
-      return say("common.other_care");
-    },
+    title: "common.other_care",
     traits: ["pinch_days", "deadhead_days", "turn_days", "stake_days", "look_days"],
   },
   {
-    get title() {
-      return say("parts.harm");
-    },
+    title: "parts.harm",
     traits: ["poison_people", "poison_dogs", "poison_cats", "phosphorus", "lime", "copper", "fluoride", "carnivore"],
   },
 ] as const;

@@ -69,7 +69,7 @@ export function LotPage() {
                 value={t.id}
                 className="-mb-px min-h-9 border border-transparent px-2 data-[state=active]:border-rule-strong sm:px-3 data-[state=active]:border-b-ground data-[state=active]:font-semibold"
               >
-                {t.label}
+                {say(t.label)}
               </Tabs.Trigger>
             ))}
           </Tabs.List>

@@ -1,42 +1,31 @@
-import { say } from "../../text";
+import type { Key } from "../../text";
+
 /** The parts of a lot's page, each with an address of its own. */
 export type LotTab = "dose" | "plant" | "food" | "readings" | "mix" | "journal";
 
-export const LOT_TABS: { id: LotTab; label: string }[] = [
+export const LOT_TABS: { id: LotTab; label: Key }[] = [
   {
     id: "dose",
-    get label() {
-      return say("bench_page.pot_and_dose");
-    },
+    label: "bench_page.pot_and_dose",
   },
   {
     id: "plant",
-    get label() {
-      return say("common.plant");
-    },
+    label: "common.plant",
   },
   {
     id: "food",
-    get label() {
-      return say("common.food");
-    },
+    label: "common.food",
   },
   {
     id: "readings",
-    get label() {
-      return say("bench_page.readings");
-    },
+    label: "bench_page.readings",
   },
   {
     id: "mix",
-    get label() {
-      return say("bench_page.mix");
-    },
+    label: "bench_page.mix",
   },
   {
     id: "journal",
-    get label() {
-      return say("bench_page.journal");
-    },
+    label: "bench_page.journal",
   },
 ];

@@ -9,7 +9,7 @@ import {
   type Soak,
   type Typed,
 } from "../../api";
-import { words, say } from "../../text";
+import { words, say, type Key } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { plain } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -17,138 +17,106 @@ import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { ThingForm } from "../shelf/things";
 import { SoakTest } from "./SoakTest";
 
-type Field = { name: NumberName; field: string; label: string; unit: string; units?: string[] };
+type Field = { name: NumberName; field: string; label: Key; unit: string; units?: string[] };
 type NumberName = keyof ComponentInput["fields"] & string;
 
-const GROUPS: { title: string; fields: Field[] }[] = [
+const GROUPS: { title: Key; fields: Field[] }[] = [
   {
-    get title() {
-      return say("mixes_page.water_and_air");
-    },
+    title: "mixes_page.water_and_air",
     fields: [
       {
         name: "porosity",
         field: "component.porosity",
-        get label() {
-          return say("mixes_page.pores");
-        },
+        label: "mixes_page.pores",
         unit: "%",
       },
       {
         name: "capacity",
         field: "component.capacity",
-        get label() {
-          return say("mixes_page.water_drained");
-        },
+        label: "mixes_page.water_drained",
         unit: "%",
       },
       {
         name: "air",
         field: "component.air",
-        get label() {
-          return say("mixes_page.air_if_given");
-        },
+        label: "mixes_page.air_if_given",
         unit: "%",
       },
       {
         name: "capacityColumn",
         field: "component.column",
-        get label() {
-          return say("mixes_page.in_a_column");
-        },
+        label: "mixes_page.in_a_column",
         unit: "cm",
         units: ["cm", "in"],
       },
       {
         name: "unavailable",
         field: "component.unavailable",
-        get label() {
-          return say("mixes_page.not_for_roots");
-        },
+        label: "mixes_page.not_for_roots",
         unit: "%",
       },
       {
         name: "residual",
         field: "component.residual",
-        get label() {
-          return say("mixes_page.left_when_dry");
-        },
+        label: "mixes_page.left_when_dry",
         unit: "%",
       },
       {
         name: "n",
         field: "component.n",
-        get label() {
-          return say("mixes_page.curves_n");
-        },
+        label: "mixes_page.curves_n",
         unit: "",
       },
     ],
   },
   {
-    get title() {
-      return say("mixes_page.grain_and_weight");
-    },
+    title: "mixes_page.grain_and_weight",
     fields: [
       {
         name: "grainFrom",
         field: "component.grain_from",
-        get label() {
-          return say("mixes_page.grain_from");
-        },
+        label: "mixes_page.grain_from",
         unit: "mm",
         units: ["mm", "in"],
       },
-      { name: "grainTo", field: "component.grain_to", label: "to", unit: "mm", units: ["mm", "in"] },
+      { name: "grainTo", field: "component.grain_to", label: "mixes_page.grain_to", unit: "mm", units: ["mm", "in"] },
       {
         name: "density",
         field: "component.density",
-        get label() {
-          return say("mixes_page.dry_weight");
-        },
+        label: "mixes_page.dry_weight",
         unit: "kg/L",
       },
       {
         name: "wetYears",
         field: "component.wet_years",
-        get label() {
-          return say("mixes_page.lasts_wet");
-        },
+        label: "mixes_page.lasts_wet",
         unit: "yr",
       },
       {
         name: "cycledYears",
         field: "component.cycled_years",
-        get label() {
-          return say("mixes_page.wet_and_dry");
-        },
+        label: "mixes_page.wet_and_dry",
         unit: "yr",
       },
     ],
   },
   {
-    get title() {
-      return say("mixes_page.chemistry");
-    },
+    title: "mixes_page.chemistry",
     fields: [
-      { name: "ph", field: "component.ph", label: "pH", unit: "pH" },
+      { name: "ph", field: "component.ph", label: "common.ph", unit: "pH" },
       {
         name: "buffer",
         field: "component.buffer",
-        get label() {
-          return say("mixes_page.buffer_caco");
-        },
+        label: "mixes_page.buffer_caco",
         unit: "g/L",
       },
       {
         name: "cec",
         field: "component.cec",
-        get label() {
-          return say("mixes_page.exchange");
-        },
+        label: "mixes_page.exchange",
         unit: "meq/100 cm³",
       },
-      { name: "ec", field: "component.ec", label: "EC", unit: "mS/cm", units: ["mS/cm", "µS/cm"] },
+      { name: "ec", field: "component.ec", label: "common.ec", unit: "mS/cm", units: ["mS/cm", "µS/cm"] },
     ],
   },
 ];
@@ -237,7 +205,7 @@ export function ComponentForm({
     <NumberField
       key={f.name}
       row
-      label={f.label}
+      label={say(f.label)}
       field={f.field}
       faults={faults}
       value={input.fields[f.name] ?? { text: "", unit: f.unit }}
@@ -306,9 +274,9 @@ export function ComponentForm({
             <div className="grid gap-x-5 sm:grid-cols-2">
               {GROUPS.map((g) => (
                 <fieldset key={g.title} className="m-0 mb-2 border-0 p-0">
-                  <legend className="head w-full">{g.title}</legend>
+                  <legend className="head w-full">{say(g.title)}</legend>
                   {g.fields.map((f) => number(f, faults))}
-                  {g.title === "Water and air" && input.measuredOn && (
+                  {g.title === "mixes_page.water_and_air" && input.measuredOn && (
                     <p className="note">
                       {say("mixes_page.measured_in_a_pot_on_the", {
                         measuredOn: input.measuredOn,
@@ -337,7 +305,7 @@ export function ComponentForm({
                   {
                     name: "packPrinted",
                     field: "component.pack",
-                    label: say("mixes_page.printed_on_it"),
+                    label: "mixes_page.printed_on_it",
                     unit: input.packKind === "BRICK" ? "g" : "L",
                     units: input.packKind === "BRICK" ? ["g", "kg", "oz", "lb"] : ["L", "ft³", "US qt", "US gal"],
                   },
@@ -347,13 +315,13 @@ export function ComponentForm({
                   {
                     name: "packLoose",
                     field: "component.loose",
-                    label: say("mixes_page.gives_loose"),
+                    label: "mixes_page.gives_loose",
                     unit: "L",
                     units: ["L", "ft³", "US qt", "US gal"],
                   },
                   faults,
                 )}
-                {number({ name: "packCost", field: "component.cost", label: say("common.costs"), unit: "" }, faults)}
+                {number({ name: "packCost", field: "component.cost", label: "common.costs", unit: "" }, faults)}
                 <TextField
                   row
                   label={say("common.currency")}

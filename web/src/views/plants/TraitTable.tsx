@@ -1,5 +1,5 @@
 import type { Fault, Guide, Trait } from "../../api";
-import { words } from "../../text";
+import { say, words } from "../../text";
 import { TRAIT_GROUPS, told, traitText, type Teller } from "../../text/plants";
 
 type Props = {
@@ -21,7 +21,7 @@ export function TraitTable(p: Props) {
     <div className="gap-x-8 md:columns-2">
       {TRAIT_GROUPS.map((g) => (
         <fieldset key={g.title} className="m-0 mb-3 break-inside-avoid border-0 p-0">
-          <legend className="head w-full">{g.title}</legend>
+          <legend className="head w-full">{say(g.title)}</legend>
           {g.traits.map((id) => {
             const trait = p.guide.traits.find((t) => t.id === id);
             return trait && <Row key={id} trait={trait} {...p} />;
