@@ -154,6 +154,20 @@ class PotTest {
         }
     }
 
+    /** From the width alone, a pot as it is sold holds what its own measures say within a quarter. */
+    @Test
+    void aPotOfWhichOnlyTheWidthIsToldHoldsAboutWhatSuchPotsHold() {
+        UsualProportions usual = UsualProportions.TAPERED;
+        for (TradeSizes.Size size : TradeSizes.all()) {
+            double top = size.topCm() / 100;
+            double high = usual.heightM(top);
+            double litres = new RoundTaper(top, usual.baseM(top), high).litresTo(high);
+            double measured = new RoundTaper(top, size.baseCm() / 100, size.heightCm() / 100)
+                    .litresTo(size.heightCm() / 100);
+            assertThat(litres).as(size.name()).isCloseTo(measured, within(0.25 * measured));
+        }
+    }
+
     /** Arithmetic: an upright box 10 · 10 · 10 cm has 0.04 m² of wall and 0.01 m² of floor; clay 15 kg/m² is 0.75 kg. */
     @Test
     void theEmptyPotWeighsItsWallAndFloor() {

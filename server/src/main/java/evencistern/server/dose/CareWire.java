@@ -45,6 +45,7 @@ public record CareWire(
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
      * @param wetKg mix, water and pot, drained
      * @param potKg of that, the pot itself
+     * @param baseWidthCm inside, at the floor
      * @param topWidthCm inside, at the rim; the longer way
      */
     public record PotWaterWire(
@@ -71,6 +72,7 @@ public record CareWire(
             double wetKg,
             double potKg,
             double potHeightCm,
+            double baseWidthCm,
             double topWidthCm) {}
 
     /** What the pots of a lot drink against the plan: between low and high in four lots of five. */
@@ -268,6 +270,7 @@ public record CareWire(
                         pot.wetKg(),
                         pot.pot().emptyKg(),
                         pot.pot().shape().heightM() * 100,
+                        pot.pot().shape().widthM(0) * 100,
                         pot.pot().shape().widthM(pot.pot().shape().heightM()) * 100),
                 pot.profile(LAYERS, care.missingLitres()).stream()
                         .map(LayerWire::of)

@@ -358,6 +358,7 @@ public class Deeds {
                             .map(lot -> lot.with(l -> {
                                 l.pot = wanted == null ? lot.pot() : wanted.tidy();
                                 l.mix = Renewal.anew(fresh / ALL) ? potting.mix() : lot.mix();
+                                l.told(Lot.Assumed.mix);
                                 if (Renewal.disturbs(fresh / ALL, rootsCut / ALL)) {
                                     l.repottedOn = potting.on();
                                 }

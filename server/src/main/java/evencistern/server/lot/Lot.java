@@ -8,9 +8,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param rhythm in which it is fed, where that is not the label's
  * @param flushBy "account" where a flush goes by its salt account and not by the weeks of its kind
  * @param undrained whether what runs through stays below it, as in a cachepot
+ * @param assumed what nobody has told of it
  * @param moves places it is to go to, soonest first
  * @param splitFrom the lot it was taken from
  * @param retired whether it has left the bench; its history stays
@@ -52,6 +55,7 @@ public record Lot(
         @Nullable String rhythm,
         @Nullable Boolean undrained,
         @Nullable String flushBy,
+        Set<Assumed> assumed,
         List<Move> moves,
         @Nullable UUID splitFrom,
         boolean retired,
@@ -59,6 +63,14 @@ public record Lot(
         @Nullable String retiredWhy,
         int version)
         implements Owned {
+
+    /** What a lot has without anybody telling. */
+    public enum Assumed {
+        mix,
+        water,
+        feed,
+        material
+    }
 
     /** A place to go to on a day. */
     public record Move(LocalDate on, UUID placeId) {}
@@ -91,6 +103,7 @@ public record Lot(
         public @Nullable LocalDate wateredBefore;
         public @Nullable LocalDate fedBefore;
         public @Nullable Map<Condition, LocalDate> conditions;
+        private Set<Assumed> assumed;
         public List<Move> moves;
         public @Nullable UUID splitFrom;
         public boolean retired;
@@ -111,12 +124,18 @@ public record Lot(
             wateredBefore = l.wateredBefore;
             fedBefore = l.fedBefore;
             conditions = l.conditions;
+            assumed = l.assumed;
             moves = l.moves;
             splitFrom = l.splitFrom;
             retired = l.retired;
             retiredOn = l.retiredOn;
             retiredWhy = l.retiredWhy;
             version = l.version;
+        }
+
+        /** Notes that somebody told what was taken for granted so far. */
+        public void told(Assumed one) {
+            assumed = assumed.stream().filter(a -> a != one).collect(Collectors.toUnmodifiableSet());
         }
 
         private boolean stays() {
@@ -147,6 +166,7 @@ public record Lot(
                     from.rhythm,
                     from.undrained,
                     from.flushBy,
+                    assumed,
                     moves,
                     splitFrom,
                     retired,

@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param mixWarmth how warm its mix was measured; as the air where nothing is said
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
  * @param flushBy rhythm or account; the weeks of its kind where nothing is said
+ * @param assumed what nobody told and the form has taken for granted
  * @param version the version it was changed from; 0 for a new one
  */
 public record LotInput(
@@ -52,6 +54,7 @@ public record LotInput(
         @Nullable String rhythm,
         @Nullable Boolean undrained,
         @Nullable String flushBy,
+        @Nullable Set<Lot.Assumed> assumed,
         int version) {
     private static final String NO_NAME_YET = "?";
     private static final String BY_ACCOUNT = "account";
@@ -80,6 +83,7 @@ public record LotInput(
                 rhythm,
                 undrained,
                 flushBy,
+                assumed,
                 version);
     }
 
@@ -121,6 +125,7 @@ public record LotInput(
                 rhythm == null || rhythm.isBlank() ? null : rhythm,
                 Boolean.TRUE.equals(undrained),
                 BY_ACCOUNT.equals(flushBy) ? flushBy : null,
+                assumed == null ? Set.of() : assumed,
                 before == null ? List.of() : before.moves(),
                 before == null ? null : before.splitFrom(),
                 before != null && before.retired(),

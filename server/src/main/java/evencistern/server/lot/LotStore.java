@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -85,6 +86,7 @@ class LotStore {
                 .column("rhythm", Lot::rhythm)
                 .column("undrained", l -> Boolean.TRUE.equals(l.undrained()))
                 .column("flush_by", Lot::flushBy)
+                .column("assumed", l -> l.assumed().stream().map(Enum::name).sorted().toArray(String[]::new))
                 .column("split_from", Lot::splitFrom)
                 .column("retired_on", Lot::retiredOn)
                 .column("retired_why", Lot::retiredWhy)
@@ -131,6 +133,12 @@ class LotStore {
         return l.moves().stream().map(m -> List.<Object>of(m.on(), m.placeId())).toList();
     }
 
+    private static Set<Lot.Assumed> assumed(ResultSet r) throws SQLException {
+        return Arrays.stream((String[]) r.getArray("assumed").getArray())
+                .map(Lot.Assumed::valueOf)
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
     private static Lot lot(ResultSet r, int n) throws SQLException {
         List<Lot.Move> moves = new ArrayList<>();
         List<LocalDate> days = days(r, "move_days");
@@ -167,6 +175,7 @@ class LotStore {
                 r.getString("rhythm"),
                 r.getBoolean("undrained"),
                 r.getString("flush_by"),
+                assumed(r),
                 moves,
                 r.getObject("split_from", UUID.class),
                 r.getBoolean("retired"),

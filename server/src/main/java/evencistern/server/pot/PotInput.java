@@ -10,6 +10,7 @@ import evencistern.pot.Pot;
 import evencistern.pot.PotShape;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
+import evencistern.pot.UsualProportions;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import evencistern.units.Dimension;
@@ -22,7 +23,8 @@ import org.jspecify.annotations.Nullable;
  * A pot as typed; inside measures.
  *
  * @param top the opening: diameter or side; the longer way of a box or tray
- * @param base of a round, square or plug pot
+ * @param base of a round, square or plug pot; as such pots usually have it where it is blank
+ * @param height as such pots usually have it where it is blank
  * @param across the shorter way of a box or tray
  * @param gap left free below the rim, as a length or in per cent of the height
  */
@@ -30,7 +32,7 @@ public record PotInput(
         Shape shape,
         Typed top,
         @Nullable Typed base,
-        Typed height,
+        @Nullable Typed height,
         @Nullable Typed across,
         @Nullable Typed measured,
         @Nullable Typed gap,
@@ -54,6 +56,16 @@ public record PotInput(
         boolean upright() {
             return this == box || this == oval;
         }
+
+        UsualProportions usual() {
+            return switch (this) {
+                case round, square -> UsualProportions.TAPERED;
+                case plug -> UsualProportions.CELL;
+                case bag -> UsualProportions.BAG;
+                case basket -> UsualProportions.BASKET;
+                case box, oval -> UsualProportions.TROUGH;
+            };
+        }
     }
 
     /** A pot as it was kept. */
@@ -62,7 +74,7 @@ public record PotInput(
                 shape,
                 Objects.requireNonNull(typed.get("top")),
                 typed.get("base"),
-                Objects.requireNonNull(typed.get("height")),
+                typed.get("height"),
                 typed.get("across"),
                 typed.get("measured"),
                 typed.get("gap"),
@@ -104,8 +116,8 @@ public record PotInput(
         return new PotInput(
                 shape,
                 top,
-                shape.tapers() ? base : null,
-                height,
+                shape.tapers() && !blank(base) ? base : null,
+                blank(height) ? null : height,
                 shape.upright() ? across : null,
                 blank(measured) ? null : measured,
                 blank(gap) ? null : gap,
@@ -120,9 +132,10 @@ public record PotInput(
     public Pot toPot() {
         Faults faults = new Faults();
         double topM = top.read("pot.top", faults, Dimension.LENGTH);
-        double baseM = shape.tapers() ? required(base, "pot.base", faults) : 0;
+        UsualProportions usual = shape.usual();
+        double baseM = shape.tapers() ? told(base, "pot.base", usual.baseM(topM), faults) : 0;
         double acrossM = shape.upright() ? required(across, "pot.across", faults) : 0;
-        double heightM = height.read("pot.height", faults, Dimension.LENGTH);
+        double heightM = told(height, "pot.height", usual.heightM(shape.upright() ? acrossM : topM), faults);
         OptionalDouble litres = Typed.optional(measured, "pot.measured", faults, Dimension.VOLUME);
         double headspace = headspace(heightM, faults);
         faults.throwIfAny();
@@ -135,6 +148,10 @@ public record PotInput(
             case basket -> new Basket(topM, heightM);
         };
         return new Pot(inside, headspace, litres, material == null ? Material.PLASTIC : material);
+    }
+
+    private static double told(@Nullable Typed typed, String field, double usual, Faults faults) {
+        return typed == null || blank(typed) ? usual : typed.read(field, faults, Dimension.LENGTH);
     }
 
     private static double required(@Nullable Typed typed, String field, Faults faults) {
