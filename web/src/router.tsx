@@ -10,7 +10,7 @@ import type { ReactNode } from "react";
 import { LOT_STATES, type Look, type Small } from "./api/queries";
 import { Frame } from "./views/Frame";
 import { FirstGarden } from "./views/FirstGarden";
-import type { LotTab } from "./views/bench/tabs";
+import { lotTab, type LotTab } from "./views/bench/tabs";
 import { GARDEN_PARTS, type GardenPart } from "./views/garden/parts";
 import { TodayView } from "./views/today/TodayView";
 import { more, say } from "./text";
@@ -72,10 +72,10 @@ const lot = createRoute({
   path: "$lot",
   component: lazyView(() => import("./views/bench/LotPage"), "LotPage"),
   validateSearch: (s: Record<string, unknown>): { tab?: LotTab; working?: string } => {
-    const tab = text(s["tab"]);
+    const tab = lotTab(text(s["tab"]));
     const working = text(s["working"]);
     return {
-      ...(tab === "plant" || tab === "food" || tab === "readings" || tab === "mix" || tab === "journal" ? { tab } : {}),
+      ...(tab && tab !== "now" ? { tab } : {}),
       ...(working ? { working } : {}),
     };
   },

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import type { Fault, KindAsk } from "../api";
 import { guideQuery } from "../api/queries";
+import { say } from "../text";
 import { askOfKind, kindChoices, kindOf, poisonOf } from "../text/plants";
-import { ChoiceField } from "../ui/Fields";
+import { SearchField } from "../ui/SearchField";
 
 type Props = {
   garden: string;
@@ -22,12 +23,14 @@ export function PlantField({ garden, label, faults, value, onChange, none, row, 
   const guide = useQuery(guideQuery(garden)).data;
   const kind = kindOf(guide, value);
   return (
-    <ChoiceField
+    <SearchField
       label={label}
       field="species"
       faults={faults}
       value={value}
       onChange={onChange}
+      invite={say("frame.find_a", { one: "plant" })}
+      empty={say("parts.which_plant")}
       {...(row ? { row } : {})}
       hint={
         hinted &&

@@ -4,6 +4,12 @@ import type { Step } from "../api";
 import { words, say } from "../text";
 import { figures, plain } from "../text/numbers";
 
+/** What a symbol stands for: the field it was typed into, the step it comes from, or a row of a table. */
+function meaning({ symbol, origin, from }: Step["inputs"][number]): string {
+  const section = origin === "typed" ? "fields" : origin === "earlier" ? "steps" : undefined;
+  return section ? words(section, from) : words("symbols", symbol);
+}
+
 /** Every step that led to a number: formula, what went in and where it came from, what came out, the source. */
 export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; at: string; close: () => void }) {
   const marked = useRef<HTMLLIElement>(null);
@@ -40,7 +46,8 @@ export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; 
                 <ul className="note fig list-none p-0">
                   {s.inputs.map((i) => (
                     <li key={i.symbol}>
-                      {i.symbol} = {plain(i.value)} {i.unit} <i>({words("origins", i.origin)})</i>
+                      <span className="font-text">{meaning(i)}:</span> {i.symbol} = {plain(i.value)} {i.unit}{" "}
+                      <i>({words("origins", i.origin)})</i>
                     </li>
                   ))}
                 </ul>

@@ -17,7 +17,7 @@ export function kindChoices(guide: Guide, chosen?: string) {
   return [...byGroup].flatMap(([group, kinds]) =>
     kinds
       .sort((a, b) => a.name.localeCompare(b.name))
-      .map((k) => ({ value: k.key, label: k.name, group: words("groups", group) })),
+      .map((k) => ({ value: k.key, label: k.name, group: words("groups", group), also: k.scientific })),
   );
 }
 

@@ -2,8 +2,19 @@ import type { ReactNode } from "react";
 import { useId } from "react";
 import { say } from "../text";
 import type { Fault, Typed } from "../api";
+import { Term, type TermId } from "./Term";
 
-type Common = { label: string; field: string; faults: Fault[]; hint?: ReactNode; row?: boolean };
+export type Common = {
+  label: string;
+  field: string;
+  faults: Fault[];
+  hint?: ReactNode;
+  row?: boolean;
+  /** The word of the trade in the label that is told on demand. */
+  term?: TermId;
+  /** Whether nobody told it and it is taken for granted. */
+  assumed?: boolean;
+};
 
 /** The fault of one field, worded by the server. */
 function faultOf(faults: Fault[], field: string): string | undefined {
@@ -17,6 +28,8 @@ export function Around({
   faults,
   hint,
   row,
+  term,
+  assumed,
   children,
 }: Common & { children: (a: { id: string; "aria-invalid": boolean; "aria-describedby": string }) => ReactNode }) {
   const id = useId();
@@ -24,9 +37,11 @@ export function Around({
   return (
     <div className={`min-w-0 ${row ? "mb-1" : "mb-2"}`}>
       <div className={row ? "grid grid-cols-[6.5rem_1fr] items-center gap-2" : ""}>
-        <label htmlFor={id} className={`block text-sm ${row ? "" : "mb-0.5"}`}>
-          {label}
-        </label>
+        <div className={`text-sm ${row ? "" : "mb-0.5"}`}>
+          <label htmlFor={id}>{label}</label>
+          {term && <Term id={term} name={label} />}
+          {assumed && <span className="note"> {say("frame.assumed")}</span>}
+        </div>
         {children({ id, "aria-invalid": fault !== undefined, "aria-describedby": `${id}-note` })}
       </div>
       <div id={`${id}-note`} className="note">
@@ -120,7 +135,8 @@ export function DateField(p: Common & { value: string | undefined; onChange: (v:
   );
 }
 
-export type Option = { value: string; label: string; group?: string };
+/** One of a list; `also` is what it is found by beside its label. */
+export type Option = { value: string; label: string; group?: string; also?: string };
 
 export function ChoiceField(p: Common & { value: string; onChange: (v: string) => void; options: Option[] }) {
   const groups = [...new Set(p.options.map((o) => o.group))];

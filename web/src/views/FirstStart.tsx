@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "@tanstack/react-router";
 import { api, call, newId, type NewGarden } from "../api";
 import { useAct } from "../api/queries";
+import { ZoneField, ZONES } from "../parts/ZoneField";
 import { Button } from "../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../ui/Fields";
 import { Segmented } from "../ui/Segmented";
@@ -22,8 +23,6 @@ const RAIN = {
   waterEc: { text: "0.05", unit: "mS/cm" },
   waterPh: { text: "6", unit: "pH" },
 };
-
-const ZONES = Intl.supportedValuesOf("timeZone");
 
 function blank(): Draft {
   const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -104,14 +103,7 @@ export default function FirstStart() {
               onChange={(latitude) => draft.change({ latitude })}
               hint={say("frame.for_the_length_of_the_day")}
             />
-            <ChoiceField
-              label={say("common.time_zone")}
-              field="garden.time_zone"
-              faults={faults}
-              value={d.timeZone}
-              onChange={(timeZone) => draft.change({ timeZone })}
-              options={ZONES.map((z) => ({ value: z, label: z.replaceAll("_", " ") }))}
-            />
+            <ZoneField faults={faults} value={d.timeZone} onChange={(timeZone) => draft.change({ timeZone })} />
           </div>
           <div>
             <h2 className="head">{say("common.with_what")}</h2>

@@ -163,7 +163,7 @@ export function BenchList() {
           </span>
           {DEEDS.filter((d) => !d.one).map((d) => (
             <Button key={d.id} onClick={() => setDeed(d.id)}>
-              {d.label}
+              {say(d.label)}
             </Button>
           ))}
           <Button onClick={() => setLabels(true)}>{say("bench_page.labels")}</Button>

@@ -12,7 +12,7 @@ import {
   type Mixes,
 } from "../../api";
 import { journalQuery, mixesQuery, useAct } from "../../api/queries";
-import { words, say } from "../../text";
+import { words, say, type Key } from "../../text";
 import { tendedWords } from "../../text/care";
 import { mixName } from "../../text/mixes";
 import { day, figures, moment, plain, type Shown } from "../../text/numbers";
@@ -23,24 +23,18 @@ import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useTold, useUndo } from "../../ui/useUndo";
 import { type Deed, DeedPanel } from "./deeds";
 
-const LATE: { id: Deed; label: string }[] = [
+const LATE: { id: Deed; label: Key }[] = [
   {
     id: "water",
-    get label() {
-      return say("bench_page.log_a_watering");
-    },
+    label: "bench_page.log_a_watering",
   },
   {
     id: "feed",
-    get label() {
-      return say("bench_page.log_a_feed");
-    },
+    label: "bench_page.log_a_feed",
   },
   {
     id: "note",
-    get label() {
-      return say("bench_page.write_a_note");
-    },
+    label: "bench_page.write_a_note",
   },
 ];
 
@@ -142,7 +136,7 @@ export function Journal({
         {!lot.retired &&
           LATE.map((d) => (
             <Button key={d.id} onClick={() => setDeed(d.id)}>
-              {d.label}
+              {say(d.label)}
             </Button>
           ))}
         <input

@@ -1,139 +1,157 @@
-import { PlantField } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
-import { Link } from "@tanstack/react-router";
-import type { Catalogue, Fault, Feed, Garden, LotInput } from "../../api";
 import { mixesQuery } from "../../api/queries";
+import { PlantField } from "../../parts/PlantField";
+import { say } from "../../text";
 import { mixChoices } from "../../text/mixes";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
-import { say } from "../../text";
-import { PotFields } from "./PotFields";
+import { useAssumed } from "./Assumed";
+import { FeedChoice } from "./Feeding";
+import { offered, planted, tell } from "./lotInput";
+import { LotFields } from "./LotSave";
+import { PotFields, PotWidth } from "./PotFields";
+import type { LotWork } from "./useLotWork";
 
-const NO_FEED = "none";
-
-type Props = {
-  input: LotInput;
-  change: (part: Partial<LotInput>) => void;
-  faults: Fault[];
-  garden: Garden;
-  catalogue: Catalogue;
-  feeds: Feed[];
-  share: string;
-  setShare: (v: string) => void;
-};
-
-/** What may be chosen: everything but what was put away, unless it is the one chosen already. */
-function offered<T extends { id: string; retired: boolean }>(things: T[], chosen: string | undefined): T[] {
-  return things.filter((t) => !t.retired || t.id === chosen);
+/** A lot that is not there yet: plant, width and place are asked; all else is taken for granted and opens in one line. */
+export function NewLotForm({ work }: { work: LotWork }) {
+  const assumed = useAssumed(work, work.live.answer);
+  // a copy of another lot has everything told already
+  const told = work.input.assumed?.length === 0;
+  return (
+    <LotFields work={work} label={say("bench_page.lot")}>
+      <Plant work={work} />
+      <PotWidth {...pot(work)} label={say("bench_page.pot_width")} />
+      <Place work={work} />
+      <Name work={work} />
+      <details open={told}>
+        <summary className="mb-1 min-h-8 cursor-pointer text-sm underline decoration-rule-strong underline-offset-4">
+          {assumed.length > 0
+            ? say("bench_page.assumed_until_told", { assumed: assumed.join(" · ") })
+            : say("bench_page.all_about_it")}
+        </summary>
+        <Rest work={work} widthless />
+        <FeedChoice work={work} />
+      </details>
+    </LotFields>
+  );
 }
 
-export function LotForm({ input, change, faults, garden, catalogue, feeds, share, setShare }: Props) {
+/** What a lot is, where it stands and in what. */
+export function LotForm({ work }: { work: LotWork }) {
+  return (
+    <LotFields work={work} label={say("bench_page.lot")}>
+      <Name work={work} />
+      <Plant work={work} />
+      <Rest work={work} />
+      <Place work={work} />
+    </LotFields>
+  );
+}
+
+function pot({ input, change, faults }: LotWork) {
+  return {
+    pot: input.pot,
+    faults,
+    change: (part: Partial<LotWork["input"]["pot"]>) =>
+      change({ ...("material" in part ? tell(input, "material") : {}), pot: { ...input.pot, ...part } }),
+  };
+}
+
+function Name({ work: { input, change, faults, kind, lot } }: { work: LotWork }) {
+  return (
+    <TextField
+      label={say("common.name")}
+      field="lot.name"
+      faults={faults}
+      value={input.name}
+      placeholder={lot ? say("bench_page.fern_by_the_sink") : (kind?.name ?? say("bench_page.fern_by_the_sink"))}
+      onChange={(name) => change({ name })}
+    />
+  );
+}
+
+function Plant({ work: { input, change, faults, garden, guide } }: { work: LotWork }) {
+  return (
+    <PlantField
+      garden={garden.id}
+      label={say("common.plant")}
+      faults={faults}
+      value={input.species}
+      onChange={(species) => change(planted(input, guide, species))}
+      hinted
+    />
+  );
+}
+
+function Place({ work: { input, change, faults, garden } }: { work: LotWork }) {
+  return (
+    <ChoiceField
+      row
+      label={say("common.place")}
+      field="lot.place"
+      faults={faults}
+      value={input.placeId}
+      onChange={(placeId) => change({ placeId })}
+      options={offered(garden.places, input.placeId).map((p) => ({ value: p.id, label: p.name }))}
+    />
+  );
+}
+
+/** Number of pots, pot, mix, water, warmth, and what was done before. */
+function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
+  const { input, change, faults, garden, catalogue, shown, live } = work;
   const mixes = useQuery(mixesQuery(garden.id)).data;
+  const water = live.answer?.water;
   return (
     <>
-      <div className="grid grid-cols-[1fr_4.5rem] gap-2">
-        <TextField
-          label={say("common.name")}
-          field="lot.name"
-          faults={faults}
-          value={input.name}
-          placeholder={say("bench_page.fern_by_the_sink")}
-          onChange={(name) => change({ name })}
-        />
-        <NumberField
-          label={say("bench_page.pots_2")}
-          field="lot.pots"
-          faults={faults}
-          value={input.pots}
-          shownUnit=""
-          onChange={(pots) => change({ pots })}
-        />
-      </div>
-      <PlantField
-        garden={garden.id}
-        label={say("common.plant")}
+      <NumberField
+        row
+        label={say("bench_page.pots_2")}
+        field="lot.pots"
         faults={faults}
-        value={input.species}
-        onChange={(species) => change({ species })}
-        hinted
+        value={input.pots}
+        shownUnit=""
+        onChange={(pots) => change({ pots })}
       />
       <PotFields
-        pot={input.pot}
-        change={(part) => change({ pot: { ...input.pot, ...part } })}
-        faults={faults}
+        {...pot(work)}
         catalogue={catalogue}
+        widthless={widthless ?? false}
+        usual={
+          water && {
+            base: shown.centimetres(water.baseWidthCm),
+            height: shown.centimetres(water.potHeightCm),
+          }
+        }
+        materialAssumed={input.assumed?.includes("material") ?? false}
       />
       <ChoiceField
         label={say("bench_page.mix")}
         field="mix"
         faults={faults}
         value={input.mix}
-        onChange={(mix) => change({ mix })}
+        assumed={input.assumed?.includes("mix") ?? false}
+        onChange={(mix) => change({ ...tell(input, "mix"), mix })}
         options={mixChoices(mixes, input.mix)}
       />
-      <div>
-        <ChoiceField
-          row
-          label={say("common.place")}
-          field="lot.place"
-          faults={faults}
-          value={input.placeId}
-          onChange={(placeId) => change({ placeId })}
-          options={offered(garden.places, input.placeId).map((p) => ({ value: p.id, label: p.name }))}
-        />
-        <ChoiceField
-          row
-          label={say("common.water")}
-          field="lot.water"
-          faults={faults}
-          value={input.waterId}
-          onChange={(waterId) => change({ waterId })}
-          options={offered(garden.waters, input.waterId).map((w) => ({ value: w.id, label: w.name }))}
-        />
-      </div>
       <ChoiceField
-        label={say("common.feed")}
-        field="lot.feed"
-        faults={[...faults, ...faults.filter((f) => f.field === "feed").map((f) => ({ ...f, field: "lot.feed" }))]}
-        value={input.feedId ?? NO_FEED}
-        onChange={(v) => change({ feedId: v === NO_FEED ? undefined : v })}
-        options={[
-          ...offered(feeds, input.feedId).map((f) => ({ value: f.id, label: `${f.name} ${f.n}-${f.p2o5}-${f.k2o}` })),
-          { value: NO_FEED, label: say("bench_page.none_plain_water") },
-        ]}
-        hint={
-          feeds.length === 0 ? (
-            <Link to="/g/$garden/feeds" params={{ garden: garden.id }}>
-              {say("bench_page.put_a_feed_on_the_shelf")}
-            </Link>
-          ) : undefined
-        }
-      />
-      <div className="grid grid-cols-2 gap-2">
-        <NumberField
-          label={say("bench_page.share_of_top_rate")}
-          field="share"
-          faults={faults}
-          value={{ text: share, unit: "%" }}
-          placeholder={say("bench_page.by_appetite")}
-          onChange={(v) => setShare(v.text)}
-        />
-        <DateField
-          label={say("bench_page.last_repotted")}
-          field="lot.repotted"
-          faults={faults}
-          value={input.repottedOn}
-          onChange={(repottedOn) => change({ repottedOn })}
-        />
-      </div>
-      <NumberField
-        label={say("bench_page.how_tall_it_stands")}
-        field="lot.tall"
+        row
+        label={say("common.water")}
+        field="lot.water"
         faults={faults}
-        value={input.tall ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "cm" }}
-        units={["cm", "m", "in", "ft"]}
-        placeholder={say("bench_page.for_labels_by_height")}
-        onChange={(tall) => change({ tall })}
+        value={input.waterId}
+        assumed={input.assumed?.includes("water") ?? false}
+        onChange={(waterId) => change({ ...tell(input, "water"), waterId })}
+        options={offered(garden.waters, input.waterId).map((w) => ({ value: w.id, label: w.name }))}
       />
+      <label className="flex min-h-9 items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="size-5"
+          checked={input.undrained ?? false}
+          onChange={(e) => change({ undrained: e.target.checked })}
+        />
+        {say("bench_page.stands_in_a_cachepot_or_tray")}
+      </label>
       <NumberField
         label={say("bench_page.warmth_of_the_mix")}
         field="lot.mix_warmth"
@@ -145,18 +163,18 @@ export function LotForm({ input, change, faults, garden, catalogue, feeds, share
       />
       <div className="grid grid-cols-2 gap-2">
         <DateField
+          label={say("bench_page.last_repotted")}
+          field="lot.repotted"
+          faults={faults}
+          value={input.repottedOn}
+          onChange={(repottedOn) => change({ repottedOn })}
+        />
+        <DateField
           label={say("bench_page.watered_last_before_this")}
           field="lot.watered_before"
           faults={faults}
           value={input.wateredBefore}
           onChange={(wateredBefore) => change({ wateredBefore })}
-        />
-        <DateField
-          label={say("bench_page.fed_last_before_this")}
-          field="lot.fed_before"
-          faults={faults}
-          value={input.fedBefore}
-          onChange={(fedBefore) => change({ fedBefore })}
         />
       </div>
     </>

@@ -1,4 +1,5 @@
 import { Link, useNavigate } from "@tanstack/react-router";
+import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import type { Catalogue, Garden, Lot } from "../../api";
 import { PotMark } from "../../parts/PotMark";
@@ -6,7 +7,7 @@ import { day } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { type Deed, DeedPanel, DEEDS } from "./deeds";
 import { Labels } from "./Labels";
-import { say, rich } from "../../text";
+import { say, rich, type Key } from "../../text";
 import { duplicate } from "./lotInput";
 
 /** Which lot this is, where it stands and is to go, and what can be done to it. */
@@ -15,6 +16,14 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
   const [labels, setLabels] = useState(false);
   const navigate = useNavigate();
   const place = (id: string) => garden.places.find((p) => p.id === id)?.name;
+  const more: { label: Key; does: () => void }[] = [
+    ...DEEDS.filter((d) => !d.first).map((d) => ({ label: d.label, does: () => setDeed(d.id) })),
+    {
+      label: "bench_page.duplicate",
+      does: () => void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: duplicate(lot) } }),
+    },
+    { label: "bench_page.label", does: () => setLabels(true) },
+  ];
   return (
     <header className="mb-2">
       <div className="flex items-center gap-3">
@@ -46,25 +55,33 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
         <div
           role="group"
           aria-label={say("bench_page.what_to_do_with_this_lot")}
-          className="no-print -ml-1 flex flex-wrap gap-x-1"
+          className="no-print -ml-1 mt-1 mb-2 flex flex-wrap gap-2"
         >
-          {DEEDS.map((d) => (
-            <Button key={d.id} look="quiet" className="min-h-9 text-sm" onClick={() => setDeed(d.id)}>
-              {d.label}
+          {DEEDS.filter((d) => d.first).map((d) => (
+            <Button key={d.id} className="min-h-11" onClick={() => setDeed(d.id)}>
+              {say(d.label)}
             </Button>
           ))}
-          <Button
-            look="quiet"
-            className="min-h-9 text-sm"
-            onClick={() =>
-              void navigate({ to: "/g/$garden/bench/$lot", params: { garden: garden.id, lot: duplicate(lot) } })
-            }
-          >
-            {say("bench_page.duplicate")}
-          </Button>
-          <Button look="quiet" className="min-h-9 text-sm" onClick={() => setLabels(true)}>
-            {say("bench_page.label")}
-          </Button>
+          <DropdownMenu.Root>
+            <DropdownMenu.Trigger asChild>
+              <Button look="quiet" className="min-h-11">
+                {say("frame.more")} ▾
+              </Button>
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+              <DropdownMenu.Content align="start" className="z-30 min-w-48 border-2 border-ink bg-ground py-1">
+                {more.map((m) => (
+                  <DropdownMenu.Item
+                    key={m.label}
+                    onSelect={m.does}
+                    className="flex min-h-11 cursor-pointer items-center px-4 data-[highlighted]:bg-ink data-[highlighted]:text-ground"
+                  >
+                    {say(m.label)}
+                  </DropdownMenu.Item>
+                ))}
+              </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+          </DropdownMenu.Root>
         </div>
       )}
       {deed && (

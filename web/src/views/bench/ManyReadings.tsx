@@ -273,7 +273,7 @@ function Row({
           <Link
             to="/g/$garden/bench/$lot"
             params={{ garden: garden.id, lot: lot.id }}
-            search={{ tab: "readings" }}
+            search={{ tab: "health" }}
             className="inline-block leading-8 no-underline hover:underline"
           >
             {lot.name}

@@ -1,5 +1,5 @@
 import type { Catalogue, Fault, PotInput, Typed } from "../../api";
-import { words, say } from "../../text";
+import { words, say, type Key } from "../../text";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 
 const LENGTHS = ["cm", "in", "mm"];
@@ -12,28 +12,14 @@ const TAPERS: PotInput["shape"][] = ["round", "square", "plug"];
 const UPRIGHT: PotInput["shape"][] = ["box", "oval"];
 
 /** What the opening of each shape is called. */
-const TOPS: Record<PotInput["shape"], string> = {
-  get round() {
-    return say("bench_page.top_across");
-  },
-  get square() {
-    return say("bench_page.top_side");
-  },
-  get plug() {
-    return say("bench_page.cell_top_side");
-  },
-  get box() {
-    return say("bench_page.length");
-  },
-  get oval() {
-    return say("bench_page.length");
-  },
-  get bag() {
-    return say("bench_page.across_filled");
-  },
-  get basket() {
-    return say("bench_page.rim_across");
-  },
+const TOPS: Record<PotInput["shape"], Key> = {
+  round: "bench_page.top_across",
+  square: "bench_page.top_side",
+  plug: "bench_page.cell_top_side",
+  box: "bench_page.length",
+  oval: "bench_page.length",
+  bag: "bench_page.across_filled",
+  basket: "bench_page.rim_across",
 };
 
 type Props = {
@@ -41,22 +27,48 @@ type Props = {
   change: (part: Partial<PotInput>) => void;
   faults: Fault[];
   catalogue: Catalogue;
+  /** Whether the width is asked elsewhere. */
+  widthless?: boolean;
+  /** What is taken for a measure that is left blank, as shown. */
+  usual?: { base: string; height: string } | undefined;
+  materialAssumed?: boolean;
 };
 
-/** Shape, inside measures, material and what is left free below the rim. */
-export function PotFields({ pot, change, faults, catalogue }: Props) {
-  const unit = pot.top.unit;
-  const size = (label: string, field: "top" | "base" | "height" | "across") => (
+type Size = "top" | "base" | "height" | "across";
+
+function SizeField({
+  pot,
+  change,
+  faults,
+  label,
+  of,
+  usual,
+}: Pick<Props, "pot" | "change" | "faults"> & { label: string; of: Size; usual?: string | undefined }) {
+  const value = pot[of] ?? { text: "", unit: pot.top.unit };
+  return (
     <NumberField
       row
       label={label}
-      field={`pot.${field}`}
+      field={`pot.${of}`}
       faults={faults}
-      value={pot[field] ?? { text: "", unit }}
+      value={value}
       units={LENGTHS}
-      onChange={(v: Typed) => change({ [field]: v })}
+      assumed={usual !== undefined && !value.text.trim()}
+      {...(usual ? { placeholder: usual } : {})}
+      onChange={(v: Typed) => change({ [of]: v })}
     />
   );
+}
+
+/** How wide the pot is: the one measure that nobody can take for granted. */
+export function PotWidth({ label, ...p }: Pick<Props, "pot" | "change" | "faults"> & { label?: string }) {
+  return <SizeField {...p} label={label ?? say(TOPS[p.pot.shape])} of="top" />;
+}
+
+/** Shape, inside measures, material and what is left free below the rim. */
+export function PotFields({ pot, change, faults, catalogue, widthless, usual, materialAssumed }: Props) {
+  const unit = pot.top.unit;
+  const size = { pot, change, faults };
   const trade = (name: string) => {
     const s = catalogue.tradeSizes.find((t) => t.name === name);
     if (!s) return;
@@ -75,16 +87,28 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
         onChange={(shape) => change({ shape: shape as PotInput["shape"] })}
         options={SHAPES.map((s) => ({ value: s, label: words("shapes", s) }))}
       />
-      {size(TOPS[pot.shape], "top")}
-      {UPRIGHT.includes(pot.shape) && size(say("bench_page.width"), "across")}
-      {TAPERS.includes(pot.shape) &&
-        size(pot.shape === "round" ? say("bench_page.base_across") : say("bench_page.base_side"), "base")}
-      {size(pot.shape === "basket" ? say("bench_page.depth") : say("bench_page.height"), "height")}
+      {!widthless && <PotWidth {...size} />}
+      {UPRIGHT.includes(pot.shape) && <SizeField {...size} label={say("bench_page.width")} of="across" />}
+      {TAPERS.includes(pot.shape) && (
+        <SizeField
+          {...size}
+          label={pot.shape === "round" ? say("bench_page.base_across") : say("bench_page.base_side")}
+          of="base"
+          usual={usual?.base}
+        />
+      )}
+      <SizeField
+        {...size}
+        label={pot.shape === "basket" ? say("bench_page.depth") : say("bench_page.height")}
+        of="height"
+        usual={usual?.height}
+      />
       <ChoiceField
         row
         label={say("bench_page.made_of")}
         field="pot.material"
         faults={faults}
+        assumed={materialAssumed ?? false}
         value={pot.material ?? "PLASTIC"}
         onChange={(material) => change({ material: material as NonNullable<PotInput["material"]> })}
         options={MATERIALS.map((m) => ({ value: m, label: words("materials", m) }))}
@@ -96,6 +120,7 @@ export function PotFields({ pot, change, faults, catalogue }: Props) {
         <NumberField
           row
           label={say("bench_page.gap_at_rim")}
+          term="gap"
           field="pot.headspace"
           faults={faults}
           value={pot.gap ?? { text: "", unit: "%" }}

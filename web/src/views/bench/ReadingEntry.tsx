@@ -154,6 +154,7 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
             />
             <NumberField
               label={say("bench_page.tds_or_ec")}
+              term="ec"
               field="reading.ec"
               faults={faults}
               value={{ text: d.ec, unit: d.ecUnit }}

@@ -110,7 +110,7 @@ function Card({ lot: l, garden }: { lot: Small; garden: string }) {
       <Link
         to="/g/$garden/bench/$lot"
         params={{ garden, lot: l.lotId }}
-        search={{ tab: "readings" }}
+        search={{ tab: "health" }}
         className="inline-block leading-8 font-semibold no-underline hover:underline"
       >
         {l.name}

@@ -1,89 +1,67 @@
 import { useQuery } from "@tanstack/react-query";
-import { type FormEvent, type ReactNode, useRef, useState } from "react";
-import {
-  api,
-  call,
-  newId,
-  type Catalogue,
-  type Chore,
-  type Fault,
-  type Garden,
-  type Lot,
-  type Problem,
-  type Recorded,
-  type Tended,
-} from "../../api";
-import { mixesQuery, useAct } from "../../api/queries";
-import { words, say } from "../../text";
+import { useRef, useState } from "react";
+import { api, call, newId, type Catalogue, type Chore, type Garden, type Lot, type Tended } from "../../api";
+import { mixesQuery } from "../../api/queries";
+import { words, say, type Key } from "../../text";
 import { mixChoices } from "../../text/mixes";
 import { TendedFields } from "../../parts/TendedFields";
-import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
-import { Panel } from "../../ui/Panel";
 import { Segmented } from "../../ui/Segmented";
-import { Trouble } from "../../ui/States";
-import { useTold } from "../../ui/useUndo";
+import { Form, named, On, useDeed } from "./deedForm";
 import { PotFields } from "./PotFields";
+import { Wrong } from "./Wrong";
 
 /** What may be done to one lot or many, beside the day's round. */
-export type Deed = "water" | "feed" | "tend" | "move" | "pot" | "note" | "retire" | "split" | "lose";
+export type Deed = "water" | "feed" | "wrong" | "tend" | "move" | "pot" | "note" | "retire" | "split" | "lose";
 
-export const DEEDS: { id: Deed; label: string; one?: boolean }[] = [
+/** `first` those that stand beside each other on a lot; `one` those that are of one lot only. */
+export const DEEDS: { id: Deed; label: Key; first?: boolean; one?: boolean }[] = [
   {
     id: "water",
-    get label() {
-      return say("common.water");
-    },
+    label: "common.water",
+    first: true,
   },
   {
     id: "feed",
-    get label() {
-      return say("common.feed");
-    },
+    label: "common.feed",
+    first: true,
   },
   {
-    id: "tend",
-    get label() {
-      return say("bench_page.care");
-    },
-  },
-  {
-    id: "move",
-    get label() {
-      return say("bench_page.move");
-    },
-  },
-  {
-    id: "pot",
-    get label() {
-      return say("bench_page.fresh_mix");
-    },
+    id: "wrong",
+    label: "bench_page.something_is_wrong",
+    first: true,
+    one: true,
   },
   {
     id: "note",
-    get label() {
-      return say("common.note");
-    },
+    label: "common.note",
+    first: true,
+  },
+  {
+    id: "tend",
+    label: "bench_page.care",
+  },
+  {
+    id: "move",
+    label: "bench_page.move",
+  },
+  {
+    id: "pot",
+    label: "bench_page.fresh_mix",
   },
   {
     id: "split",
-    get label() {
-      return say("bench_page.split");
-    },
+    label: "bench_page.split",
     one: true,
   },
   {
     id: "lose",
-    get label() {
-      return say("bench_page.lose_some");
-    },
+    label: "bench_page.lose_some",
     one: true,
   },
   {
     id: "retire",
-    get label() {
-      return say("bench_page.retire");
-    },
+    label: "bench_page.retire",
   },
 ];
 
@@ -94,6 +72,8 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
     case "water":
     case "feed":
       return <Give {...p} feed={deed === "feed"} />;
+    case "wrong":
+      return <Wrong lot={p.lots[0]!} garden={p.garden} close={p.close} />;
     case "tend":
       return <Tend {...p} />;
     case "move":
@@ -109,87 +89,6 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
     case "lose":
       return <Lose {...p} lot={p.lots[0]!} />;
   }
-}
-
-function named(lots: Lot[]): string {
-  return lots.length === 1 ? lots[0]!.name : say("bench_page.lots", { count: lots.length });
-}
-
-/** Sends a deed under one key until it is recorded, then says so with the way to undo it. */
-function useDeed(garden: Garden, text: string, close: () => void, send: (key: string) => Promise<Recorded>) {
-  const key = useRef(newId());
-  const told = useTold(garden.id);
-  return useAct<undefined, Recorded>(
-    garden.id,
-    () => send(key.current),
-    (act) => {
-      told(text, act.actId);
-      close();
-    },
-  );
-}
-
-function Form({
-  title,
-  close,
-  act,
-  submit,
-  label,
-  wide,
-  children,
-}: {
-  title: string;
-  close: () => void;
-  act: { isPending: boolean; error: Problem | null };
-  submit: () => void;
-  label: string;
-  wide?: boolean;
-  children: ReactNode;
-}) {
-  const own = act.error && (act.error.retry || act.error.faults.some((f) => !f.field.includes(".")));
-  return (
-    <Panel title={title} close={close} {...(wide ? { wide } : {})}>
-      <form
-        onSubmit={(e: FormEvent) => {
-          e.preventDefault();
-          submit();
-        }}
-      >
-        {children}
-        {own && <Trouble problem={act.error} />}
-        <div className="mt-3 flex items-center gap-3">
-          <Button look="ink" type="submit" disabled={act.isPending} className="min-h-11">
-            {act.isPending ? say("common.recording") : act.error?.retry ? say("common.retry") : label}
-          </Button>
-          <Button look="quiet" onClick={close}>
-            {say("common.leave_it")}
-          </Button>
-        </div>
-      </form>
-    </Panel>
-  );
-}
-
-function On({
-  value,
-  change,
-  faults,
-  max,
-}: {
-  value: string;
-  change: (v: string) => void;
-  faults: Fault[];
-  max?: string;
-}) {
-  return (
-    <DateField
-      label={say("common.on")}
-      field="occurred_at"
-      faults={faults}
-      value={value}
-      onChange={(v) => change(v ?? max ?? "")}
-    />
-  );
 }
 
 function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
@@ -386,36 +285,28 @@ type Extent = "on" | "fresh" | "part" | "roots";
 const EXTENTS: { value: Extent; label: string; note: string }[] = [
   {
     value: "on",
-    get label() {
-      return say("bench_page.potted_on");
-    },
+    label: "bench_page.potted_on",
     get note() {
       return say("bench_page.another_pot_all_of_the_mix");
     },
   },
   {
     value: "fresh",
-    get label() {
-      return say("bench_page.the_same_pot");
-    },
+    label: "bench_page.the_same_pot",
     get note() {
       return say("bench_page.all_of_the_mix_fresh");
     },
   },
   {
     value: "part",
-    get label() {
-      return say("bench_page.in_part");
-    },
+    label: "bench_page.in_part",
     get note() {
       return say("bench_page.what_is_loose_shaken_out_and");
     },
   },
   {
     value: "roots",
-    get label() {
-      return say("bench_page.roots_cut");
-    },
+    label: "bench_page.roots_cut",
     get note() {
       return say("bench_page.all_of_the_mix_fresh_and");
     },

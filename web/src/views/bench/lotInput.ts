@@ -1,29 +1,52 @@
-import type { Feed, Garden, Lot, LotInput } from "../../api";
+import type { Feed, Garden, Guide, Lot, LotInput } from "../../api";
+import { usualWater } from "../../parts/usual";
+import { kindOf, told as plantTold } from "../../text/plants";
 import { say } from "../../text";
 import { newId } from "../../api";
 
-/** The form of a lot that is not there yet: the first species, place and mix, in the units the person thinks in. */
+/** What is taken for granted of a lot until somebody tells. */
+type Assumed = NonNullable<LotInput["assumed"]>[number];
+
+/**
+ * The form of a lot that is not there yet: plant, width of the pot and place are asked, all else is taken for granted,
+ * in the units the person thinks in.
+ */
 export function blank(id: string, garden: Garden, feeds: Feed[]): LotInput {
   const us = garden.unitHabit === "us";
-  const size = (cm: string, inches: string) => ({ text: us ? inches : cm, unit: us ? "in" : "cm" });
   return {
     id,
     name: "",
     pots: { text: "1", unit: "" },
-    species: "streptocarpus",
+    species: "",
     pot: {
       shape: "round",
-      top: size("13", "5"),
-      base: size("9", "3½"),
-      height: size("12", "4¾"),
-      measured: { text: "", unit: us ? "US gal" : "L" },
+      top: { text: "", unit: us ? "in" : "cm" },
     },
     mix: "peat_perlite",
     placeId: garden.places.find((p) => !p.retired)!.id,
-    waterId: garden.waters.find((w) => !w.retired)!.id,
+    waterId: (usualWater(garden) ?? garden.waters.find((w) => !w.retired)!).id,
     feedId: feeds.find((f) => !f.retired)?.id,
+    assumed: ["mix", "water", "feed", "material"],
     version: 0,
   };
+}
+
+/** What changes in the form once one thing was told. */
+export function tell(input: LotInput, told: Assumed): Pick<LotInput, "assumed"> {
+  return { assumed: input.assumed?.filter((a) => a !== told) };
+}
+
+/** The form with another plant: the mix nobody told is the one that plants of this kind usually stand in. */
+export function planted(input: LotInput, guide: Guide | undefined, species: string): Partial<LotInput> {
+  const kind = kindOf(guide, species);
+  const mixes = guide && kind ? plantTold(guide, kind, "mixes").text : "";
+  const usual = mixes.split("+")[0];
+  return { species, ...(usual && input.assumed?.includes("mix") ? { mix: usual } : {}) };
+}
+
+/** What may be chosen: everything but what was put away, unless it is the one chosen already. */
+export function offered<T extends { id: string; retired: boolean }>(things: T[], chosen: string | undefined): T[] {
+  return things.filter((t) => !t.retired || t.id === chosen);
 }
 
 export function inputOf(lot: Lot): LotInput {
@@ -48,6 +71,7 @@ export function inputOf(lot: Lot): LotInput {
     rhythm: lot.rhythm,
     undrained: lot.undrained,
     flushBy: lot.flushBy,
+    assumed: lot.assumed,
     version: lot.version,
   };
 }

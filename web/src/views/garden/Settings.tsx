@@ -1,16 +1,16 @@
 import { useState } from "react";
 import type { Garden, SettingsInput } from "../../api";
 import { useAct } from "../../api/queries";
+import { ZoneField } from "../../parts/ZoneField";
 import { words, say } from "../../text";
 import { Button } from "../../ui/Button";
-import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Trouble } from "../../ui/States";
 import { useTheme } from "../../ui/useTheme";
 import { useTold } from "../../ui/useUndo";
 import { saveSettings, settingsOf } from "./settings";
 
-const ZONES = Intl.supportedValuesOf("timeZone");
 const SPOONS: Garden["spoons"] = ["TABLESPOON", "TEASPOON", "HALF", "QUARTER", "EIGHTH"];
 
 export function Settings({ garden }: { garden: Garden }) {
@@ -52,17 +52,7 @@ export function Settings({ garden }: { garden: Garden }) {
           onChange={(latitude) => set({ latitude })}
           hint={say("garden_page.used_for_places_that_you_add")}
         />
-        <ChoiceField
-          label={say("common.time_zone")}
-          field="garden.time_zone"
-          faults={faults}
-          value={input.timeZone}
-          onChange={(timeZone) => set({ timeZone })}
-          options={(ZONES.includes(input.timeZone) ? ZONES : [input.timeZone, ...ZONES]).map((z) => ({
-            value: z,
-            label: z.replaceAll("_", " "),
-          }))}
-        />
+        <ZoneField faults={faults} value={input.timeZone} onChange={(timeZone) => set({ timeZone })} />
       </div>
       <div>
         <h2 className="head">{say("common.with_what")}</h2>

@@ -2,6 +2,7 @@ import type { MixLive } from "../../api";
 import { Worked } from "../../parts/Worked";
 import type { Shown } from "../../text/numbers";
 import { say } from "../../text";
+import { Term } from "../../ui/Term";
 import { mixFacts } from "./mixFacts";
 
 /** What the mix is, apart from any pot. */
@@ -23,7 +24,8 @@ export function MixNumbers({
         {mixFacts(answer, shown, currency).map((f) => (
           <div key={f.label} className="flex items-baseline justify-between gap-2 border-b border-rule py-1">
             <dt className="text-sm">
-              {f.label} {f.note && <span className="note">{f.note}</span>}
+              {f.label}
+              {f.term && <Term id={f.term} name={f.label} />} {f.note && <span className="note">{f.note}</span>}
             </dt>
             <dd className="fig m-0 text-right font-semibold whitespace-nowrap">
               {f.step ? (

@@ -1,9 +1,9 @@
-import { useState } from "react";
 import type { Fault, MixLive, Mixes, RecipeInput } from "../../api";
 import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { SearchField } from "../../ui/SearchField";
 import { PartMark, Trough } from "./Trough";
 
 const MEASURES: RecipeInput["measure"][] = ["parts", "percent", "litres", "shovels", "handfuls"];
@@ -18,7 +18,6 @@ type Props = {
 
 /** What goes in, in the measure a person counts by; the trough above it is dragged. */
 export function Parts({ input, change, faults, mixes, answer }: Props) {
-  const [asked, setAsked] = useState("");
   const named = (key: string) => {
     const c = mixes.components.find((x) => keyOf(x) === key);
     return c ? componentName(c) : key;
@@ -93,25 +92,25 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         </p>
       )}
       <div className="mt-2">
-        <ChoiceField
+        <SearchField
           row
           label={say("mixes_page.add")}
           field="mix.component"
           faults={[]}
-          value={asked}
-          onChange={(component) => {
-            setAsked("");
-            if (component) change({ parts: [...input.parts, { component, amount: "1" }] });
-          }}
-          options={[
-            { value: "", label: say("mixes_page.a_component") },
-            ...offered.map((c) => ({ value: keyOf(c), label: componentName(c), group: words("families", c.family) })),
-          ]}
+          value=""
+          invite={say("mixes_page.a_component")}
+          onChange={(component) => change({ parts: [...input.parts, { component, amount: "1" }] })}
+          options={offered.map((c) => ({
+            value: keyOf(c),
+            label: componentName(c),
+            group: words("families", c.family),
+          }))}
         />
       </div>
       <NumberField
         row
         label={say("mixes_page.comes_out")}
+        term="yield"
         field="mix.yield"
         faults={faults}
         value={input.yield ?? { text: "", unit: "%" }}

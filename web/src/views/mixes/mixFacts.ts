@@ -1,8 +1,9 @@
 import type { MixLive } from "../../api";
 import { words, say } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
+import type { TermId } from "../../ui/Term";
 
-export type Fact = { label: string; note?: string; value: string; step?: string };
+export type Fact = { label: string; note?: string; value: string; step?: string; term?: TermId };
 
 const years = (y: number) =>
   y > 40
@@ -14,14 +15,16 @@ const years = (y: number) =>
 /** What a mix is, apart from any pot, line by line. */
 export function mixFacts(a: MixLive, shown: Shown, currency: string): Fact[] {
   return [
-    { label: say("mixes_page.pores"), value: `${figures(a.porosity)} %` },
+    { label: say("mixes_page.pores"), term: "porosity", value: `${figures(a.porosity)} %` },
     {
       label: say("mixes_page.in_15_cm"),
+      term: "capacity",
       note: say("mixes_page.six_inches"),
       value: say("mixes_page.water_air", { capacity: figures(a.capacity), air: figures(a.air) }),
     },
     {
       label: say("mixes_page.for_roots"),
+      term: "available",
       note: say("mixes_page.easily"),
       value: `${figures(a.available)} % · ${figures(a.easily)} %`,
     },
@@ -32,13 +35,19 @@ export function mixFacts(a: MixLive, shown: Shown, currency: string): Fact[] {
     },
     {
       label: "pH",
+      term: "ph",
       note: say("mixes_page.before_lime"),
       value: `${a.ph.toFixed(1)} ± ${a.phPlusMinus.toFixed(1)}`,
       step: "media.ph",
     },
     { label: say("mixes_page.buffer"), note: say("mixes_page.as_caco_for_one_ph"), value: `${figures(a.buffer)} g/L` },
-    { label: say("mixes_page.exchange"), note: say("mixes_page.holds_feed"), value: `${figures(a.cec)} meq/100 cm³` },
-    { label: say("mixes_page.salt_in_it"), note: "EC", value: `${figures(a.ec)} mS/cm` },
+    {
+      label: say("mixes_page.exchange"),
+      term: "cec",
+      note: say("mixes_page.holds_feed"),
+      value: `${figures(a.cec)} meq/100 cm³`,
+    },
+    { label: say("mixes_page.salt_in_it"), term: "ec", note: "EC", value: `${figures(a.ec)} mS/cm` },
     {
       label: say("mixes_page.lasts"),
       note: say("mixes_page.wet_wet_and_dry"),

@@ -51,6 +51,7 @@ export function WaterFields({
       />
       <NumberField
         label={say("shelf_page.alkalinity_kh")}
+        term="alkalinity"
         field="water.alkalinity"
         faults={faults}
         value={input.alkalinity ?? { text: "", unit: "mg/L CaCO₃" }}

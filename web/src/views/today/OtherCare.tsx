@@ -140,7 +140,7 @@ function CareRow({
                   <Link
                     to="/g/$garden/bench/$lot"
                     params={{ garden: garden.id, lot: d.lot.id }}
-                    search={{ tab: "plant" }}
+                    search={{ tab: "pot" }}
                   >
                     {c}
                   </Link>

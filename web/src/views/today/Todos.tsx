@@ -45,7 +45,7 @@ function Row({ due: d, garden, shown }: { due: Due; garden: Garden; shown: Shown
         <Link
           to="/g/$garden/bench/$lot"
           params={{ garden: garden.id, lot: d.lot.id }}
-          search={{ tab: "readings" }}
+          search={{ tab: "health" }}
           className="inline-block leading-8 underline underline-offset-4"
         >
           {d.lot.name}

@@ -162,8 +162,8 @@ class PotTest {
             double top = size.topCm() / 100;
             double high = usual.heightM(top);
             double litres = new RoundTaper(top, usual.baseM(top), high).litresTo(high);
-            double measured = new RoundTaper(top, size.baseCm() / 100, size.heightCm() / 100)
-                    .litresTo(size.heightCm() / 100);
+            double measured =
+                    new RoundTaper(top, size.baseCm() / 100, size.heightCm() / 100).litresTo(size.heightCm() / 100);
             assertThat(litres).as(size.name()).isCloseTo(measured, within(0.25 * measured));
         }
     }

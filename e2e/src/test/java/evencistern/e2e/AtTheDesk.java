@@ -75,6 +75,29 @@ abstract class AtTheDesk {
         return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** One of many in a box with a search: opened, looked for, taken. */
+    void choose(String label, String typed) {
+        choose(page, label, typed);
+    }
+
+    static void choose(Page page, String label, String typed) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).click();
+        page.keyboard().type(typed);
+        page.getByRole(AriaRole.OPTION).first().click();
+    }
+
+    /** A part of a lot's page. */
+    void part(String name) {
+        role(AriaRole.TAB, name).click();
+    }
+
+    /** What can be done to a lot beside the four that are shown. */
+    void more(String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More ▾"))
+                .click();
+        role(AriaRole.MENUITEM, name).click();
+    }
+
     /** A text that stands by itself. */
     Locator text(String whole) {
         return page.getByText(whole, new Page.GetByTextOptions().setExact(true));

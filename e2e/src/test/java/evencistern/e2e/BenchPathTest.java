@@ -67,7 +67,7 @@ class BenchPathTest extends AtTheDesk {
     void aLotIsDuplicatedSplitNotedAndRetiredByHand() {
         String lot = plant("Heather", 3);
         page.navigate(home + "/bench/" + lot);
-        button("Split").click();
+        more("Split");
         field("Pots to split off").fill("3");
         in(page.getByRole(AriaRole.DIALOG), "Split").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("the largest value accepted is 2");
@@ -93,11 +93,11 @@ class BenchPathTest extends AtTheDesk {
         field("Each pot got").fill("0.3");
         in(page.getByRole(AriaRole.DIALOG), "Edit").click();
         assertThat(journal).containsText("300 mL each pot");
-        button("Duplicate").click();
+        more("Duplicate");
         assertThat(field("Name")).hasValue("Heather, another");
         button("Add this lot").click();
         assertThat(page.getByText("Heather, another: saved.").first()).isVisible();
-        button("Retire").click();
+        more("Retire");
         field("Why").fill("given away");
         in(page.getByRole(AriaRole.DIALOG), "Retire").click();
         assertThat(page.getByText("Retired since")).isVisible();
@@ -106,10 +106,10 @@ class BenchPathTest extends AtTheDesk {
     @Test
     void whatAnotherWindowSavedMeanwhileIsShownBesideMineAndAPersonChooses() {
         String lot = plant("Fern", 3);
-        page.navigate(home + "/bench/" + lot);
+        page.navigate(home + "/bench/" + lot + "?tab=pot");
         field("Name").fill("Fern, mine");
         Page other = opened.context().newPage();
-        other.navigate(home + "/bench/" + lot);
+        other.navigate(home + "/bench/" + lot + "?tab=pot");
         other.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Fern, theirs");
         other.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save changes"))
                 .click();
@@ -126,7 +126,7 @@ class BenchPathTest extends AtTheDesk {
     @Test
     void aTrayAndABasketAreDrawnAsTheyAre() {
         String lot = plant("Shapes", 3);
-        page.navigate(home + "/bench/" + lot);
+        page.navigate(home + "/bench/" + lot + "?tab=pot");
         field("Pot, inside").selectOption("box");
         field("Length").fill("40");
         field("Width").fill("20");

@@ -57,9 +57,8 @@ class LookTest {
                 home + "/today",
                 home + "/bench",
                 home + "/bench/" + lot,
-                home + "/bench/" + lot + "?tab=readings",
+                home + "/bench/" + lot + "?tab=health",
                 home + "/bench/" + lot + "?tab=journal",
-                home + "/bench/" + lot + "?tab=mix",
                 home + "/bench/" + lot + "?working=feed.meter",
                 home + "/feeds/" + feed,
                 home + "/feeds/dose",
@@ -67,8 +66,8 @@ class LookTest {
                 home + "/feeds/blend",
                 home + "/feeds/tank",
                 home + "/feeds/remedies",
-                home + "/bench/" + lot + "?tab=food",
-                home + "/bench/" + lot + "?tab=plant",
+                home + "/bench/" + lot + "?tab=feeding",
+                home + "/bench/" + lot + "?tab=pot",
                 home + "/year/ribbons",
                 home + "/year/work",
                 home + "/year/weather",
@@ -103,7 +102,9 @@ class LookTest {
             }
             page.navigate(home + "/bench/" + lot);
             for (String panel : List.of("Move", "Fresh mix", "Record losses")) {
-                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(panel))
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More ▾"))
+                        .click();
+                page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(panel))
                         .click();
                 assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
                 assertThat(faultsOf(page)).as(panel).isEmpty();

@@ -49,6 +49,9 @@ class LossTest {
             page.navigate("/g/" + garden.path("id").asString() + "/bench");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add the first lot"))
                     .click();
+            AtTheDesk.choose(page, "Plant", "cape primrose");
+            page.getByLabel("Pot width", new Page.GetByLabelOptions().setExact(true))
+                    .fill("13");
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Typed before the stop");
             PostgresSession.stop(pg, false);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
@@ -64,8 +67,7 @@ class LossTest {
                     .isEqualTo(database);
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Retry"))
                     .click();
-            assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
-                    .isVisible();
+            assertThat(page.getByText("Typed before the stop: saved.").first()).isVisible();
             JsonNode lots = cistern.api()
                     .get("/api/gardens/" + garden.path("id").asString() + "/lots")
                     .ok();

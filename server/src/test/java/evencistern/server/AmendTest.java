@@ -180,6 +180,21 @@ class AmendTest {
         assertThat(half.path("occurredAt")).isEqualTo(fed.path("occurredAt"));
     }
 
+    /** What looks wrong is written down and gone through from that day on, in one act that is undone as one. */
+    @Test
+    void aNoteOfWhatIsWrongTellsThePlanSoToo() {
+        String lot = plant();
+        JsonNode recorded = act(
+                lot, new Done("note", "/deeds/note", Map.of("text", "White crust", "conditions", List.of("CRUST"))));
+        JsonNode ill = api.get(home + "/lots/" + lot).ok();
+        assertThat(ill.at("/conditions/CRUST").asString()).isEqualTo(WRONG);
+        assertThat(standing(lot, "note").at("/event/text").asString()).isEqualTo("White crust");
+        api.post(home + "/acts/" + recorded.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(api.get(home + "/lots/" + lot).ok().at("/conditions/CRUST").isMissingNode())
+                .isTrue();
+    }
+
     @Test
     void aDayToComeAndALineThatWasCorrectedAreRefused() {
         String lot = plant();

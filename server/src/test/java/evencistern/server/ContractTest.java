@@ -213,6 +213,13 @@ class ContractTest {
             String text = Files.readString(file);
             worded("steps", all("(?:\\.step\\(\\s*|judge\\()\"([a-z_.]+)\"", text));
             worded("fields", all("(?:within|text|read|optional|add)\\(\\s*\"([a-z]+\\.[a-z_0-9]+)\"", text));
+            worded("symbols", all("\\btable\\(\\s*\"([^\"]+)\",\\s[^;]*?Unit", text));
+            worded(
+                    "fields",
+                    all("\\btyped\\((?:(?!table|earlier)[^;]){5,90}?Unit\\.[A-Z_0-9]+,\\s*\"([^\"]+)\"\\)", text));
+            worded(
+                    "steps",
+                    all("\\bearlier\\((?:(?!table|typed)[^;]){5,90}?Unit\\.[A-Z_0-9]+,\\s*\"([^\"]+)\"\\)", text));
             worded("sources", all("\"((?:[A-Z]{2}[A-Z0-9]{3,})(?: eq\\. \\d+)?)\"", text));
         }
     }

@@ -199,7 +199,8 @@ public class DemoGarden implements ApplicationRunner {
                         "demo-note-1",
                         List.of(cape.id()),
                         "Brown edges on the older leaves, white crust on the rim.",
-                        today.minusDays(5)));
+                        today.minusDays(5),
+                        null));
         lots.settle();
         tended(garden, today);
         read(garden, g, pen.id(), cape, "6.2/610 6.0/820 5.9/1060 5.7/1390");

@@ -6,6 +6,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.mixlife.Renewal;
+import evencistern.need.Condition;
 import evencistern.need.Lifted;
 import evencistern.server.GardenId;
 import evencistern.server.chore.Tended;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -100,12 +102,17 @@ public class Deeds {
         faults.within("lots", ids.size(), 1, MOST_LOTS, "");
     }
 
-    /** Something worth writing down. */
+    /**
+     * Something worth writing down.
+     *
+     * @param conditions what these lots go through from that day
+     */
     public record Note(
             String clientKey,
             List<UUID> lotIds,
             String text,
-            @Nullable LocalDate on) {}
+            @Nullable LocalDate on,
+            @Nullable Set<Condition> conditions) {}
 
     @Transactional
     public Act.Recorded note(GardenId garden, Note note) {
@@ -115,12 +122,20 @@ public class Deeds {
         String text = faults.text("note", note.text(), LONGEST_NOTE);
         faults.throwIfAny();
         Acts.Moment moment = acts.momentOn(g, note.on());
-        return history.once(
-                garden,
-                "note",
-                note.clientKey(),
-                act -> journal.insertNotes(
-                        garden, rows(garden, act, take(garden, note.lotIds()), "note", moment, lot -> text)));
+        LocalDate since = note.on() == null ? g.today() : note.on();
+        Set<Condition> conditions = note.conditions() == null ? Set.of() : note.conditions();
+        return history.once(garden, "note", note.clientKey(), act -> {
+            List<Lot> taken = take(garden, note.lotIds());
+            journal.insertNotes(garden, rows(garden, act, taken, "note", moment, lot -> text));
+            if (!conditions.isEmpty()) {
+                lots.save(
+                        garden,
+                        act,
+                        taken.stream()
+                                .map(lot -> lot.with(l -> l.conditions = lot.withConditions(conditions, since)))
+                                .toList());
+            }
+        });
     }
 
     /**

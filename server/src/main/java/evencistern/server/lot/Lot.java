@@ -82,6 +82,13 @@ public record Lot(
         return since;
     }
 
+    /** What it goes through with these as well, since a day where they are new. */
+    public Map<Condition, LocalDate> withConditions(Set<Condition> more, LocalDate since) {
+        Map<Condition, LocalDate> all = new TreeMap<>(conditions == null ? Map.of() : conditions);
+        more.forEach(c -> all.putIfAbsent(c, since));
+        return all;
+    }
+
     /** The same lot with some of it changed. */
     public Lot with(Consumer<Draft> change) {
         Draft draft = new Draft(this);

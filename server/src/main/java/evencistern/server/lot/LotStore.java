@@ -86,7 +86,9 @@ class LotStore {
                 .column("rhythm", Lot::rhythm)
                 .column("undrained", l -> Boolean.TRUE.equals(l.undrained()))
                 .column("flush_by", Lot::flushBy)
-                .column("assumed", l -> l.assumed().stream().map(Enum::name).sorted().toArray(String[]::new))
+                .column(
+                        "assumed",
+                        l -> l.assumed().stream().map(Enum::name).sorted().toArray(String[]::new))
                 .column("split_from", Lot::splitFrom)
                 .column("retired_on", Lot::retiredOn)
                 .column("retired_why", Lot::retiredWhy)

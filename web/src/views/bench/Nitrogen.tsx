@@ -1,5 +1,6 @@
+import { useState } from "react";
 import { useQuery } from "@tanstack/react-query";
-import { useNavigate, useSearch } from "@tanstack/react-router";
+
 import type { Food, Garden, Lot } from "../../api";
 import { foodQuery } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
@@ -16,16 +17,14 @@ const FILLS: Record<string, string> = {
 };
 
 /** The nitrogen one pot of the lot gets in the coming week from everything, against what it can use. */
-export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; shown: Shown }) {
+export function Nitrogen({ lot, garden, shown }: { lot: Lot; garden: Garden; shown: Shown }) {
   const food = useQuery(foodQuery(garden.id, lot.id));
-  const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
-  const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
-  const open = (step: string | undefined) => void navigate({ search: (s) => ({ ...s, working: step }) });
+  const [working, open] = useState<string>();
   if (food.isLoadingError) return <Trouble problem={food.error} again={() => void food.refetch()} />;
   if (!food.data) return <Loading what={say("bench_page.the_food_of_this_lot")} />;
   const f = food.data;
   return (
-    <section aria-label={say("bench_page.nitrogen_in_the_coming_week")} className="max-w-3xl">
+    <section aria-label={say("bench_page.nitrogen_in_the_coming_week")} className="mt-6 max-w-3xl">
       <h2 className="head !border-feed">{say("bench_page.nitrogen_for_one_pot_in_the")}</h2>
       <p>
         {rich("bench_page.it_gets_and_can_use_about", {
@@ -84,7 +83,7 @@ export function LotFood({ lot, garden, shown }: { lot: Lot; garden: Garden; show
       )}
       <Curves food={f} today={garden.today} />
       <p className="note mt-2">{say("bench_page.coated_feed_gives_itself_away_by")}</p>
-      {working !== undefined && <WorkingPanel steps={f.working} at={working} close={() => open(undefined)} />}
+      {working && <WorkingPanel steps={f.working} at={working} close={() => open(undefined)} />}
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, useNavigate, useSearch } from "@tanstack/react-router";
+import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import type { Catalogue, Garden, Lot, MixAge, Sign } from "../../api";
 import { mixAgeQuery, mixesQuery } from "../../api/queries";
@@ -11,24 +11,22 @@ import { figures, longDay, month } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Trouble } from "../../ui/States";
 import { DeedPanel } from "./deeds";
-
-const SEEN: Sign[] = ["WATER_STANDS", "ALGAE", "SOUR_SMELL"];
+import { MIX_SIGNS } from "./Wrong";
 
 /** How old the mix of a lot has become, what tells so, and what to do about it. */
-export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; catalogue: Catalogue }) {
+export function MixAge({ lot, garden, catalogue }: { lot: Lot; garden: Garden; catalogue: Catalogue }) {
   const [seen, setSeen] = useState<Sign[]>([]);
   const [renewing, setRenewing] = useState(false);
   const age = useQuery(mixAgeQuery(garden.id, lot.id, seen));
   const mixes = useQuery(mixesQuery(garden.id)).data;
-  const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
-  const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
+  const [working, open] = useState<string>();
   if (age.isLoadingError) return <Trouble problem={age.error} again={() => void age.refetch()} />;
   if (!age.data || !mixes) return <Loading what={say("bench_page.the_age_of_its_mix")} />;
   const a = age.data;
   const batch = mixes.made.find((m) => m.id === lot.mix);
-  const open = (step: string) => void navigate({ search: (s) => ({ ...s, working: step }) });
   return (
-    <div className="max-w-3xl">
+    <section aria-label={say("bench_page.the_age_of_its_mix")} className="mt-6">
+      <h2 className="head">{say("bench_page.its_mix")}</h2>
       <p className="text-lg">
         {batch ? (
           <Link to="/g/$garden/mixes/batches/$batch" params={{ garden: garden.id, batch: batch.id }}>
@@ -91,7 +89,7 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
       </section>
       <fieldset className="m-0 border-0 p-0">
         <legend className="head w-full">{say("bench_page.do_you_see_any_of_this")}</legend>
-        {SEEN.map((s) => (
+        {MIX_SIGNS.map((s) => (
           <label key={s} className="flex min-h-8 items-center gap-2">
             <input
               type="checkbox"
@@ -107,14 +105,8 @@ export function LotMix({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
       {renewing && (
         <DeedPanel deed="pot" lots={[lot]} garden={garden} catalogue={catalogue} close={() => setRenewing(false)} />
       )}
-      {working !== undefined && (
-        <WorkingPanel
-          steps={a.working}
-          at={working}
-          close={() => void navigate({ search: (s) => ({ ...s, working: undefined }) })}
-        />
-      )}
-    </div>
+      {working && <WorkingPanel steps={a.working} at={working} close={() => open(undefined)} />}
+    </section>
   );
 }
 

@@ -13,7 +13,7 @@ import { SaltAccount } from "./SaltAccount";
 type Props = { lot: Lot; garden: Garden; catalogue: Catalogue; shown: Shown };
 
 /** The readings of a lot: take one, see what it says, see where they are going. */
-export function Readings({ lot, garden, catalogue, shown }: Props) {
+export function Health({ lot, garden, catalogue, shown }: Props) {
   const meters = garden.meters.filter((m) => !m.retired);
   const [meterId, setMeterId] = useState(() => localStorage.getItem("meter") ?? "");
   const procedures = useQuery(proceduresQuery(garden.id, lot.id));

@@ -1,0 +1,108 @@
+import type { Feed, Lot } from "../../api";
+import { Link } from "@tanstack/react-router";
+import { Cautions } from "../../parts/Cautions";
+import { say, words } from "../../text";
+import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
+import { Answer } from "./Answer";
+import { FeedAnswer } from "./FeedAnswer";
+import { LotFields } from "./LotSave";
+import { offered, tell } from "./lotInput";
+import { Nitrogen } from "./Nitrogen";
+import type { LotWork } from "./useLotWork";
+
+const NO_FEED = "none";
+const RHYTHMS = ["label", "every_watering", "weekly", "fortnightly", "monthly"] as const;
+
+/** Which feed, how much of it and how often; the dose that follows, and the sum of its nitrogen against the need. */
+export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
+  const { input, change, faults, garden, shown } = work;
+  return (
+    <>
+      <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
+        <LotFields work={work} label={say("bench_page.tab_feeding")}>
+          <FeedChoice work={work} />
+          <ChoiceField
+            label={say("bench_page.rhythm")}
+            field="lot.rhythm"
+            faults={faults}
+            value={input.rhythm ?? "label"}
+            onChange={(rhythm) => change({ rhythm })}
+            options={RHYTHMS.map((r) => ({ value: r, label: words("rhythms", r) }))}
+            hint={say("bench_page.the_food_over_the_weeks_stays")}
+          />
+          <ShareAndHeight work={work} />
+          <DateField
+            label={say("bench_page.fed_last_before_this")}
+            field="lot.fed_before"
+            faults={faults}
+            value={input.fedBefore}
+            onChange={(fedBefore) => change({ fedBefore })}
+          />
+        </LotFields>
+        <Answer work={work}>
+          {(care) => (
+            <div className="max-w-xl">
+              <FeedAnswer care={care} work={work} />
+              <Cautions ids={care.cautions} />
+            </div>
+          )}
+        </Answer>
+      </div>
+      <Nitrogen lot={lot} garden={garden} shown={shown} />
+    </>
+  );
+}
+
+/** The feed a lot gets, or none. */
+export function FeedChoice({ work: { input, change, faults, garden, feeds } }: { work: LotWork }) {
+  return (
+    <ChoiceField
+      label={say("common.feed")}
+      field="lot.feed"
+      faults={[...faults, ...faults.filter((f) => f.field === "feed").map((f) => ({ ...f, field: "lot.feed" }))]}
+      value={input.feedId ?? NO_FEED}
+      assumed={input.assumed?.includes("feed") ?? false}
+      onChange={(v) => change({ ...tell(input, "feed"), feedId: v === NO_FEED ? undefined : v })}
+      options={[
+        ...offered<Feed>(feeds, input.feedId).map((f) => ({
+          value: f.id,
+          label: `${f.name} ${f.n}-${f.p2o5}-${f.k2o}`,
+        })),
+        { value: NO_FEED, label: say("bench_page.none_plain_water") },
+      ]}
+      hint={
+        feeds.length === 0 ? (
+          <Link to="/g/$garden/feeds" params={{ garden: garden.id }}>
+            {say("bench_page.put_a_feed_on_the_shelf")}
+          </Link>
+        ) : undefined
+      }
+    />
+  );
+}
+
+/** The share of the label's top rate, and the height that some labels go by. */
+function ShareAndHeight({ work: { input, change, faults, garden, share, setShare } }: { work: LotWork }) {
+  return (
+    <>
+      <NumberField
+        label={say("bench_page.share_of_top_rate")}
+        field="share"
+        term="share"
+        faults={faults}
+        value={{ text: share, unit: "%" }}
+        placeholder={say("bench_page.by_appetite")}
+        onChange={(v) => setShare(v.text)}
+      />
+      <NumberField
+        label={say("bench_page.how_tall_it_stands")}
+        field="lot.tall"
+        faults={faults}
+        value={input.tall ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "cm" }}
+        units={["cm", "m", "in", "ft"]}
+        placeholder={say("bench_page.for_labels_by_height")}
+        onChange={(tall) => change({ tall })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import type { Care } from "../../api";
+import { PotSection } from "../../parts/PotSection";
+import { Worked } from "../../parts/Worked";
+import { say } from "../../text";
+import { figures } from "../../text/numbers";
+import { Line } from "./Line";
+import type { LotWork } from "./useLotWork";
+
+/** The pot cut open, with the water and the air in it. */
+export function PotDrawn({ care, work }: { care: Care; work: LotWork }) {
+  const w = care.water;
+  return <PotSection layers={care.layers} potHeightCm={w.potHeightCm} topWidthCm={w.topWidthCm} shown={work.shown} />;
+}
+
+/** What the pot holds and loses. */
+export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
+  const { shown, open } = work;
+  const w = care.water;
+  return (
+    <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
+      <Line label={say("bench_page.mix_in_pot")}>
+        <Worked step="pot.volume" open={open}>
+          {shown.litres(w.mixLitres)}
+        </Worked>
+      </Line>
+      <Line label={say("bench_page.weighs_drained")}>
+        <Worked step="media.weight" open={open}>
+          {shown.kilograms(w.wetKg)}
+        </Worked>
+      </Line>
+      <Line term="drained_water" label={say("bench_page.drained_water")}>
+        <Worked step="media.capacity" open={open}>
+          {figures(w.capacityPercent)} %
+        </Worked>
+      </Line>
+      <Line term="drained_air" label={say("bench_page.drained_air")}>
+        <Worked step="media.capacity" open={open}>
+          {figures(w.airPercent)} %
+        </Worked>
+      </Line>
+      <Line term="available" label={say("bench_page.available")}>
+        <Worked step="media.available" open={open}>
+          {shown.litres(w.availableLitres)}
+        </Worked>
+      </Line>
+      <Line label={say("bench_page.daily_use")}>
+        <Worked step="water.daily" open={open}>
+          {shown.litres(w.dailyLitres)}
+        </Worked>{" "}
+        <span className="note fig">
+          {shown.litres(w.dailyLow)}–{shown.litres(w.dailyHigh)}
+        </span>
+      </Line>
+    </dl>
+  );
+}

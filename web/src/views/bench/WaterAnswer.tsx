@@ -1,0 +1,92 @@
+import type { Care } from "../../api";
+import { Worked } from "../../parts/Worked";
+import { say, rich } from "../../text";
+import { day, dayFrom, figures, type Shown } from "../../text/numbers";
+import type { LotWork } from "./useLotWork";
+
+/** How much water next, how often, and when. */
+export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
+  const { garden, lot, shown, open } = work;
+  const w = care.water;
+  const many = work.input.pots.text.trim() !== "1";
+  return (
+    <>
+      <h2 className="head !border-water">{say("common.water")}</h2>
+      <div className="grid grid-cols-[auto_auto_auto] justify-between gap-x-3">
+        <p>
+          {w.nextIsFlush ? (
+            <b className="fig text-xl">{shown.litres(w.nextPourLitres)}</b>
+          ) : (
+            <Worked step="water.next_pour" open={open} big>
+              {shown.litres(w.nextPourLitres)}
+            </Worked>
+          )}
+          <span className="note block">
+            {rich("bench_page.next_time", { value: many && say("bench_page.each_pot") })}
+            {w.nextIsFlush && say("bench_page.a_flush")}
+          </span>
+        </p>
+        <p>
+          <Worked step="water.days" open={open} big>
+            {say("common.counted_days", { count: w.daysLikely })}
+          </Worked>
+          <span className="note block">
+            {say("bench_page.between", { daysShort: w.daysShort, daysLong: w.daysLong })}
+          </span>
+        </p>
+        <p>
+          <Worked step="plan.next_water" open={open} big>
+            {dayFrom(w.nextWater, garden.today)}
+          </Worked>
+          <span className="note block">{say("bench_page.next_watering")}</span>
+        </p>
+      </div>
+      <p className="note mb-2">
+        {say("bench_page.due_when_of_the_that_roots", {
+          usableLitres: shown.litres(w.usableLitres),
+          availableLitres: shown.litres(w.availableLitres),
+          value: lot?.state.lastWateredOn
+            ? say("bench_page.last_watered_gone_so_if_you", {
+                day: day(lot.state.lastWateredOn),
+                litresMissing: shown.litres(w.litresMissing),
+                litresNow: shown.litres(w.litresNow),
+              })
+            : say("bench_page.not_watered_yet_under_this_plan"),
+          value2: care.averageFrom && say("bench_page.planned_by_the_weather_from_an", { day: day(care.averageFrom) }),
+        })}
+      </p>
+      <Learned water={w} shown={shown} />
+      {care.drip && (
+        <p className="note mt-1">
+          {rich("bench_page.on_the_drip_line_each_time", {
+            worked: (
+              <Worked step="water.drip" open={open}>
+                {say("bench_page.min", { minutes: figures(care.drip.minutes) })}
+              </Worked>
+            ),
+            drawLitresPerHour: shown.litres(care.drip.drawLitresPerHour),
+          })}
+          {care.drip.overlong && say("bench_page.more_pots_than_the_25_30")}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What this lot's own waterings have taught, beside what is planned for its kind. */
+function Learned({ water: w, shown }: { water: Care["water"]; shown: Shown }) {
+  const l = w.learned;
+  if (l.from === 0) return <p className="note mt-1">{say("bench_page.as_planned_for_its_kind_pot")}</p>;
+  return (
+    <p className="note mt-1">
+      {rich("bench_page.learned_from_waterings_it_drinks_times", {
+        from: l.from,
+        b: (c) => <b className="fig">{c}</b>,
+        factor: figures(l.factor, 2),
+        plannedLitres: shown.litres(w.plannedLitres),
+        low: figures(l.low, 2),
+        high: figures(l.high, 2),
+      })}
+    </p>
+  );
+}
