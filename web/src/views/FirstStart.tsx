@@ -5,6 +5,7 @@ import { useAct } from "../api/queries";
 import { ZoneField, ZONES } from "../parts/ZoneField";
 import { Button } from "../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../ui/Fields";
+import { fieldsOf } from "../ui/fieldsOf";
 import { Segmented } from "../ui/Segmented";
 import { Trouble } from "../ui/States";
 import { useDraft } from "../ui/useDraft";
@@ -69,6 +70,7 @@ export default function FirstStart() {
   );
   const d = draft.value;
   const faults = make.error?.faults ?? [];
+  const on = fieldsOf(d, draft.change, faults);
   return (
     <main className="mx-auto max-w-3xl px-3 pt-6">
       <p className="border-b-4 border-double border-rule-strong pb-2 text-xl font-semibold">
@@ -88,20 +90,14 @@ export default function FirstStart() {
             <h2 className="head">{say("common.where")}</h2>
             <TextField
               label={say("frame.what_do_you_call_it")}
-              field="garden.name"
-              faults={faults}
-              value={d.name}
               placeholder={say("frame.back_yard_and_kitchen")}
-              onChange={(name) => draft.change({ name })}
+              {...on("name", "garden.name")}
             />
             <NumberField
               label={say("common.latitude_south_of_the_equator_with")}
-              field="garden.latitude"
-              faults={faults}
-              value={d.latitude}
               placeholder="52.4"
-              onChange={(latitude) => draft.change({ latitude })}
               hint={say("frame.for_the_length_of_the_day")}
+              {...on("latitude", "garden.latitude")}
             />
             <ZoneField faults={faults} value={d.timeZone} onChange={(timeZone) => draft.change({ timeZone })} />
           </div>
@@ -129,43 +125,23 @@ export default function FirstStart() {
             </div>
             <NumberField
               label={say("frame.your_can_holds")}
-              field="can"
-              faults={faults}
-              value={d.can ?? { text: "", unit: "L" }}
               units={["L", "US gal", "imp gal"]}
-              onChange={(can) => draft.change({ can })}
+              {...on.typed("can", "can", "L")}
             />
             <ChoiceField
               label={say("frame.you_water_with")}
-              field="water"
-              faults={faults}
-              value={d.water}
-              onChange={(water) => draft.change({ water: water as Water })}
               options={[
                 { value: "tap", label: say("frame.tap_water_not_measured") },
                 { value: "rain", label: say("frame.rain_water") },
                 { value: "measured", label: say("frame.tap_water_measured") },
               ]}
               hint={say("frame.softened_water_is_unfit_for_plants")}
+              {...on.choice("water", "water")}
             />
             {d.water === "measured" && (
               <div className="grid grid-cols-2 gap-2">
-                <NumberField
-                  label="EC"
-                  field="water.ec"
-                  faults={faults}
-                  value={d.waterEc ?? { text: "", unit: "mS/cm" }}
-                  units={["mS/cm", "µS/cm"]}
-                  onChange={(waterEc) => draft.change({ waterEc })}
-                />
-                <NumberField
-                  label="pH"
-                  field="water.ph"
-                  faults={faults}
-                  value={d.waterPh ?? { text: "", unit: "pH" }}
-                  shownUnit=""
-                  onChange={(waterPh) => draft.change({ waterPh })}
-                />
+                <NumberField label="EC" units={["mS/cm", "µS/cm"]} {...on.typed("waterEc", "water.ec", "mS/cm")} />
+                <NumberField label="pH" shownUnit="" {...on.typed("waterPh", "water.ph", "pH")} />
               </div>
             )}
           </div>

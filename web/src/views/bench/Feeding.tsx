@@ -3,6 +3,7 @@ import { Link } from "@tanstack/react-router";
 import { Cautions } from "../../parts/Cautions";
 import { say, words } from "../../text";
 import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Answer } from "./Answer";
 import { FeedAnswer } from "./FeedAnswer";
 import { LotFields } from "./LotSave";
@@ -16,6 +17,7 @@ const RHYTHMS = ["label", "every_watering", "weekly", "fortnightly", "monthly"] 
 /** Which feed, how much of it and how often; the dose that follows, and the sum of its nitrogen against the need. */
 export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
   const { input, change, faults, garden, shown } = work;
+  const on = fieldsOf(input, change, faults);
   return (
     <>
       <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
@@ -31,13 +33,7 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
             hint={say("bench_page.the_food_over_the_weeks_stays")}
           />
           <ShareAndHeight work={work} />
-          <DateField
-            label={say("bench_page.fed_last_before_this")}
-            field="lot.fed_before"
-            faults={faults}
-            value={input.fedBefore}
-            onChange={(fedBefore) => change({ fedBefore })}
-          />
+          <DateField label={say("bench_page.fed_last_before_this")} {...on("fedBefore", "lot.fed_before")} />
         </LotFields>
         <Answer work={work}>
           {(care) => (
@@ -83,6 +79,7 @@ export function FeedChoice({ work: { input, change, faults, garden, feeds } }: {
 
 /** The share of the label's top rate, and the height that some labels go by. */
 function ShareAndHeight({ work: { input, change, faults, garden, share, setShare } }: { work: LotWork }) {
+  const on = fieldsOf(input, change, faults);
   return (
     <>
       <NumberField
@@ -96,12 +93,9 @@ function ShareAndHeight({ work: { input, change, faults, garden, share, setShare
       />
       <NumberField
         label={say("bench_page.how_tall_it_stands")}
-        field="lot.tall"
-        faults={faults}
-        value={input.tall ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "cm" }}
         units={["cm", "m", "in", "ft"]}
         placeholder={say("bench_page.for_labels_by_height")}
-        onChange={(tall) => change({ tall })}
+        {...on.typed("tall", "lot.tall", garden.unitHabit === "us" ? "ft" : "cm")}
       />
     </>
   );

@@ -4,6 +4,7 @@ import { PlantField } from "../../parts/PlantField";
 import { say } from "../../text";
 import { mixChoices } from "../../text/mixes";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { useAssumed } from "./Assumed";
 import { FeedChoice } from "./Feeding";
 import { offered, planted, tell } from "./lotInput";
@@ -57,14 +58,12 @@ function pot({ input, change, faults }: LotWork) {
 }
 
 function Name({ work: { input, change, faults, kind, lot } }: { work: LotWork }) {
+  const on = fieldsOf(input, change, faults);
   return (
     <TextField
       label={say("common.name")}
-      field="lot.name"
-      faults={faults}
-      value={input.name}
       placeholder={lot ? say("bench_page.fern_by_the_sink") : (kind?.name ?? say("bench_page.fern_by_the_sink"))}
-      onChange={(name) => change({ name })}
+      {...on("name", "lot.name")}
     />
   );
 }
@@ -83,15 +82,13 @@ function Plant({ work: { input, change, faults, garden, guide } }: { work: LotWo
 }
 
 function Place({ work: { input, change, faults, garden } }: { work: LotWork }) {
+  const on = fieldsOf(input, change, faults);
   return (
     <ChoiceField
       row
       label={say("common.place")}
-      field="lot.place"
-      faults={faults}
-      value={input.placeId}
-      onChange={(placeId) => change({ placeId })}
       options={offered(garden.places, input.placeId).map((p) => ({ value: p.id, label: p.name }))}
+      {...on.choice("placeId", "lot.place")}
     />
   );
 }
@@ -101,17 +98,10 @@ function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
   const { input, change, faults, garden, catalogue, shown, live } = work;
   const mixes = useQuery(mixesQuery(garden.id)).data;
   const water = live.answer?.water;
+  const on = fieldsOf(input, change, faults);
   return (
     <>
-      <NumberField
-        row
-        label={say("bench_page.pots_2")}
-        field="lot.pots"
-        faults={faults}
-        value={input.pots}
-        shownUnit=""
-        onChange={(pots) => change({ pots })}
-      />
+      <NumberField row label={say("bench_page.pots_2")} shownUnit="" {...on("pots", "lot.pots")} />
       <PotFields
         {...pot(work)}
         catalogue={catalogue}
@@ -154,28 +144,13 @@ function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
       </label>
       <NumberField
         label={say("bench_page.warmth_of_the_mix")}
-        field="lot.mix_warmth"
-        faults={faults}
-        value={input.mixWarmth ?? { text: "", unit: garden.unitHabit === "us" ? "°F" : "°C" }}
         units={["°C", "°F"]}
         placeholder={say("bench_page.as_the_air")}
-        onChange={(mixWarmth) => change({ mixWarmth })}
+        {...on.typed("mixWarmth", "lot.mix_warmth", garden.unitHabit === "us" ? "°F" : "°C")}
       />
       <div className="grid grid-cols-2 gap-2">
-        <DateField
-          label={say("bench_page.last_repotted")}
-          field="lot.repotted"
-          faults={faults}
-          value={input.repottedOn}
-          onChange={(repottedOn) => change({ repottedOn })}
-        />
-        <DateField
-          label={say("bench_page.watered_last_before_this")}
-          field="lot.watered_before"
-          faults={faults}
-          value={input.wateredBefore}
-          onChange={(wateredBefore) => change({ wateredBefore })}
-        />
+        <DateField label={say("bench_page.last_repotted")} {...on("repottedOn", "lot.repotted")} />
+        <DateField label={say("bench_page.watered_last_before_this")} {...on("wateredBefore", "lot.watered_before")} />
       </div>
     </>
   );

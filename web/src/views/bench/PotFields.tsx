@@ -1,6 +1,7 @@
 import type { Catalogue, Fault, PotInput, Typed } from "../../api";
 import { words, say, type Key } from "../../text";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 
 const LENGTHS = ["cm", "in", "mm"];
 const GAPS = ["%", "cm", "in", "mm"];
@@ -75,17 +76,15 @@ export function PotFields({ pot, change, faults, catalogue, widthless, usual, ma
     const cm = (v: number) => ({ text: String(v), unit: "cm" });
     change({ shape: "round", top: cm(s.topCm), base: cm(s.baseCm), height: cm(s.heightCm) });
   };
+  const on = fieldsOf(pot, change, faults);
   return (
     <fieldset className="m-0 mb-2 border-0 p-0">
       <legend className="sr-only">{say("common.pot")}</legend>
       <ChoiceField
         row
         label={say("bench_page.pot_inside")}
-        field="pot.shape"
-        faults={faults}
-        value={pot.shape}
-        onChange={(shape) => change({ shape: shape as PotInput["shape"] })}
         options={SHAPES.map((s) => ({ value: s, label: words("shapes", s) }))}
+        {...on.choice("shape", "pot.shape")}
       />
       {!widthless && <PotWidth {...size} />}
       {UPRIGHT.includes(pot.shape) && <SizeField {...size} label={say("bench_page.width")} of="across" />}
@@ -121,22 +120,16 @@ export function PotFields({ pot, change, faults, catalogue, widthless, usual, ma
           row
           label={say("bench_page.gap_at_rim")}
           term="gap"
-          field="pot.headspace"
-          faults={faults}
-          value={pot.gap ?? { text: "", unit: "%" }}
           units={GAPS}
           placeholder="12"
-          onChange={(gap) => change({ gap })}
+          {...on.typed("gap", "pot.headspace", "%")}
         />
         <NumberField
           row
           label={say("bench_page.mix_measured")}
-          field="pot.measured"
-          faults={faults}
-          value={pot.measured ?? { text: "", unit: unit === "in" ? "US qt" : "L" }}
           units={VOLUMES}
           placeholder={say("bench_page.if_you_did")}
-          onChange={(measured) => change({ measured })}
+          {...on.typed("measured", "pot.measured", unit === "in" ? "US qt" : "L")}
         />
         <ChoiceField
           row

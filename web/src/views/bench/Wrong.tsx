@@ -49,7 +49,6 @@ export function Wrong({ lot, garden, close }: { lot: Lot; garden: Garden; close:
       title={say("bench_page.what_is_wrong_with", { name: lot.name })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.record_it")}
     >
       <fieldset className="m-0 border-0 p-0">

@@ -32,15 +32,13 @@ export function Form({
   title,
   close,
   act,
-  submit,
   label,
   wide,
   children,
 }: {
   title: string;
   close: () => void;
-  act: { isPending: boolean; error: Problem | null };
-  submit: () => void;
+  act: { isPending: boolean; error: Problem | null; mutate: (nothing: undefined) => void };
   label: string;
   wide?: boolean;
   children: ReactNode;
@@ -51,7 +49,7 @@ export function Form({
       <form
         onSubmit={(e: FormEvent) => {
           e.preventDefault();
-          submit();
+          act.mutate(undefined);
         }}
       >
         {children}

@@ -116,7 +116,6 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
       title={`${feed ? say("bench_page.fed") : say("bench_page.watered")}: ${named(lots)}`}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.record_it")}
     >
       <p className="note mb-2">{say("bench_page.for_what_was_done_outside_the")}</p>
@@ -176,7 +175,6 @@ function Tend({ lots, garden, close }: Props) {
       title={say("bench_page.care_named", { named: named(lots) })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.record_it")}
     >
       <ChoiceField
@@ -232,7 +230,6 @@ function Move({ lots, garden, close }: Props) {
       title={say("bench_page.move_named", { named: named(lots) })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={on > garden.today ? say("bench_page.plan_it") : say("bench_page.move")}
     >
       <ChoiceField
@@ -282,34 +279,26 @@ function Move({ lots, garden, close }: Props) {
 type Extent = "on" | "fresh" | "part" | "roots";
 
 /** How far a mix is renewed. */
-const EXTENTS: { value: Extent; label: string; note: string }[] = [
+const EXTENTS: { value: Extent; label: Key; note: Key }[] = [
   {
     value: "on",
     label: "bench_page.potted_on",
-    get note() {
-      return say("bench_page.another_pot_all_of_the_mix");
-    },
+    note: "bench_page.another_pot_all_of_the_mix",
   },
   {
     value: "fresh",
     label: "bench_page.the_same_pot",
-    get note() {
-      return say("bench_page.all_of_the_mix_fresh");
-    },
+    note: "bench_page.all_of_the_mix_fresh",
   },
   {
     value: "part",
     label: "bench_page.in_part",
-    get note() {
-      return say("bench_page.what_is_loose_shaken_out_and");
-    },
+    note: "bench_page.what_is_loose_shaken_out_and",
   },
   {
     value: "roots",
     label: "bench_page.roots_cut",
-    get note() {
-      return say("bench_page.all_of_the_mix_fresh_and");
-    },
+    note: "bench_page.all_of_the_mix_fresh_and",
   },
 ];
 
@@ -344,7 +333,6 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
       title={say("bench_page.fresh_mix_named", { named: named(lots) })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.record_it")}
     >
       <div className="mb-2">
@@ -352,9 +340,9 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
           label={say("bench_page.how_far")}
           value={extent}
           onChange={(v) => setExtent(EXTENTS.find((e) => e.value === v)?.value ?? "fresh")}
-          options={EXTENTS}
+          options={EXTENTS.map((e) => ({ value: e.value, label: say(e.label) }))}
         />
-        <p className="note mt-1">{EXTENTS.find((e) => e.value === extent)?.note}</p>
+        <p className="note mt-1">{say(EXTENTS.find((e) => e.value === extent)!.note)}</p>
       </div>
       {extent === "on" && (
         <PotFields pot={pot} change={(part) => setPot({ ...pot, ...part })} faults={faults} catalogue={catalogue} />
@@ -410,7 +398,6 @@ function Note({ lots, garden, close }: Props) {
       title={say("bench_page.note_on", { named: named(lots) })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.write_it_down")}
     >
       <label htmlFor="note-text" className="block text-sm">
@@ -444,7 +431,6 @@ function Retire({ lots, garden, close }: Props) {
       title={say("bench_page.retire_named", { named: named(lots) })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.retire")}
     >
       <p className="note mb-2">{say("bench_page.sold_given_away_dead_it_leaves")}</p>
@@ -480,7 +466,6 @@ function Split({ lot, garden, close }: Props & { lot: Lot }) {
       title={say("bench_page.split_name", { name: lot.name })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.split")}
     >
       {lot.pots < 2 && <p className="mb-2 text-stop">{say("bench_page.one_pot_cannot_be_split_duplicate")}</p>}
@@ -530,7 +515,6 @@ function Lose({ lot, garden, close }: Props & { lot: Lot }) {
       title={say("bench_page.losses_of", { name: lot.name })}
       close={close}
       act={act}
-      submit={() => act.mutate(undefined)}
       label={say("bench_page.record_it")}
     >
       <NumberField

@@ -6,6 +6,7 @@ import { useLive } from "../../api/useLive";
 import { words, say } from "../../text";
 import { figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -112,6 +113,7 @@ export function BlendBench() {
   const faults = ask ? (live.problem?.faults ?? []) : [];
   const a = live.answer;
   const toggle = (list: string[], key: string) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key]);
+  const on = fieldsOf(b, draft.change, faults);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
       <section aria-label={say("feeds_page.what_is_wanted")}>
@@ -142,25 +144,14 @@ export function BlendBench() {
         />
         <ChoiceField
           label={say("feeds_page.nitrate")}
-          field="blend.school"
-          faults={faults}
-          value={b.school}
-          onChange={(school) => draft.change({ school })}
           options={[
             { value: "", label: say("feeds_page.as_it_comes") },
             ...SCHOOLS.map((s) => ({ value: s, label: words("nitrogen_schools", s).split(":")[0]!.split(",")[0]! })),
           ]}
           hint={b.school && words("nitrogen_schools", b.school)}
+          {...on.choice("school", "blend.school")}
         />
-        {b.school !== "" && (
-          <NumberField
-            label={say("feeds_page.the_mix_is_about")}
-            field="blend.root"
-            faults={faults}
-            value={b.root}
-            onChange={(root) => draft.change({ root })}
-          />
-        )}
+        {b.school !== "" && <NumberField label={say("feeds_page.the_mix_is_about")} {...on("root", "blend.root")} />}
         <fieldset className="m-0 mb-2 border-0 p-0">
           <legend className="text-sm">{say("feeds_page.at_hand_on_the_shelf")}</legend>
           {there.map((f) => (
@@ -278,6 +269,7 @@ function Wanted({ bench: b, faults, change }: Fields) {
 }
 
 function Injecting({ bench: b, faults, change }: Fields) {
+  const on = fieldsOf(b, change, faults);
   return (
     <details open={b.stock} className="mb-2">
       <summary className="note underline decoration-rule-strong underline-offset-4">
@@ -313,20 +305,8 @@ function Injecting({ bench: b, faults, change }: Fields) {
           shownUnit=""
           onChange={(v) => change({ injector: v.text })}
         />
-        <NumberField
-          label={say("feeds_page.tank")}
-          field="tank.litres"
-          faults={faults}
-          value={b.litres}
-          onChange={(litres) => change({ litres })}
-        />
-        <NumberField
-          label={say("feeds_page.coldest")}
-          field="coldest"
-          faults={faults}
-          value={b.coldest}
-          onChange={(coldest) => change({ coldest })}
-        />
+        <NumberField label={say("feeds_page.tank")} {...on("litres", "tank.litres")} />
+        <NumberField label={say("feeds_page.coldest")} {...on("coldest", "coldest")} />
       </div>
     </details>
   );

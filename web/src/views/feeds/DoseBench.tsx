@@ -10,6 +10,7 @@ import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words, say } from "../../text";
 import { figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -86,6 +87,7 @@ export function DoseBench() {
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = live.problem?.faults ?? [];
   const a = live.answer;
+  const on = fieldsOf(b, draft.change, faults);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[15.5rem_1fr]">
       <section aria-label={say("feeds_page.what_is_mixed")}>
@@ -128,46 +130,27 @@ export function DoseBench() {
           />
         </div>
         {b.aim === "share" && (
-          <NumberField
-            label={say("feeds_page.of_the_labels_top_rate")}
-            field="share"
-            faults={faults}
-            value={b.share}
-            onChange={(share) => draft.change({ share })}
-          />
+          <NumberField label={say("feeds_page.of_the_labels_top_rate")} {...on("share", "share")} />
         )}
         {b.aim === "nitrogen" && (
           <NumberField
             label={say("feeds_page.nitrogen_in_the_can")}
-            field="nitrogen"
-            faults={faults}
-            value={b.nitrogen}
             shownUnit="mg/L N"
-            onChange={(nitrogen) => draft.change({ nitrogen })}
             hint={say("feeds_page.ppm_of_a_feed_chart_is")}
+            {...on("nitrogen", "nitrogen")}
           />
         )}
         {b.aim === "same_food" && (
           <>
-            <NumberField
-              label={say("feeds_page.you_feed_every")}
-              field="days"
-              faults={faults}
-              value={b.days}
-              units={["d", "wk"]}
-              onChange={(days) => draft.change({ days })}
-            />
+            <NumberField label={say("feeds_page.you_feed_every")} units={["d", "wk"]} {...on("days", "days")} />
             <NumberField
               label={say("feeds_page.the_label_every")}
-              field="label_days"
-              faults={faults}
-              value={b.labelDays}
               units={["d", "wk"]}
               placeholder={
                 a?.labelDays !== undefined ? say("feeds_page.as_it_says", { labelDays: plain(a.labelDays) }) : ""
               }
-              onChange={(labelDays) => draft.change({ labelDays })}
               hint={say("feeds_page.only_asked_where_it_says_with")}
+              {...on("labelDays", "label_days")}
             />
           </>
         )}

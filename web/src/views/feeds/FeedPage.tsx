@@ -19,6 +19,7 @@ import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
 import { NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -80,6 +81,7 @@ function Form({
   const labelFaults = faults.filter((f) => f.field === "label");
   const answer = (a: Answer) =>
     draft.change({ answers: [...input.answers.filter((x) => x.question !== a.question), a] });
+  const on = fieldsOf(input, draft.change, faults);
   return (
     <form
       aria-label={say("common.feed")}
@@ -93,13 +95,7 @@ function Form({
         <Link to="/g/$garden/feeds" params={{ garden: garden.id }} className="note lg:hidden">
           {say("feeds_page.all_feeds")}
         </Link>
-        <TextField
-          label={say("feeds_page.name_on_the_bottle_or_box")}
-          field="feed.name"
-          faults={faults}
-          value={input.name}
-          onChange={(name) => draft.change({ name })}
-        />
+        <TextField label={say("feeds_page.name_on_the_bottle_or_box")} {...on("name", "feed.name")} />
         <AnalysisFields input={input} faults={faults} change={draft.change} />
         <div className="mb-2">
           <Segmented
@@ -114,54 +110,39 @@ function Form({
         </div>
         <NumberField
           label={input.form === "liquid" ? say("feeds_page.density") : say("feeds_page.weight_of_a_litre_as_spooned")}
-          field="feed.density"
-          faults={faults}
-          value={input.density ?? { text: "", unit: "kg/L" }}
           units={["kg/L", "g/tsp"]}
           placeholder={input.form === "liquid" ? "1.1–1.3" : "0.75–1.15"}
-          onChange={(density) => draft.change({ density })}
           hint={
             input.form === "liquid"
               ? say("feeds_page.weigh_100_ml_118_g_is")
               : say("feeds_page.weigh_one_level_5_ml_teaspoon")
           }
+          {...on.typed("density", "feed.density", "kg/L")}
         />
         <NumberField
           label={say("feeds_page.ec_of_1_g_l_if")}
-          field="feed.ec_factor"
-          faults={faults}
-          value={input.ecFactor ?? { text: "", unit: "mS/cm" }}
           placeholder={say("feeds_page.worked_out")}
-          onChange={(ecFactor) => draft.change({ ecFactor })}
+          {...on.typed("ecFactor", "feed.ec_factor", "mS/cm")}
         />
         {input.form === "dry" && (
           <div className="grid grid-cols-2 gap-2">
             <NumberField
               label={say("feeds_page.coated_lasts")}
-              field="feed.coated_months"
-              faults={faults}
-              value={input.coatedMonths ?? { text: "", unit: "" }}
               shownUnit="months"
-              onChange={(coatedMonths) => draft.change({ coatedMonths })}
+              {...on.typed("coatedMonths", "feed.coated_months", "")}
             />
             <NumberField
               label={say("feeds_page.rated_at")}
-              field="feed.coated_celsius"
-              faults={faults}
-              value={input.coatedCelsius ?? { text: "", unit: "°C" }}
               placeholder="21"
-              onChange={(coatedCelsius) => draft.change({ coatedCelsius })}
+              {...on.typed("coatedCelsius", "feed.coated_celsius", "°C")}
             />
           </div>
         )}
         <NumberField
           label={say("feeds_page.its_own_cap_or_scoop_holds")}
-          field="feed.own"
-          faults={faults}
-          value={input.own ?? { text: "", unit: "mL" }}
           units={["mL", "tsp", "US tsp", "US fl oz"]}
           placeholder={say("feeds_page.if_the_label_counts_in_it")}
-          onChange={(own) => draft.change({ own })}
+          {...on.typed("own", "feed.own", "mL")}
         />
       </div>
       <div className="min-w-0">

@@ -11,6 +11,7 @@ import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words, say } from "../../text";
 import { figures, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -60,6 +61,7 @@ export function Remedies() {
   const dry = remedy?.method === "dry";
   const faults = live.problem?.faults ?? [];
   const a = live.answer;
+  const on = fieldsOf(d, draft.change, faults);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
       <section aria-label={say("feeds_page.what_is_short")}>
@@ -69,16 +71,13 @@ export function Remedies() {
         <h1 className="mb-2 text-2xl">{say("frame.single_nutrients")}</h1>
         <ChoiceField
           label={say("feeds_page.give")}
-          field="remedy"
-          faults={faults}
-          value={d.remedy}
-          onChange={(v) => draft.change({ remedy: v })}
           options={all.remedies.map((r) => ({
             value: r.key,
             label: words("remedies", r.key),
             group: words("lacks", r.element).split(":")[0]!,
           }))}
           hint={remedy && say("feeds_page.what_it_looks_like", { lacks: words("lacks", remedy.element) })}
+          {...on.choice("remedy", "remedy")}
         />
         <PlantField
           garden={id}
@@ -89,22 +88,16 @@ export function Remedies() {
         />
         <NumberField
           label={say("feeds_page.ph_of_the_mix_by_its")}
-          field="remedy.mix_ph"
-          faults={faults}
-          value={d.mixPh}
           shownUnit=""
           placeholder={say("feeds_page.if_measured")}
-          onChange={(mixPh) => draft.change({ mixPh })}
+          {...on("mixPh", "remedy.mix_ph")}
         />
         <NumberField
           label={
             dry ? say("feeds_page.mix_in_the_pot") : spray ? say("feeds_page.spray_made") : say("feeds_page.water_made")
           }
-          field="remedy.litres"
-          faults={faults}
-          value={d.litres}
           units={["L", "mL", "US gal"]}
-          onChange={(litres) => draft.change({ litres })}
+          {...on("litres", "remedy.litres")}
         />
         {spray && (
           <>
@@ -119,11 +112,8 @@ export function Remedies() {
             </div>
             <NumberField
               label={say("feeds_page.warmth_now")}
-              field="remedy.celsius"
-              faults={faults}
-              value={d.celsius}
               units={["°C", "°F"]}
-              onChange={(celsius) => draft.change({ celsius })}
+              {...on("celsius", "remedy.celsius")}
             />
             {(
               [

@@ -10,6 +10,7 @@ import { words, say, rich } from "../../text";
 import { figures, longDay, plain, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -86,6 +87,7 @@ export function TankBench() {
     setLabels(what);
     setTimeout(() => window.print(), 100);
   };
+  const on = fieldsOf(t, draft.change, faults);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
       <section aria-label={say("feeds_page.the_tank")} className={labels ? "print:hidden" : ""}>
@@ -126,28 +128,16 @@ export function TankBench() {
         <div className="grid grid-cols-2 gap-2">
           <NumberField
             label={say("feeds_page.tank_holds")}
-            field="tank.litres"
-            faults={faults}
-            value={t.litres}
             shownUnit={t.litres.unit}
-            onChange={(litres) => draft.change({ litres })}
+            {...on("litres", "tank.litres")}
           />
-          <NumberField
-            label={say("feeds_page.coldest_night")}
-            field="coldest"
-            faults={faults}
-            value={t.coldest}
-            onChange={(coldest) => draft.change({ coldest })}
-          />
+          <NumberField label={say("feeds_page.coldest_night")} {...on("coldest", "coldest")} />
         </div>
         <NumberField
           label={say("feeds_page.feed_used_in_a_day")}
-          field="tank.per_day"
-          faults={faults}
-          value={t.perDay}
           units={["L", "US gal"]}
           placeholder={say("feeds_page.for_the_days_it_lasts")}
-          onChange={(perDay) => draft.change({ perDay })}
+          {...on("perDay", "tank.per_day")}
         />
         <div className="mb-2">
           <Segmented

@@ -20,6 +20,7 @@ import { words, say, rich } from "../../text";
 import { figures, plain, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../../parts/usual";
@@ -68,6 +69,7 @@ export function WaterBench() {
   const faults = live.problem?.faults ?? [];
   const a = live.answer;
   const offered = products.filter((p) => !p.trade || garden.trade);
+  const on = fieldsOf(b, draft.change, faults);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[15.5rem_1fr]">
       <section aria-label={say("feeds_page.which_water")}>
@@ -99,15 +101,7 @@ export function WaterBench() {
             ...waters.filter((w) => w.id !== water.id).map((w) => ({ value: w.id, label: w.name })),
           ]}
         />
-        {other && (
-          <NumberField
-            label={say("feeds_page.in_it", { name: other.name })}
-            field="share"
-            faults={faults}
-            value={b.share}
-            onChange={(share) => draft.change({ share })}
-          />
-        )}
+        {other && <NumberField label={say("feeds_page.in_it", { name: other.name })} {...on("share", "share")} />}
         <PlantField
           garden={id}
           label={say("feeds_page.for_which_plants")}
@@ -118,42 +112,26 @@ export function WaterBench() {
         />
         <NumberField
           label={say("feeds_page.mix_in_the_pots_it_is")}
-          field="pot.litres"
-          faults={faults}
-          value={b.pot}
           units={["L", "US gal", "US qt"]}
-          onChange={(pot) => draft.change({ pot })}
           hint={say("feeds_page.the_smaller_the_pot_the_less")}
+          {...on("pot", "pot.litres")}
         />
         <h2 className="head mt-3">{say("feeds_page.to_a_ph")}</h2>
-        <NumberField
-          label={say("common.ph_wanted")}
-          field="target_ph"
-          faults={faults}
-          value={b.target}
-          shownUnit=""
-          onChange={(target) => draft.change({ target })}
-        />
+        <NumberField label={say("common.ph_wanted")} shownUnit="" {...on("target", "target_ph")} />
         <ChoiceField
           label={say("common.with")}
-          field="ph_product"
-          faults={faults}
-          value={b.product}
-          onChange={(product) => draft.change({ product })}
           options={offered.map((p) => ({
             value: p.key,
             label: words("ph_products", p.key),
             group: p.acid ? "lowers" : "raises",
           }))}
+          {...on.choice("product", "ph_product")}
         />
         <NumberField
           label={say("feeds_page.water_made")}
-          field="litres"
-          faults={faults}
-          value={b.litres}
           units={["L", "US gal"]}
           placeholder={String(can?.litres ?? 5)}
-          onChange={(v) => draft.change({ litres: v })}
+          {...on("litres", "litres")}
         />
       </section>
       <section aria-label={say("common.answer")} aria-live="polite" aria-busy={live.pending} className="min-w-0">
@@ -313,6 +291,7 @@ function Drops({ garden, start, target }: { garden: Garden; start: number; targe
   const faults = ask ? (live.problem?.faults ?? []) : [];
   const set = (i: number, part: Partial<Count["points"][number]>) =>
     draft.change({ points: d.points.map((p, j) => (j === i ? { ...p, ...part } : p)) });
+  const on = fieldsOf(d, draft.change, faults);
   return (
     <section aria-label={say("feeds_page.drops")} aria-live="polite">
       <h2 className="head mt-4 xl:mt-0">{say("feeds_page.a_bottle_of_ph_drops_by")}</h2>
@@ -320,12 +299,9 @@ function Drops({ garden, start, target }: { garden: Garden; start: number; targe
       <NumberField
         row
         label={say("feeds_page.ph_at_the_start")}
-        field="start_ph"
-        faults={faults}
-        value={d.start}
         shownUnit=""
         placeholder={start.toFixed(1)}
-        onChange={(v) => draft.change({ start: v })}
+        {...on("start", "start_ph")}
       />
       {d.points.map((p, i) => (
         <div key={i} className="grid grid-cols-2 gap-3">

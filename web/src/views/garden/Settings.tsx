@@ -5,6 +5,7 @@ import { ZoneField } from "../../parts/ZoneField";
 import { words, say } from "../../text";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Trouble } from "../../ui/States";
 import { useTheme } from "../../ui/useTheme";
@@ -26,6 +27,7 @@ export function Settings({ garden }: { garden: Garden }) {
   const faults = save.error?.faults ?? [];
   const spoonFault = faults.find((f) => f.field === "spoons")?.detail;
   const whole = save.error && (save.error.retry || faults.some((f) => f.code === "stale"));
+  const on = fieldsOf(input, set, faults);
   return (
     <form
       aria-label={say("frame.settings")}
@@ -37,20 +39,11 @@ export function Settings({ garden }: { garden: Garden }) {
     >
       <div>
         <h2 className="head">{say("common.where")}</h2>
-        <TextField
-          label={say("common.name")}
-          field="garden.name"
-          faults={faults}
-          value={input.name}
-          onChange={(name) => set({ name })}
-        />
+        <TextField label={say("common.name")} {...on("name", "garden.name")} />
         <NumberField
           label={say("common.latitude_south_of_the_equator_with")}
-          field="garden.latitude"
-          faults={faults}
-          value={input.latitude}
-          onChange={(latitude) => set({ latitude })}
           hint={say("garden_page.used_for_places_that_you_add")}
+          {...on("latitude", "garden.latitude")}
         />
         <ZoneField faults={faults} value={input.timeZone} onChange={(timeZone) => set({ timeZone })} />
       </div>

@@ -3,6 +3,7 @@ import { Worked } from "../../parts/Worked";
 import { words, say, rich } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import type { Jar } from "./jar";
 
 const MATERIALS: RecipeInput["lime"][] = ["DOLOMITE", "CALCITE", "SHELL", "HYDRATED"];
@@ -36,37 +37,29 @@ export function Lime(p: Props) {
   const l = answer.liming;
   const set = (field: keyof Jar) => (v: Typed) =>
     setJar({ ...jar, plusMinus: { text: String(p.meterPlusMinus ?? 0.1), unit: "pH" }, [field]: v });
+  const on = fieldsOf(input, change, faults);
   return (
     <div>
       <h2 className="head mt-4 xl:mt-0">{say("mixes_page.ph_and_lime")}</h2>
       <NumberField
         row
         label={say("common.ph_wanted")}
-        field="lime.target"
-        faults={faults}
-        value={input.target ?? { text: "", unit: "pH" }}
         hint={p.likes}
         placeholder={l ? l.target.toFixed(1) : say("mixes_page.none_used_as_it_comes")}
-        onChange={(target) => change({ target })}
+        {...on.typed("target", "lime.target", "pH")}
       />
       <ChoiceField
         row
         label={say("mixes_page.lime_at_hand")}
-        field="lime.material"
-        faults={faults}
-        value={input.lime}
-        onChange={(lime) => change({ lime: lime as RecipeInput["lime"] })}
         options={MATERIALS.map((m) => ({ value: m, label: words("limes", m) }))}
+        {...on.choice("lime", "lime.material")}
       />
       <ChoiceField
         row
         label={say("mixes_page.how_fine")}
-        field="lime.fineness"
-        faults={faults}
-        value={input.fineness}
-        onChange={(f) => change({ fineness: f as RecipeInput["fineness"] })}
         options={FINENESS.map((f) => ({ value: f, label: words("fineness", f) }))}
         hint={SIEVES[input.fineness]}
+        {...on.choice("fineness", "lime.fineness")}
       />
       <details open={Boolean(input.neutralising?.text || jar.after.text)}>
         <summary className="note mb-1 underline decoration-rule-strong underline-offset-4">
@@ -75,11 +68,8 @@ export function Lime(p: Props) {
         <NumberField
           row
           label={say("mixes_page.on_the_bag")}
-          field="lime.neutralising"
-          faults={faults}
-          value={input.neutralising ?? { text: "", unit: "%" }}
           placeholder={say("mixes_page.of_caco")}
-          onChange={(neutralising) => change({ neutralising })}
+          {...on.typed("neutralising", "lime.neutralising", "%")}
         />
         <p className="note">{say("mixes_page.two_jars_of_moist_mix_one")}</p>
         <div className="grid grid-cols-3 gap-2">

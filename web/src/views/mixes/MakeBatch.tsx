@@ -30,6 +30,7 @@ import { askOfKey, componentName, keyOf, recipeName } from "../../text/mixes";
 import { figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Panel } from "../../ui/Panel";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
@@ -153,6 +154,7 @@ function Making({
   const a = live.answer;
   const open = edited === undefined ? undefined : plan.fills[edited];
   const assumed = (["tub", "shovel", "handful"] as const).filter((u) => !measured(u));
+  const on = fieldsOf(plan, draft.change, faults);
   return (
     <div className="min-w-0">
       <Link to="/g/$garden/mixes/$mix" params={{ garden: garden.id, mix: key }} className="note">
@@ -220,22 +222,11 @@ function Making({
             <NumberField
               row
               label={say("mixes_page.or_in_all")}
-              field="batch.litres"
-              faults={faults}
-              value={plan.litres}
               units={["L", "US gal", "US qt", "ft³"]}
-              onChange={(v) => draft.change({ litres: v })}
+              {...on("litres", "batch.litres")}
             />
           )}
-          <NumberField
-            row
-            label={say("mixes_page.spills")}
-            field="batch.waste"
-            faults={faults}
-            value={plan.waste}
-            placeholder="5"
-            onChange={(waste) => draft.change({ waste })}
-          />
+          <NumberField row label={say("mixes_page.spills")} placeholder="5" {...on("waste", "batch.waste")} />
           <p className="note mb-2">
             {say("mixes_page.your_tub_takes_a_shovel_a", {
               vessel: shown.vessel(litres("tub")),

@@ -3,6 +3,7 @@ import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { SearchField } from "../../ui/SearchField";
 import { PartMark, Trough } from "./Trough";
 
@@ -27,15 +28,13 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
   const shares = answer?.shares.length === input.parts.length ? answer.shares : undefined;
   const fault = faults.find((f) => f.field === "mix.parts" || f.field === "mix.component");
   const offered = mixes.components.filter((c) => !c.retired && !input.parts.some((p) => p.component === keyOf(c)));
+  const on = fieldsOf(input, change, faults);
   return (
     <>
       <TextField
         label={say("common.name")}
-        field="recipe.name"
-        faults={faults}
-        value={input.name}
         placeholder={say("mixes_page.for_the_tall_terracotta")}
-        onChange={(name) => change({ name })}
+        {...on("name", "recipe.name")}
       />
       <div className="mb-2">
         {shares && input.parts.length > 1 ? (
@@ -57,11 +56,8 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
       <ChoiceField
         row
         label={say("mixes_page.counted_in")}
-        field="recipe.measure"
-        faults={faults}
-        value={input.measure}
-        onChange={(measure) => change({ measure: measure as RecipeInput["measure"] })}
         options={MEASURES.map((m) => ({ value: m, label: words("measures", m) }))}
+        {...on.choice("measure", "recipe.measure")}
       />
       <ul className="m-0 list-none border-t border-rule p-0">
         {input.parts.map((p, i) => (
@@ -111,11 +107,7 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         row
         label={say("mixes_page.comes_out")}
         term="yield"
-        field="mix.yield"
-        faults={faults}
-        value={input.yield ?? { text: "", unit: "%" }}
         placeholder={answer ? figures(100 - answer.shrinkage, 2) : ""}
-        onChange={(v) => change({ yield: v })}
         hint={
           answer
             ? say("mixes_page.fine_parts_fall_between_coarse_ones", {
@@ -124,6 +116,7 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
               })
             : undefined
         }
+        {...on.typed("yield", "mix.yield", "%")}
       />
       <label className="block text-sm" htmlFor="recipe-notes">
         {say("mixes_page.notes")}

@@ -9,6 +9,7 @@ import { componentName, keyOf } from "../../text/mixes";
 import { plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { PotPanel } from "./PotPanel";
 import { noLimits, QUALITIES, type Limits, type Use, type Wished } from "./wishInput";
 
@@ -46,6 +47,7 @@ export function WishForm(p: Props) {
     }
     change({ limits });
   };
+  const on = fieldsOf(wished, change, faults);
   return (
     <form aria-label={say("mixes_page.wishes")} onSubmit={(e) => e.preventDefault()}>
       <AtHand {...p} />
@@ -101,20 +103,8 @@ export function WishForm(p: Props) {
         ]}
       />
       <div className="grid grid-cols-2 gap-2">
-        <NumberField
-          label={say("mixes_page.components_at_most")}
-          field="wish.components"
-          faults={faults}
-          value={wished.mostComponents}
-          onChange={(mostComponents) => change({ mostComponents })}
-        />
-        <NumberField
-          label={say("mixes_page.parts_in_all_at_most")}
-          field="wish.parts"
-          faults={faults}
-          value={wished.mostParts}
-          onChange={(mostParts) => change({ mostParts })}
-        />
+        <NumberField label={say("mixes_page.components_at_most")} {...on("mostComponents", "wish.components")} />
+        <NumberField label={say("mixes_page.parts_in_all_at_most")} {...on("mostParts", "wish.parts")} />
       </div>
       {describing && (
         <PotPanel

@@ -8,6 +8,7 @@ import { kindOf, poisonOf } from "../../text/plants";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
 import { ChoiceField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
@@ -84,6 +85,7 @@ function Form({
   const theirs = kind && draft.changed && input.version !== kind.version ? inputOf(kind) : undefined;
   const shownKind = { group: input.group, differs: kind?.differs ?? {}, traits: {} };
   const poison = poisonOf(guide, { ...shownKind, traits: input.traits });
+  const on = fieldsOf(input, draft.change, faults);
   return (
     <form
       aria-label={say("common.plant")}
@@ -111,27 +113,12 @@ function Form({
       <p className="note mb-2 max-w-3xl">{say("plants_page.values_are_typical_ones_from_memory")}</p>
       {!input.shipped && (
         <div className="grid gap-x-4 sm:grid-cols-3">
-          <TextField
-            label={say("common.name")}
-            field="species.name"
-            faults={faults}
-            value={input.name}
-            onChange={(name) => draft.change({ name })}
-          />
-          <TextField
-            label={say("plants_page.botanical_name")}
-            field="species.scientific"
-            faults={faults}
-            value={input.scientific}
-            onChange={(scientific) => draft.change({ scientific })}
-          />
+          <TextField label={say("common.name")} {...on("name", "species.name")} />
+          <TextField label={say("plants_page.botanical_name")} {...on("scientific", "species.scientific")} />
           <ChoiceField
             label={say("plants_page.group")}
-            field="species.group"
-            faults={faults}
-            value={input.group}
-            onChange={(group) => draft.change({ group })}
             options={guide.groups.map((g) => ({ value: g.key, label: words("groups", g.key) }))}
+            {...on.choice("group", "species.group")}
           />
         </div>
       )}

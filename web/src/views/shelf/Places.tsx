@@ -3,6 +3,7 @@ import { api, edit, type Garden, type Place, type PlaceInput, type Typed } from 
 import { words, say, rich } from "../../text";
 import { dayOfYear, monthNames, plain, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { List, ThingForm } from "./things";
 
 const PRESETS = ["north_window", "south_window", "lamp_shelf", "glasshouse", "tunnel", "open_bench"] as const;
@@ -127,27 +128,19 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
       close={close}
     >
       {(faults) => {
+        const on = fieldsOf(input, set, faults);
         const bad = (field: string) => faults.find((f) => f.field === field)?.detail;
         const trouble = bad("place.low") ?? bad("place.high") ?? bad("place.months");
         return (
           <>
-            <TextField
-              label={say("common.name")}
-              field="place.name"
-              faults={faults}
-              value={input.name}
-              onChange={(name) => set({ name })}
-            />
+            <TextField label={say("common.name")} {...on("name", "place.name")} />
             <ChoiceField
               label={say("shelf_page.it_is")}
-              field="place.kind"
-              faults={faults}
-              value={input.kind}
-              onChange={(kind) => set({ kind: kind as PlaceInput["kind"] })}
               options={["indoors", "under_glass", "outdoors"].map((k) => ({
                 value: k,
                 label: words("place_kinds", k),
               }))}
+              {...on.choice("kind", "place.kind")}
             />
             <table className="mb-1 text-sm">
               <thead>
@@ -180,20 +173,11 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
                 ▲ {trouble}
               </p>
             )}
-            <NumberField
-              label={say("common.humidity")}
-              field="place.humidity"
-              faults={faults}
-              value={input.humidity}
-              onChange={(humidity) => set({ humidity })}
-            />
+            <NumberField label={say("common.humidity")} {...on("humidity", "place.humidity")} />
             <NumberField
               label={say("shelf_page.light_of_that_outdoors")}
-              field="place.light"
-              faults={faults}
-              value={input.lightShare}
-              onChange={(lightShare) => set({ lightShare })}
               hint={say("shelf_page.a_north_window_about_15_20")}
+              {...on("lightShare", "place.light")}
             />
             <div className="grid grid-cols-2 gap-2">
               <ChoiceField
@@ -226,37 +210,25 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
               />
               <NumberField
                 label={say("shelf_page.rain_that_reaches_it")}
-                field="place.rain"
-                faults={faults}
-                value={input.rainShare ?? { text: "", unit: "%" }}
                 placeholder={say("common.none")}
-                onChange={(rainShare) => set({ rainShare })}
+                {...on.typed("rainShare", "place.rain", "%")}
               />
               <NumberField
                 label={say("shelf_page.above_the_sea")}
-                field="place.altitude"
-                faults={faults}
-                value={input.altitude ?? { text: "", unit: "m" }}
                 units={["m", "ft"]}
                 placeholder="0"
-                onChange={(altitude) => set({ altitude })}
+                {...on.typed("altitude", "place.altitude", "m")}
               />
               <NumberField
                 label={say("shelf_page.lamps")}
-                field="place.lamp_hours"
-                faults={faults}
-                value={input.lampHours ?? { text: "", unit: "h" }}
                 placeholder={say("common.none")}
-                onChange={(lampHours) => set({ lampHours })}
+                {...on.typed("lampHours", "place.lamp_hours", "h")}
               />
               <NumberField
                 label={say("shelf_page.mol_m_s")}
-                field="place.lamp_light"
-                faults={faults}
-                value={input.lampPpfd ?? { text: "", unit: "" }}
                 shownUnit=""
                 placeholder={say("common.none")}
-                onChange={(lampPpfd) => set({ lampPpfd })}
+                {...on.typed("lampPpfd", "place.lamp_light", "")}
               />
               <TextField
                 label={say("shelf_page.last_frost_mm_dd")}

@@ -1,6 +1,7 @@
 import type { Fault, WaterInput } from "../../api";
 import { words, say } from "../../text";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
+import { fieldsOf } from "../../ui/fieldsOf";
 import { DISSOLVED } from "./waterInput";
 
 const KINDS: NonNullable<WaterInput["kind"]>[] = ["tap", "rain", "filtered", "well", "softened"];
@@ -15,16 +16,10 @@ export function WaterFields({
   faults: Fault[];
   change: (part: Partial<WaterInput>) => void;
 }) {
+  const on = fieldsOf(input, change, faults);
   return (
     <>
-      <TextField
-        label={say("common.name")}
-        field="water.name"
-        faults={faults}
-        value={input.name}
-        onChange={(name) => change({ name })}
-        placeholder={say("shelf_page.rain_butt")}
-      />
+      <TextField label={say("common.name")} placeholder={say("shelf_page.rain_butt")} {...on("name", "water.name")} />
       <ChoiceField
         label={say("shelf_page.comes_from")}
         field="water.kind"
@@ -33,32 +28,15 @@ export function WaterFields({
         onChange={(kind) => change({ kind: kind as WaterInput["kind"] })}
         options={KINDS.map((k) => ({ value: k, label: words("water_kinds", k) }))}
       />
-      <NumberField
-        label="EC"
-        field="water.ec"
-        faults={faults}
-        value={input.ec}
-        units={["mS/cm", "µS/cm"]}
-        onChange={(ec) => change({ ec })}
-      />
-      <NumberField
-        label="pH"
-        field="water.ph"
-        faults={faults}
-        value={input.ph}
-        shownUnit=""
-        onChange={(ph) => change({ ph })}
-      />
+      <NumberField label="EC" units={["mS/cm", "µS/cm"]} {...on("ec", "water.ec")} />
+      <NumberField label="pH" shownUnit="" {...on("ph", "water.ph")} />
       <NumberField
         label={say("shelf_page.alkalinity_kh")}
         term="alkalinity"
-        field="water.alkalinity"
-        faults={faults}
-        value={input.alkalinity ?? { text: "", unit: "mg/L CaCO₃" }}
         units={["mg/L CaCO₃", "meq/L", "°dKH"]}
         placeholder={say("shelf_page.from_the_report")}
-        onChange={(alkalinity) => change({ alkalinity })}
         hint={say("shelf_page.not_hardness_what_acid_has_to")}
+        {...on.typed("alkalinity", "water.alkalinity", "mg/L CaCO₃")}
       />
       <details open={Object.keys(input.contents ?? {}).length > 0} className="mb-2">
         <summary className="note underline decoration-rule-strong underline-offset-4">

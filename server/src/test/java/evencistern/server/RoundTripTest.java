@@ -211,6 +211,26 @@ class RoundTripTest {
         assertThat(tried.path("water").path("mixLitres").asDouble()).isCloseTo(litres, within(0.005 * litres));
     }
 
+    /** Plant, width and place are enough: the pot is as such pots are, and what nobody told is kept as such. */
+    @Test
+    void aLotOfWhichOnlyTheWidthIsTold() {
+        Map<String, Object> lot = Bodies.lot(api.get(home).ok(), null);
+        lot.put("pot", Map.of("shape", "round", "top", Bodies.typed("12", "cm")));
+        lot.put("assumed", List.of("mix", "water", "feed", "material"));
+        JsonNode kept = saved("lots", lot);
+        assertThat(kept.path("pot").has("height")).isFalse();
+        assertThat(kept.path("assumed").valueStream().map(JsonNode::asString))
+                .containsExactlyInAnyOrder("mix", "water", "feed", "material");
+        JsonNode water = api.post(home + "/lots/" + lot.get("id") + "/try", Map.of("draft", lot, "working", false))
+                .ok()
+                .path("water");
+        assertThat(water.path("baseWidthCm").asDouble()).isCloseTo(9, within(1e-9));
+        assertThat(water.path("potHeightCm").asDouble()).isCloseTo(11.4, within(1e-9));
+        lot.put("assumed", List.of("the weather"));
+        lot.put("version", 1);
+        assertThat(api.put(home + "/lots", lot).status()).isEqualTo(400);
+    }
+
     @Test
     void aStock() {
         Map<String, Object> feed = Bodies.feed();
