@@ -39,12 +39,12 @@ export function NewLotForm({ work }: { work: LotWork }) {
 /** What a lot is, where it stands and in what. */
 export function LotForm({ work }: { work: LotWork }) {
   return (
-    <LotFields work={work} label={say("bench_page.lot")}>
+    <>
       <Name work={work} />
       <Plant work={work} />
       <Rest work={work} />
       <Place work={work} />
-    </LotFields>
+    </>
   );
 }
 

@@ -27,24 +27,28 @@ const CONDITIONS = [
 export function PotAndPlant({ work, lot }: { work: LotWork; lot: Lot }) {
   return (
     <>
-      <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
-        <LotForm work={work} />
-        <Answer work={work}>
-          {(care) => (
-            <div className="gap-6 xl:grid xl:grid-cols-[1fr_19rem]">
-              <div>
-                <PotDrawn care={care} work={work} />
-                <PotNumbers care={care} work={work} />
+      <LotFields work={work} label={say("bench_page.lot")}>
+        <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
+          <div>
+            <LotForm work={work} />
+          </div>
+          <Answer work={work}>
+            {(care) => (
+              <div className="gap-6 xl:grid xl:grid-cols-[1fr_19rem]">
+                <div>
+                  <PotDrawn care={care} work={work} />
+                  <PotNumbers care={care} work={work} />
+                </div>
+                <div>
+                  <WaterAnswer care={care} work={work} />
+                </div>
               </div>
-              <div>
-                <WaterAnswer care={care} work={work} />
-              </div>
-            </div>
-          )}
-        </Answer>
-      </div>
+            )}
+          </Answer>
+        </div>
+        <OwnWays work={work} />
+      </LotFields>
       <MixAge lot={lot} garden={work.garden} catalogue={work.catalogue} />
-      <OwnWays work={work} />
     </>
   );
 }
@@ -59,7 +63,7 @@ function OwnWays({ work }: { work: LotWork }) {
     change({ conditions: day ? { ...rest, [c]: day } : rest });
   };
   return (
-    <LotFields work={work} label={say("common.plant")}>
+    <>
       <section aria-label={say("bench_page.goes_through")} className="mt-6 mb-4">
         <h2 className="head">{say("bench_page.what_it_goes_through")}</h2>
         <ul className="m-0 list-none gap-x-8 p-0 md:columns-2">
@@ -120,6 +124,6 @@ function OwnWays({ work }: { work: LotWork }) {
           faults={faults}
         />
       </details>
-    </LotFields>
+    </>
   );
 }

@@ -98,6 +98,7 @@ export function ReadingEntry({ lot, garden, catalogue, shown, meter, log, proced
         >
           <ChoiceField
             label={say("bench_page.how_it_is_taken")}
+            {...(d.method === "pour_through" ? { term: "pour_through" as const } : {})}
             field="reading.method"
             faults={faults}
             value={d.method}

@@ -8,6 +8,7 @@ import { course } from "../../text/readings";
 import { day, figures, moment } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
+import { Term } from "../../ui/Term";
 
 const ReadingChart = lazy(() => import("../../parts/ReadingChart"));
 
@@ -117,7 +118,10 @@ function Table({ readings, garden, several }: { readings: Reading[]; garden: Gar
           <th className="py-1 font-semibold">{say("bench_page.when")}</th>
           {several && <th className="font-semibold">{say("bench_page.by")}</th>}
           <th className="font-semibold">{say("common.ph")}</th>
-          <th className="pr-3 font-semibold">{say("bench_page.ec_ms_cm")}</th>
+          <th className="pr-3 font-semibold">
+            {say("bench_page.ec_ms_cm")}
+            <Term id="ec" name={say("bench_page.ec_ms_cm")} />
+          </th>
           <th className="font-semibold">{say("bench_page.says")}</th>
         </tr>
       </thead>

@@ -299,6 +299,7 @@ function Injecting({ bench: b, faults, change }: Fields) {
       <div className="grid grid-cols-3 gap-2">
         <NumberField
           label={say("feeds_page.injector")}
+          term="dilution"
           field={b.setting === "percent" ? "percent" : "dilution_factor"}
           faults={faults}
           value={{ text: b.injector, unit: "" }}

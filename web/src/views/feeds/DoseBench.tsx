@@ -13,6 +13,7 @@ import { ChoiceField, NumberField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
+import { Term } from "../../ui/Term";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../../parts/usual";
 import { CanCheck } from "./CanCheck";
@@ -241,8 +242,14 @@ function Cans({
             <th className="py-1 pr-2 font-normal" colSpan={2}>
               {say("feeds_page.put_in")}
             </th>
-            <th className="py-1 pr-2 text-right font-normal">{say("feeds_page.n_mg_l")}</th>
-            <th className="py-1 pr-2 text-right font-normal">{say("feeds_page.the_pen_should_read_ms_cm_2")}</th>
+            <th className="py-1 pr-2 text-right font-normal">
+              {say("feeds_page.n_mg_l")}
+              <Term id="npk" name={say("feeds_page.n_mg_l")} />
+            </th>
+            <th className="py-1 pr-2 text-right font-normal">
+              {say("feeds_page.the_pen_should_read_ms_cm_2")}
+              <Term id="ec" name={say("feeds_page.the_pen_should_read_ms_cm_2")} />
+            </th>
             {cost && <th className="py-1 text-right font-normal">{say("common.costs")}</th>}
           </tr>
         </thead>
@@ -304,7 +311,10 @@ function Inside({ answer: a, open }: Shows) {
       <table className="w-full border-collapse text-sm">
         <thead>
           <tr className="note">
-            <th className="text-left font-normal">{say("feeds_page.as_the_element")}</th>
+            <th className="text-left font-normal">
+              {say("feeds_page.as_the_element")}
+              <Term id="npk" name={say("feeds_page.as_the_element")} />
+            </th>
             <th className="text-right font-normal">{say("feeds_page.feed_2")}</th>
             {a.waterTold && <th className="text-right font-normal">{say("feeds_page.water")}</th>}
             {a.waterTold && <th className="text-right font-normal">{say("feeds_page.together")}</th>}

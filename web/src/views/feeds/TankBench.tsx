@@ -116,6 +116,7 @@ export function TankBench() {
         </div>
         <NumberField
           label={say("feeds_page.injector")}
+          term="dilution"
           field={t.setting === "percent" ? "percent" : "dilution_factor"}
           faults={faults.filter((f) => f.code !== "stock_too_strong")}
           value={{ text: t.ratio, unit: "" }}

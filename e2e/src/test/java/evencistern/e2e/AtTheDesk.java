@@ -83,7 +83,7 @@ abstract class AtTheDesk {
     static void choose(Page page, String label, String typed) {
         page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).click();
         page.keyboard().type(typed);
-        page.getByRole(AriaRole.OPTION).first().click();
+        page.getByRole(AriaRole.LISTBOX).getByRole(AriaRole.OPTION).first().click();
     }
 
     /** A part of a lot's page. */

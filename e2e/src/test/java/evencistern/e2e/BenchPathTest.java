@@ -199,6 +199,7 @@ class BenchPathTest extends AtTheDesk {
                         new Page.GetByRoleOptions().setName("Larch").setLevel(1)))
                 .isVisible();
         // a letter typed into a field is a letter
+        part("Pot and plant");
         field("Name").fill("");
         page.keyboard().type("bough");
         assertThat(field("Name")).hasValue("bough");

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -93,5 +94,37 @@ class StatementTest {
         plant(18);
         assertThat(Statements.of(() -> api.get(home + "/lots?limit=60").ok())).isBetween(1, bench + 1);
         assertThat(Statements.of(() -> api.get(home + "/today").ok())).isBetween(1, round + 1);
+    }
+
+    /** A database that stops between the commit and the answer must not make what was saved look as if it was not. */
+    @Test
+    void whatASaveAnswersIsReadBeforeItIsCommitted() {
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        assertThat(Statements.afterCommitOf(() -> api.put(home + "/lots", lot).ok()))
+                .as("a lot")
+                .isZero();
+        Map<String, Object> can = Map.of(
+                "id", UUID.randomUUID().toString(), "name", "Jug", "litres", Bodies.typed("2", "L"), "version", 0);
+        assertThat(Statements.afterCommitOf(
+                        () -> api.put(home + "/vessels", can).ok()))
+                .as("a can, with its garden")
+                .isZero();
+        Map<String, Object> kind = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                "Sill fern",
+                "scientific",
+                "Filix fenestrae",
+                "group",
+                "fern",
+                "traits",
+                Map.of(),
+                "version",
+                0));
+        assertThat(Statements.afterCommitOf(
+                        () -> api.put(home + "/species", kind).ok()))
+                .as("a kind of plant")
+                .isZero();
     }
 }

@@ -18,6 +18,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -83,6 +84,12 @@ public class History {
                     ? ResponseEntity.ok(body)
                     : ResponseEntity.ok().header("Act-Id", act.toString()).body(body);
         }
+    }
+
+    /** An edit and what is read for its answer as one: it is not told that it failed once it was kept. */
+    @Transactional
+    public <T> T whole(Supplier<T> edit) {
+        return edit.get();
     }
 
     /** Puts a thing away: it is kept for what refers to it, and offered no more. */

@@ -1,6 +1,7 @@
 package evencistern.server.lot;
 
 import evencistern.server.GardenId;
+import evencistern.server.history.History;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -17,9 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/lots")
 class LotController {
     private final Lots lots;
+    private final History history;
 
-    LotController(Lots lots) {
+    LotController(Lots lots, History history) {
         this.lots = lots;
+        this.history = history;
     }
 
     @GetMapping
@@ -41,6 +44,10 @@ class LotController {
     @PutMapping
     ResponseEntity<LotWire> saveLot(@PathVariable UUID garden, @RequestBody LotInput input) {
         GardenId id = new GardenId(garden);
-        return lots.save(id, input).answer(lots.show(id, input.id()));
+        return history.whole(() -> {
+            History.Edited<Lot> edited = lots.save(id, input);
+            lots.settle();
+            return edited.answer(lots.show(id, input.id()));
+        });
     }
 }

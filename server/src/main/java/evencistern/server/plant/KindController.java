@@ -25,9 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/species")
 class KindController {
     private final Kinds kinds;
+    private final History history;
 
-    KindController(Kinds kinds) {
+    KindController(Kinds kinds, History history) {
         this.kinds = kinds;
+        this.history = history;
     }
 
     /**
@@ -81,7 +83,9 @@ class KindController {
     @PutMapping
     ResponseEntity<KindWire> saveSpecies(@PathVariable UUID garden, @RequestBody KindInput input) {
         GardenId id = new GardenId(garden);
-        History.Edited<Kind> edited = kinds.save(id, input);
-        return edited.answer(wire(edited.now(), kinds.lots(id)));
+        return history.whole(() -> {
+            History.Edited<Kind> edited = kinds.save(id, input);
+            return edited.answer(wire(edited.now(), kinds.lots(id)));
+        });
     }
 }
