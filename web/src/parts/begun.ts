@@ -1,4 +1,4 @@
-import type { Garden, Lot, RemedyAsk, Typed, Verdict } from "../api";
+import type { DoseAsk, Garden, Lot, RemedyAsk, Typed, Verdict } from "../api";
 import { figures } from "../text/numbers";
 import { say } from "../text";
 import { keepDraft } from "../ui/useDraft";
@@ -26,6 +26,29 @@ export const WATER_BLANK: WaterDraft = {
   litres: { text: "", unit: "L" },
 };
 
+/** What is asked on the page of doses. */
+export type DoseDraft = {
+  feed: string;
+  species: string;
+  water: string;
+  aim: DoseAsk["aim"];
+  share: Typed;
+  nitrogen: Typed;
+  labelDays: Typed;
+  days: Typed;
+};
+
+export const DOSE_BLANK: DoseDraft = {
+  feed: "",
+  species: "",
+  water: "",
+  aim: "label",
+  share: { text: "50", unit: "%" },
+  nitrogen: { text: "100", unit: "mg/L" },
+  labelDays: { text: "", unit: "d" },
+  days: { text: "7", unit: "d" },
+};
+
 /** What is asked on the page of single nutrients. */
 export type RemedyDraft = {
   remedy: string;
@@ -49,6 +72,7 @@ export const REMEDY_BLANK: RemedyDraft = {
   sun: false,
 };
 
+export const doseDraft = (garden: string) => `dose-bench:${garden}`;
 export const waterDraft = (garden: string) => `water-bench:${garden}`;
 export const remedyDraft = (garden: string) => `remedy:${garden}`;
 

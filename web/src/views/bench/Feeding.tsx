@@ -1,5 +1,6 @@
 import type { Feed, Lot } from "../../api";
 import { Link } from "@tanstack/react-router";
+import { ToDoses } from "../../parts/Carried";
 import { Cautions } from "../../parts/Cautions";
 import { say, words } from "../../text";
 import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
@@ -39,6 +40,21 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
           {(care) => (
             <div className="max-w-xl">
               <FeedAnswer care={care} work={work} />
+              {input.feedId && (
+                <p className="mt-2">
+                  <ToDoses
+                    garden={garden.id}
+                    from={{ feed: input.feedId, species: input.species, water: input.waterId }}
+                  />{" "}
+                  <Link
+                    to="/g/$garden/feeds/$feed"
+                    params={{ garden: garden.id, feed: input.feedId }}
+                    className="ml-4 inline-block leading-8"
+                  >
+                    {say("bench_page.its_label")} →
+                  </Link>
+                </p>
+              )}
               <Cautions ids={care.cautions} />
             </div>
           )}

@@ -1,6 +1,8 @@
 import { Link } from "@tanstack/react-router";
 import type { Lot } from "../../api";
+import { ToWater } from "../../parts/Carried";
 import { say, words } from "../../text";
+import { figures } from "../../text/numbers";
 import { Loading } from "../../ui/States";
 import { TraitTable } from "../plants/TraitTable";
 import { Answer } from "./Answer";
@@ -41,6 +43,16 @@ export function PotAndPlant({ work, lot }: { work: LotWork; lot: Lot }) {
                 </div>
                 <div>
                   <WaterAnswer care={care} work={work} />
+                  <p className="mt-2">
+                    <ToWater
+                      garden={work.garden.id}
+                      from={{
+                        water: work.input.waterId,
+                        kind: work.input.species,
+                        pot: { text: figures(care.water.mixLitres, 2), unit: "L" },
+                      }}
+                    />
+                  </p>
                 </div>
               </div>
             )}

@@ -1,7 +1,8 @@
+import { DOSE_BLANK, doseDraft, type DoseDraft } from "../../parts/begun";
 import { PlantField, useKindAsk } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
-import { api, call, type DoseAsk, type DoseBench as Answer, type Feed, type Garden, type Typed } from "../../api";
+import { api, call, type DoseAsk, type DoseBench as Answer, type Feed, type Garden } from "../../api";
 import { catalogueQuery, feedsQuery, gardenQuery, stockQuery, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { HandDrawn, HandWords } from "../../parts/Hand";
@@ -21,28 +22,6 @@ import { stockOf } from "./tank";
 import { WaterChoice } from "./WaterChoice";
 import { Cautions } from "../../parts/Cautions";
 
-type Bench = {
-  feed: string;
-  species: string;
-  water: string;
-  aim: DoseAsk["aim"];
-  share: Typed;
-  nitrogen: Typed;
-  labelDays: Typed;
-  days: Typed;
-};
-
-const BLANK: Bench = {
-  feed: "",
-  species: "",
-  water: "",
-  aim: "label",
-  share: { text: "50", unit: "%" },
-  nitrogen: { text: "100", unit: "mg/L" },
-  labelDays: { text: "", unit: "d" },
-  days: { text: "7", unit: "d" },
-};
-
 /** One feed in every can there is: to the label, to so much nitrogen, or the same food in another rhythm. */
 export function DoseBench() {
   const id = useGardenId();
@@ -50,7 +29,7 @@ export function DoseBench() {
   const feeds = useQuery(feedsQuery(id));
   const catalogue = useQuery(catalogueQuery).data;
   const stock = useQuery(stockQuery(id)).data;
-  const draft = useDraft<Bench>(`dose-bench:${id}`, BLANK);
+  const draft = useDraft<DoseDraft>(doseDraft(id), DOSE_BLANK);
   const { working } = useSearch({ from: "/g/$garden/feeds/dose" });
   const navigate = useNavigate({ from: "/g/$garden/feeds/dose" });
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });

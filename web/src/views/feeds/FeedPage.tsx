@@ -16,6 +16,7 @@ import {
 import { catalogueQuery, feedsQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { Shown } from "../../text/numbers";
+import { ToDoses } from "../../parts/Carried";
 import { Button } from "../../ui/Button";
 import { Conflict } from "../../ui/Conflict";
 import { NumberField, TextField } from "../../ui/Fields";
@@ -214,6 +215,7 @@ function Form({
             </Button>
           )}
           {!draft.changed && feed && <span className="note">{say("common.saved")}</span>}
+          {feed && !draft.changed && <ToDoses garden={garden.id} from={{ feed: feed.id }} />}
           {feed && !feed.retired && <Retire kind="feed" thing={feed} garden={garden} />}
           {feed?.retired && <span className="note">{say("feeds_page.put_away_undo_that_under_garden")}</span>}
         </div>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { api, edit, type Garden, type Water, type WaterInput } from "../../api";
+import { ToWater } from "../../parts/Carried";
 import { plain } from "../../text/numbers";
 import { WaterFields } from "./WaterFields";
 import { waterInput } from "./waterInput";
@@ -20,6 +21,7 @@ export function Waters({ garden, find }: { garden: Garden; find: string }) {
             {say("shelf_page.ec_ms_cm_ph", { ec: plain(w.ec), ph: plain(w.ph) })}
             {w.alkalinity !== undefined && say("shelf_page.mg_l_caco", { alkalinity: plain(w.alkalinity) })}
           </span>
+          <ToWater garden={garden.id} from={{ water: w.id }} />
         </>
       )}
       form={(w, id, close) => <WaterForm garden={garden} water={w} id={id} close={close} />}
