@@ -46,8 +46,10 @@ export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; 
                 <ul className="note fig list-none p-0">
                   {s.inputs.map((i) => (
                     <li key={i.symbol}>
-                      <span className="font-text">{meaning(i)}:</span> {i.symbol} = {plain(i.value)} {i.unit}{" "}
-                      <i>({words("origins", i.origin)})</i>
+                      {i.symbol} = {plain(i.value)} {i.unit}{" "}
+                      <span className="font-text">
+                        · {meaning(i)} <i>({words("origins", i.origin)})</i>
+                      </span>
                     </li>
                   ))}
                 </ul>

@@ -17,7 +17,7 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
   const { shown, open } = work;
   const w = care.water;
   return (
-    <dl className="m-0 grid grid-cols-[1fr_1.2fr] gap-x-5">
+    <dl className="m-0">
       <Line label={say("bench_page.mix_in_pot")}>
         <Worked step="pot.volume" open={open}>
           {shown.litres(w.mixLitres)}
