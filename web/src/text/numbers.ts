@@ -120,6 +120,8 @@ const NARROW_MONTH = written({ month: "narrow", timeZone: "UTC" });
 const MONTH_DAY = written({ day: "numeric", month: "short", timeZone: "UTC" });
 
 export const day = (iso: string) => DAY(`${iso}T12:00:00Z`);
+/** The day of a point of a chart, ms since 1970, without its weekday. */
+export const dayOfPoint = (ms: number) => MONTH_DAY(new Date(ms).toISOString());
 export const longDay = (iso: string) => LONG_DAY(`${iso}T12:00:00Z`);
 /** A date that is known to the month at best. */
 export const month = (iso: string) => MONTH(`${iso}T12:00:00Z`);

@@ -5,7 +5,7 @@ import { readingsQuery } from "../../api/queries";
 import { words, say, rich } from "../../text";
 import { bandName } from "../../text/bands";
 import { course } from "../../text/readings";
-import { day, figures, moment } from "../../text/numbers";
+import { dayOfPoint, figures, moment } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { Term } from "../../ui/Term";
@@ -13,7 +13,6 @@ import { Term } from "../../ui/Term";
 const ReadingChart = lazy(() => import("../../parts/ReadingChart"));
 
 const millis = (i: string) => new Date(i).getTime();
-const dayOf = (t: number) => day(new Date(t).toISOString().slice(0, 10)).replace(/^\w+,? /, "");
 
 /** A lot's readings over time, method by method, each against its own band. */
 export function ReadingHistory({ lot, garden }: { lot: Lot; garden: Garden }) {
@@ -81,13 +80,13 @@ function Charts({ band, all }: { band: Band; all: Course }) {
                 marks={marks}
                 cans={c.of === "ec" ? cans : []}
                 ahead={heading}
-                day={dayOf}
+                day={dayOfPoint}
                 points={points}
                 says={say("bench_page.by_readings_from_to_first_last", {
                   name: c.name,
                   count: points.length,
-                  dayOf: dayOf(first.at),
-                  dayOf2: dayOf(last.at),
+                  dayOf: dayOfPoint(first.at),
+                  dayOf2: dayOfPoint(last.at),
                   value: figures(first.value),
                   value2: figures(last.value),
                   unit: c.unit,

@@ -5,7 +5,7 @@ import { saltQuery, useAct } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { bandName } from "../../text/bands";
-import { day, dayFrom, figures, longDay, type Shown } from "../../text/numbers";
+import { day, dayFrom, dayOfPoint, figures, longDay, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
@@ -192,7 +192,6 @@ function Ledger({ a }: { a: Account }) {
 }
 
 const millis = (iso: string) => new Date(`${iso}T12:00:00Z`).getTime();
-const dayOf = (t: number) => day(new Date(t).toISOString().slice(0, 10)).replace(/^\w+,? /, "");
 
 /** The account day by day against its band, with what was read. */
 function Course({ a }: { a: Account }) {
@@ -210,9 +209,9 @@ function Course({ a }: { a: Account }) {
           ahead={a.course.map((c) => ({ at: millis(c.on), mid: c.msCm, low: c.low, high: c.high }))}
           line={say("bench_page.by_the_account")}
           joined={false}
-          day={dayOf}
+          day={dayOfPoint}
           says={say("bench_page.salt_in_the_drained_pot_from", {
-            dayOf: dayOf(millis(a.course[0]!.on)),
+            dayOf: dayOfPoint(millis(a.course[0]!.on)),
             msCm: figures(a.msCm),
             low: figures(a.low),
             high: figures(a.high),

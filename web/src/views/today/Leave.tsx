@@ -6,6 +6,9 @@ import { Button } from "../../ui/Button";
 
 const REASONS: SkipReason[] = ["still_wet", "weather", "sick", "away", "no_time", "other"];
 
+const LEAST_DAYS = 1;
+const MOST_DAYS = 90;
+
 /** Puts due work off, for a reason and some days. */
 export function Leave({
   due,
@@ -21,6 +24,8 @@ export function Leave({
   const [reason, setReason] = useState<SkipReason>(first);
   const [days, setDays] = useState("1");
   const name = due.lot.name;
+  const many = /^\d+$/.test(days.trim()) ? Number(days) : NaN;
+  const put = many >= LEAST_DAYS && many <= MOST_DAYS;
   const leave = () =>
     record(garden.id, {
       lotId: due.lot.id,
@@ -28,7 +33,7 @@ export function Leave({
       item: due.item,
       skip: {
         reason,
-        days: Math.max(1, Math.min(90, Math.round(Number(days)) || 1)),
+        days: many,
         ...(note.trim() ? { note } : {}),
       },
     });
@@ -55,11 +60,17 @@ export function Leave({
           className="box !w-14"
           inputMode="numeric"
           value={days}
+          aria-invalid={!put}
           onChange={(e) => setDays(e.target.value)}
           aria-label={say("today_page.days_it_is_put_off", { name })}
         />
       </label>
-      <Button className="min-h-11" onClick={leave} aria-label={say("today_page.leave_it", { name })}>
+      {!put && (
+        <span role="alert" className="note text-stop">
+          ▲ {say("today_page.a_whole_number_of_days")}
+        </span>
+      )}
+      <Button className="min-h-11" disabled={!put} onClick={leave} aria-label={say("today_page.leave_it", { name })}>
         {say("today_page.skip")}
       </Button>
     </span>

@@ -8,6 +8,7 @@ import evencistern.pot.Lifting;
 import evencistern.water.PhProduct;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said at the point of use. The product's own label comes first, always. */
 public enum Caution {
@@ -55,7 +56,7 @@ public enum Caution {
     TOO_HEAVY_FOR_ONE;
 
     public String id() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /**

@@ -1,5 +1,7 @@
 package evencistern.climate;
 
+import evencistern.fault.Faults;
+
 /**
  * Reference evapotranspiration from temperature, humidity, sun and wind.
  *
@@ -7,7 +9,7 @@ package evencistern.climate;
  * <p><b>Formula</b> ET0 = (0.408·Δ·(Rn − G) + γ·900/(T + 273)·u2·(es − ea))/(Δ + γ·(1 + 0.34·u2)); Rn = 0.77·Rs − σ·(Tmax⁴ +
  * Tmin⁴)/2·(0.34 − 0.14·√ea)·(1.35·Rs/Rso − 0.35), Rso = (0.75 + 2·10⁻⁵·z)·Ra
  * <p><b>Units</b> °C; MJ m⁻² d⁻¹; kPa; m/s at 2 m; m above the sea; mm/d
- * <p><b>Valid for</b> outdoors, days; the air's vapour from mean humidity where no more is known
+ * <p><b>Valid for</b> outdoors, days; −430 to 5000 m, winds of 0 to 40 m/s; the air's vapour from mean humidity where no more is known
  * <p><b>Source</b> [FAO56] equations 6 to 8, 11 to 13, 37 to 40
  * <p><b>Checked by</b> ClimateTest
  */
@@ -25,8 +27,8 @@ public final class PenmanMonteith implements ReferenceWaterUse {
      * @param windMs where a day does not tell its own, m/s at 2 m
      */
     public PenmanMonteith(double altitudeM, double windMs) {
-        this.altitudeM = altitudeM;
-        this.windMs = windMs;
+        this.altitudeM = Faults.require("place.altitude", altitudeM, -430, 5000, "m");
+        this.windMs = Faults.require("climate.wind", windMs, 0, 40, "m/s");
     }
 
     @Override

@@ -11,7 +11,7 @@ import java.util.function.ToDoubleFunction;
  * <p><b>Formula</b> released = 1 − 5^(−τ/L), so that 80 % are out at the rated life L; τ adds up days ·
  * 1.6^((T − T(rated))/10)
  * <p><b>Units</b> months of 30.4 days as rated; °C; shares 0–1
- * <p><b>Valid for</b> ratings of 1–24 months at 15–30 °C; moist mix; below 0 °C nothing is released
+ * <p><b>Valid for</b> ratings of 1–24 months at 15–30 °C; moist mix at −60 to 60 °C; below 0 °C nothing is released
  * <p><b>Source</b> [TYPICAL] life 0.75 times at 27 °C and 0.6 times at 32 °C of a grade rated at 21 °C, from memory; the shape
  * is a simplification [COMMON]
  * <p><b>Checked by</b> CoatedReleaseTest
@@ -23,6 +23,8 @@ public record CoatedRelease(double months, double celsius) {
     private static final double DAYS_PER_MONTH = 30.4;
     private static final double Q10 = 1.6;
     private static final double LEFT_AT_LIFE = 5;
+    private static final double COLDEST_C = -60;
+    private static final double WARMEST_C = 60;
 
     public CoatedRelease {
         Faults faults = new Faults();
@@ -36,6 +38,7 @@ public record CoatedRelease(double months, double celsius) {
     }
 
     private double speed(double meanCelsius) {
+        Faults.require("climate.temperature", meanCelsius, COLDEST_C, WARMEST_C, "°C");
         return meanCelsius <= 0 ? 0 : Math.pow(Q10, (meanCelsius - celsius) / 10);
     }
 
@@ -52,10 +55,11 @@ public record CoatedRelease(double months, double celsius) {
     /**
      * Days from one on until a share of it is out, by the mean temperature of each day.
      *
-     * @param share 0–1, below 1
+     * @param share 0–0.999
      * @param most days that are looked at
      */
     public int daysTo(double share, LocalDate from, ToDoubleFunction<LocalDate> meanCelsius, int most) {
+        Faults.require("feed.coated_share", share, 0, 0.999, "");
         double needed = lifeDays() * Math.log(1 / (1 - share)) / Math.log(LEFT_AT_LIFE);
         double spent = 0;
         int days = 0;

@@ -27,6 +27,7 @@ import evencistern.server.words.Words;
 import evencistern.units.Dimension;
 import java.awt.Color;
 import java.io.OutputStream;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -44,7 +45,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class PotLabels {
     private static final int MOST_LABELS = 1000;
     private static final float PADDING = 2.5f * Sheet.MM;
+    /** Points; smaller print cannot be read at arm's length. */
     private static final float SMALLEST = 5.5f;
+
+    private static final float LARGEST_CODE = 26 * Sheet.MM;
 
     private final Lots lots;
     private final MixNames mixNames;
@@ -167,7 +171,7 @@ public class PotLabels {
             canvas.rectangle(at.getLeft(), at.getBottom(), at.getWidth(), at.getHeight());
             canvas.stroke();
         }
-        float side = Math.min(at.getHeight() - 2 * PADDING, 26 * Sheet.MM);
+        float side = Math.min(at.getHeight() - 2 * PADDING, LARGEST_CODE);
         float codeLeft = at.getRight() - PADDING - side;
         code(
                 canvas,
@@ -189,7 +193,7 @@ public class PotLabels {
         }
     }
 
-    private static java.time.LocalDate since(Lot lot) {
+    private static LocalDate since(Lot lot) {
         return lot.repottedOn() == null ? lot.startedOn() : lot.repottedOn();
     }
 
