@@ -6,29 +6,23 @@ import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
 import { Segmented } from "../../ui/Segmented";
-import { say, rich } from "../../text";
+import { say, rich, type Key } from "../../text";
 import { Trouble } from "../../ui/States";
 
 type Paper = "a4_24" | "letter_30" | "strips";
 
-const PAPERS: { value: Paper; label: string }[] = [
+const PAPERS: { value: Paper; label: Key }[] = [
   {
     value: "a4_24",
-    get label() {
-      return say("bench_page.adhesive_24_of_70_37_mm");
-    },
+    label: "bench_page.adhesive_24_of_70_37_mm",
   },
   {
     value: "letter_30",
-    get label() {
-      return say("bench_page.adhesive_30_of_2_1_in");
-    },
+    label: "bench_page.adhesive_30_of_2_1_in",
   },
   {
     value: "strips",
-    get label() {
-      return say("bench_page.strips_of_card_to_cut_and");
-    },
+    label: "bench_page.strips_of_card_to_cut_and",
   },
 ];
 
@@ -80,7 +74,7 @@ export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; c
           faults={[]}
           value={paper}
           onChange={(v) => setPaper(PAPERS.find((p) => p.value === v)?.value ?? "a4_24")}
-          options={PAPERS}
+          options={PAPERS.map((p) => ({ value: p.value, label: say(p.label) }))}
         />
         {pots > lots.length && (
           <div className="mb-2">

@@ -7,7 +7,7 @@ import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
-import { say, rich } from "../../text";
+import { say, rich, type Key } from "../../text";
 import { useTold } from "../../ui/useUndo";
 
 /** Recipes as files: out, one or all, and in, looked at first. */
@@ -68,33 +68,17 @@ function Out({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
   );
 }
 
-const FATES: Record<RecipesRead["recipes"][number]["fate"], string> = {
-  get ADDED() {
-    return say("mixes_page.new_will_be_added");
-  },
-  get CHANGED() {
-    return say("mixes_page.differs_from_the_one_here_will");
-  },
-  get SAME() {
-    return say("mixes_page.is_here_already_just_so");
-  },
-  get UNCLEAR() {
-    return say("mixes_page.not_clear_yet_will_be_left");
-  },
+const FATES: Record<RecipesRead["recipes"][number]["fate"], Key> = {
+  ADDED: "mixes_page.new_will_be_added",
+  CHANGED: "mixes_page.differs_from_the_one_here_will",
+  SAME: "mixes_page.is_here_already_just_so",
+  UNCLEAR: "mixes_page.not_clear_yet_will_be_left",
 };
 const DONE: typeof FATES = {
-  get ADDED() {
-    return say("mixes_page.fate_added");
-  },
-  get CHANGED() {
-    return say("mixes_page.fate_changed");
-  },
-  get SAME() {
-    return say("mixes_page.was_here_already");
-  },
-  get UNCLEAR() {
-    return say("mixes_page.left_out");
-  },
+  ADDED: "mixes_page.fate_added",
+  CHANGED: "mixes_page.fate_changed",
+  SAME: "mixes_page.was_here_already",
+  UNCLEAR: "mixes_page.left_out",
 };
 
 function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
@@ -158,7 +142,7 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
                 <b>{r.name}</b>{" "}
                 <span className={r.fate === "UNCLEAR" ? "note !text-stop" : "note"}>
                   {r.fate === "UNCLEAR" && "▲ "}
-                  {(applied ? DONE : FATES)[r.fate]}
+                  {say((applied ? DONE : FATES)[r.fate])}
                 </span>
                 {r.faults.map((f) => (
                   <p key={f.detail} className="note !text-stop">

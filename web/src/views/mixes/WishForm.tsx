@@ -4,7 +4,7 @@ import { guideQuery } from "../../api/queries";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, call, type Catalogue, type Fault, type Garden, type Mixes, type Quality } from "../../api";
-import { words, say } from "../../text";
+import { words, say, type Key } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -159,16 +159,10 @@ function LimitRow({
 }
 
 const USES: Use[] = ["may", "must", "not"];
-const USE_SAID: Record<Use, string> = {
-  get may() {
-    return say("mixes_page.may_be_in");
-  },
-  get must() {
-    return say("mixes_page.must_be_in");
-  },
-  get not() {
-    return say("mixes_page.not_in_it");
-  },
+const USE_SAID: Record<Use, Key> = {
+  may: "mixes_page.may_be_in",
+  must: "mixes_page.must_be_in",
+  not: "mixes_page.not_in_it",
 };
 
 /** What there is to mix with, ticked by the person. */
@@ -240,7 +234,7 @@ function AtHand({ wished, change, mixes, faults }: Props) {
                 >
                   {USES.map((u) => (
                     <option key={u} value={u}>
-                      {USE_SAID[u]}
+                      {say(USE_SAID[u])}
                     </option>
                   ))}
                 </select>
