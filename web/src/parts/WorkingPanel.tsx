@@ -11,7 +11,18 @@ function meaning({ symbol, origin, from }: Step["inputs"][number]): string {
 }
 
 /** Every step that led to a number: formula, what went in and where it came from, what came out, the source. */
-export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; at: string; close: () => void }) {
+export function WorkingPanel({
+  steps,
+  at,
+  close,
+  assumed = [],
+}: {
+  steps: Step[] | undefined;
+  at: string;
+  close: () => void;
+  /** Fields that nobody filled in. */
+  assumed?: string[];
+}) {
   const marked = useRef<HTMLLIElement>(null);
   useEffect(() => {
     marked.current?.scrollIntoView({ block: "center" });
@@ -48,7 +59,7 @@ export function WorkingPanel({ steps, at, close }: { steps: Step[] | undefined; 
                     <li key={i.symbol}>
                       {i.symbol} = {plain(i.value)} {i.unit}{" "}
                       <span className="font-text">
-                        · {meaning(i)} <i>({words("origins", i.origin)})</i>
+                        · {meaning(i)} <i>({words("origins", assumed.includes(i.from) ? "assumed" : i.origin)})</i>
                       </span>
                     </li>
                   ))}

@@ -115,7 +115,12 @@ function OneLot(p: {
         <NewLot work={work} />
       )}
       {work.working !== undefined && (
-        <WorkingPanel steps={work.live.answer?.working} at={work.working} close={() => work.open(undefined)} />
+        <WorkingPanel
+          steps={work.live.answer?.working}
+          at={work.working}
+          assumed={work.blankSizes}
+          close={() => work.open(undefined)}
+        />
       )}
     </>
   );

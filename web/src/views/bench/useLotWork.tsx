@@ -94,6 +94,8 @@ export function useLotWork({ saved, lot, garden, catalogue, feeds, shown, restin
     live,
     faults,
     save,
+    /** Measures of the pot that are taken for granted. */
+    blankSizes: (["base", "height"] as const).filter((m) => !input.pot[m]?.text.trim()).map((m) => `pot.${m}`),
     /** What another page has saved meanwhile. */
     theirs: lot && draft.changed && input.version !== lot.version ? inputOf(lot) : undefined,
     kind: kindOf(guide, input.species),

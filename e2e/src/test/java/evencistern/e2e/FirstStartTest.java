@@ -76,6 +76,9 @@ class FirstStartTest {
             // what nobody told is told of
             assertThat(page.getByText("Assumed for now")).containsText("12 cm high");
             assertThat(field("Name")).hasAttribute("placeholder", "Wax flower");
+            answer.getByTitle("Show the working").first().click();
+            assertThat(page.getByRole(AriaRole.DIALOG)).containsText("(assumed)");
+            page.keyboard().press("Escape");
             tap("Add this lot");
             assertThat(answer).containsText("Next feed");
             assertThat(answer).containsText("today");
