@@ -1,10 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link } from "@tanstack/react-router";
+import { Link, useNavigate } from "@tanstack/react-router";
 import { useState } from "react";
-import type { Guide, Kind } from "../../api";
+import { newId, type Guide, type Kind } from "../../api";
 import { guideQuery, useGardenId } from "../../api/queries";
 import { words, say } from "../../text";
 import { poisonOf } from "../../text/plants";
+import { Button } from "../../ui/Button";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 /** Every plant of the guide, group by group. */
@@ -12,6 +13,7 @@ export function Plants() {
   const id = useGardenId();
   const guide = useQuery(guideQuery(id));
   const [find, setFind] = useState("");
+  const navigate = useNavigate();
   if (guide.isPending) return <Loading what={say("plants_page.the_guide")} />;
   if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
   const sought = find.toLowerCase();
@@ -33,10 +35,17 @@ export function Plants() {
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
+        <Button
+          onClick={() =>
+            void navigate({ to: "/g/$garden/plants/$kind", params: { garden: id, kind: `new-${newId()}` } })
+          }
+        >
+          {say("common.add_a", { one: "plant" })}
+        </Button>
         <p className="note">{say("plants_page.in_the_guide_may_kill_harmful", { count: guide.data.kinds.length })}</p>
       </div>
       {groups.length === 0 && <Nothing title={say("plants_page.no_plant_is_named_like_that")} />}
-      <div className="gap-x-6 sm:columns-2 lg:columns-3">
+      <div className="gap-x-6 sm:columns-2 lg:columns-3 xl:columns-4">
         {groups.map((g) => (
           <section key={g.key} aria-label={words("groups", g.key)} className="mb-3 break-inside-avoid">
             <h2 className="head">{words("groups", g.key)}</h2>

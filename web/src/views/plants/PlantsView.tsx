@@ -8,7 +8,7 @@ import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 
 const PLANT_PAGES = [{ to: "/g/$garden/plants", label: "frame.the_whole_guide_2" }] as const;
 
-/** The plants of the garden at the side; the whole guide, or one of its plants, before you. */
+/** The whole guide; or one of its plants, with those of the garden at the side. */
 export function PlantsView() {
   const id = useGardenId();
   const open = useParams({ strict: false }).kind;
@@ -24,6 +24,13 @@ export function PlantsView() {
         : k.lots > 0 || k.version > 0 || k.key === open,
     )
     .sort((a, b) => a.name.localeCompare(b.name));
+  if (!open) {
+    return (
+      <div className="pt-4">
+        <Outlet />
+      </div>
+    );
+  }
   return (
     <div className="gap-6 pt-4 lg:grid lg:grid-cols-[13rem_1fr] print:block">
       <SideList
@@ -33,7 +40,7 @@ export function PlantsView() {
         find={find}
         setFind={setFind}
         add={() => void navigate({ to: "/g/$garden/plants/$kind", params: { garden: id, kind: `new-${newId()}` } })}
-        hidden={open !== undefined}
+        hidden
         link={(k) => (
           <Link to="/g/$garden/plants/$kind" params={{ garden: id, kind: k.key }} {...ENTRY}>
             {k.name}
