@@ -30,13 +30,13 @@ export function PotAndPlant({ work, lot }: { work: LotWork; lot: Lot }) {
   return (
     <>
       <LotFields work={work} label={say("bench_page.lot")}>
-        <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
+        <div className="gap-6 md:grid md:grid-cols-[17.5rem_minmax(0,1fr)]">
           <div>
             <LotForm work={work} />
           </div>
           <Answer work={work}>
             {(care) => (
-              <div className="gap-6 xl:grid xl:grid-cols-[1fr_19rem]">
+              <div className="gap-6 xl:grid xl:grid-cols-[minmax(0,1fr)_22rem]">
                 <div>
                   <PotDrawn care={care} work={work} />
                   <PotNumbers care={care} work={work} />

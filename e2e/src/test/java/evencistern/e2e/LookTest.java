@@ -262,11 +262,13 @@ class LookTest {
             page.navigate("/g/" + garden.path("id").asString() + "/bench");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add the first lot"))
                     .click();
+            AtTheDesk.choose(page, "Plant", "cape primrose");
+            page.getByLabel("Pot width", new Page.GetByLabelOptions().setExact(true))
+                    .fill("13");
             page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Winter pot");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
                     .click();
-            assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
-                    .isVisible();
+            assertThat(page.getByText("Winter pot: saved.").first()).isVisible();
             page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today"))
                     .click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Winter pot: done"))
