@@ -4,23 +4,24 @@ import type { Care } from "../../api";
 import { mixesQuery } from "../../api/queries";
 import { say, words } from "../../text";
 import { mixName } from "../../text/mixes";
+import { blankSizes } from "./lotInput";
 import type { LotWork } from "./useLotWork";
 
 /** Everything about a lot that nobody told, each with what is taken in its place. */
 export function useAssumed({ input: i, garden, feed, shown }: LotWork, care: Care | undefined): string[] {
   const mixes = useQuery(mixesQuery(garden.id)).data;
-  const blank = (typed: { text: string } | undefined) => !typed?.text.trim();
-  const tapers = ["round", "square", "plug"].includes(i.pot.shape);
+  const blank = blankSizes(i.pot);
   return [
     i.assumed?.includes("mix") && mixName(mixes, i.mix),
     i.assumed?.includes("water") && (garden.waters.find((w) => w.id === i.waterId)?.name ?? ""),
     i.assumed?.includes("feed") && (feed?.name ?? say("bench_page.none_plain_water")),
     i.assumed?.includes("material") &&
       say("bench_page.made_of_material", { material: words("materials", i.pot.material ?? "PLASTIC") }),
-    blank(i.pot.height) && care && say("bench_page.pot_so_high", { high: shown.centimetres(care.water.potHeightCm) }),
-    tapers &&
-      blank(i.pot.base) &&
-      care &&
+    care &&
+      blank.includes("height") &&
+      say("bench_page.pot_so_high", { high: shown.centimetres(care.water.potHeightCm) }),
+    care &&
+      blank.includes("base") &&
       say("bench_page.so_wide_at_the_base", { wide: shown.centimetres(care.water.baseWidthCm) }),
   ].filter((a): a is string => Boolean(a));
 }

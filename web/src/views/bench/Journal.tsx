@@ -18,7 +18,7 @@ import { mixName } from "../../text/mixes";
 import { day, figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { DateField, NumberField } from "../../ui/Fields";
-import { Panel } from "../../ui/Panel";
+import { Form } from "./deedForm";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useTold, useUndo } from "../../ui/useUndo";
 import { type Deed, DeedPanel } from "./deeds";
@@ -272,74 +272,60 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
   );
   const faults = act.error?.faults ?? [];
   return (
-    <Panel
+    <Form
       title={say("bench_page.amend_entries_moment", {
         entries: words("entries", event.kind),
         moment: moment(e.occurredAt, garden.timeZone),
       })}
       close={close}
+      act={act}
+      label={say("bench_page.amend")}
     >
-      <form
-        onSubmit={(f) => {
-          f.preventDefault();
-          act.mutate(undefined);
-        }}
-      >
-        {!read && (
-          <DateField
-            label={say("bench_page.on_another_day")}
-            field="occurred_at"
-            faults={faults}
-            value={on}
-            onChange={setOn}
+      {!read && (
+        <DateField
+          label={say("bench_page.on_another_day")}
+          field="occurred_at"
+          faults={faults}
+          value={on}
+          onChange={setOn}
+        />
+      )}
+      {poured && (
+        <NumberField
+          label={say("bench_page.each_pot_got")}
+          field="litres"
+          faults={faults}
+          value={litres}
+          units={["L", "mL", "US qt", "US fl oz"]}
+          onChange={setLitres}
+        />
+      )}
+      {event.kind === "note" && (
+        <>
+          <label htmlFor="amended-note" className="block text-sm">
+            {say("common.note")}
+          </label>
+          <textarea
+            id="amended-note"
+            className="box mb-2 min-h-24 !font-text"
+            value={note}
+            onChange={(f) => setNote(f.target.value)}
           />
-        )}
-        {poured && (
+        </>
+      )}
+      {read && (
+        <div className="grid grid-cols-2 gap-3">
+          <NumberField label="pH" field="reading.ph" faults={faults} value={ph} shownUnit="" onChange={setPh} />
           <NumberField
-            label={say("bench_page.each_pot_got")}
-            field="litres"
+            label={say("bench_page.tds_or_ec")}
+            field="reading.ec"
             faults={faults}
-            value={litres}
-            units={["L", "mL", "US qt", "US fl oz"]}
-            onChange={setLitres}
+            value={ec}
+            units={["ppm", "mS/cm", "µS/cm"]}
+            onChange={setEc}
           />
-        )}
-        {event.kind === "note" && (
-          <>
-            <label htmlFor="amended-note" className="block text-sm">
-              {say("common.note")}
-            </label>
-            <textarea
-              id="amended-note"
-              className="box mb-2 min-h-24 !font-text"
-              value={note}
-              onChange={(f) => setNote(f.target.value)}
-            />
-          </>
-        )}
-        {read && (
-          <div className="grid grid-cols-2 gap-3">
-            <NumberField label="pH" field="reading.ph" faults={faults} value={ph} shownUnit="" onChange={setPh} />
-            <NumberField
-              label={say("bench_page.tds_or_ec")}
-              field="reading.ec"
-              faults={faults}
-              value={ec}
-              units={["ppm", "mS/cm", "µS/cm"]}
-              onChange={setEc}
-            />
-          </div>
-        )}
-        {act.error && (act.error.retry || act.error.status === 404) && <Trouble problem={act.error} />}
-        <div className="mt-2 flex items-center gap-3">
-          <Button look="ink" type="submit" disabled={act.isPending} className="min-h-11">
-            {act.isPending ? say("common.recording") : act.error?.retry ? say("common.retry") : say("bench_page.amend")}
-          </Button>
-          <Button look="quiet" onClick={close}>
-            {say("common.leave_it")}
-          </Button>
         </div>
-      </form>
-    </Panel>
+      )}
+    </Form>
   );
 }

@@ -9,7 +9,7 @@ import { useAssumed } from "./Assumed";
 import { FeedChoice } from "./Feeding";
 import { offered, planted, tell } from "./lotInput";
 import { LotFields } from "./LotSave";
-import { PotFields, PotWidth } from "./PotFields";
+import { PotFields, PotWidth, widthLabel } from "./PotFields";
 import type { LotWork } from "./useLotWork";
 
 /** A lot that is not there yet: plant, width and place are asked; all else is taken for granted and opens in one line. */
@@ -20,7 +20,7 @@ export function NewLotForm({ work }: { work: LotWork }) {
   return (
     <LotFields work={work} label={say("bench_page.lot")}>
       <Plant work={work} />
-      <PotWidth {...pot(work)} label={say("bench_page.pot_width")} />
+      <PotWidth {...pot(work)} label={say(widthLabel(work.input.pot.shape))} />
       <Place work={work} />
       <Name work={work} />
       <details open={told}>
@@ -57,12 +57,12 @@ function pot({ input, change, faults }: LotWork) {
   };
 }
 
-function Name({ work: { input, change, faults, kind, lot } }: { work: LotWork }) {
+function Name({ work: { input, change, faults, kind } }: { work: LotWork }) {
   const on = fieldsOf(input, change, faults);
   return (
     <TextField
       label={say("common.name")}
-      placeholder={lot ? say("bench_page.fern_by_the_sink") : (kind?.name ?? say("bench_page.fern_by_the_sink"))}
+      placeholder={kind?.name ?? say("bench_page.fern_by_the_sink")}
       {...on("name", "lot.name")}
     />
   );

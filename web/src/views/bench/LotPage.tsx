@@ -7,6 +7,7 @@ import { catalogueQuery, feedsQuery, gardenQuery, lotQuery, useGardenId } from "
 import { Cautions } from "../../parts/Cautions";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { Shown } from "../../text/numbers";
+import { TabBar } from "../../ui/TabBar";
 import { Loading, Trouble } from "../../ui/States";
 import { Answer } from "./Answer";
 import { FeedAnswer, Minded } from "./FeedAnswer";
@@ -80,20 +81,7 @@ function OneLot(p: {
             value={at}
             onValueChange={(v) => void navigate({ search: (s) => ({ ...s, tab: v as LotTab, working: undefined }) })}
           >
-            <Tabs.List
-              aria-label={say("bench_page.parts_of_this_lot")}
-              className="no-print mb-3 flex flex-wrap gap-x-1 border-b border-rule-strong"
-            >
-              {LOT_TABS.map((t) => (
-                <Tabs.Trigger
-                  key={t.id}
-                  value={t.id}
-                  className="-mb-px min-h-9 border border-transparent px-2 data-[state=active]:border-rule-strong sm:px-3 data-[state=active]:border-b-ground data-[state=active]:font-semibold"
-                >
-                  {say(t.label)}
-                </Tabs.Trigger>
-              ))}
-            </Tabs.List>
+            <TabBar label={say("bench_page.parts_of_this_lot")} parts={LOT_TABS} />
             <Tabs.Content value="now">
               <Now work={work} lot={lot} />
             </Tabs.Content>

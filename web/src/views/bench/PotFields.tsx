@@ -1,5 +1,6 @@
 import type { Catalogue, Fault, PotInput, Typed } from "../../api";
 import { words, say, type Key } from "../../text";
+import { TAPERS } from "./lotInput";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 
@@ -9,7 +10,6 @@ const VOLUMES = ["L", "mL", "US gal", "US qt"];
 const SHAPES: PotInput["shape"][] = ["round", "square", "box", "oval", "bag", "basket", "plug"];
 const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "CLAY", "GLAZED", "SELF_WATERING"];
 
-const TAPERS: PotInput["shape"][] = ["round", "square", "plug"];
 const UPRIGHT: PotInput["shape"][] = ["box", "oval"];
 
 /** What the opening of each shape is called. */
@@ -22,6 +22,10 @@ const TOPS: Record<PotInput["shape"], Key> = {
   bag: "bench_page.across_filled",
   basket: "bench_page.rim_across",
 };
+
+/** What the opening is called where it is asked first of all. */
+export const widthLabel = (shape: PotInput["shape"]) =>
+  UPRIGHT.includes(shape) ? TOPS[shape] : "bench_page.pot_width";
 
 type Props = {
   pot: PotInput;

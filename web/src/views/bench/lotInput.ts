@@ -1,4 +1,4 @@
-import type { Feed, Garden, Guide, Lot, LotInput } from "../../api";
+import type { Feed, Garden, Guide, Lot, LotInput, PotInput } from "../../api";
 import { usualWater } from "../../parts/usual";
 import { kindOf, told as plantTold } from "../../text/plants";
 import { say } from "../../text";
@@ -29,6 +29,15 @@ export function blank(id: string, garden: Garden, feeds: Feed[]): LotInput {
     assumed: ["mix", "water", "feed", "material"],
     version: 0,
   };
+}
+
+/** Pots that are narrower at their base. */
+export const TAPERS: PotInput["shape"][] = ["round", "square", "plug"];
+
+/** Measures of a pot that are left blank and taken as such pots usually have them. */
+export function blankSizes(pot: PotInput): ("base" | "height")[] {
+  const sizes = TAPERS.includes(pot.shape) ? (["height", "base"] as const) : (["height"] as const);
+  return sizes.filter((size) => !pot[size]?.text.trim());
 }
 
 /** What changes in the form once one thing was told. */

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useNavigate, useSearch } from "@tanstack/react-router";
 import { Tabs } from "radix-ui";
 import { gardenQuery, useGardenId } from "../../api/queries";
+import { TabBar } from "../../ui/TabBar";
 import { Loading } from "../../ui/States";
 import { About } from "./About";
 import { Done } from "./Done";
@@ -22,20 +23,7 @@ export function GardenView() {
       onValueChange={(v) => void navigate({ search: { part: v as GardenPart } })}
       className="pt-4"
     >
-      <Tabs.List
-        aria-label={say("garden_page.parts_of_the_garden")}
-        className="no-print mb-4 flex flex-wrap gap-1 border-b border-rule-strong"
-      >
-        {GARDEN_PARTS.map((p) => (
-          <Tabs.Trigger
-            key={p.id}
-            value={p.id}
-            className="-mb-px min-h-9 border border-transparent px-3 data-[state=active]:border-rule-strong data-[state=active]:border-b-ground data-[state=active]:font-semibold"
-          >
-            {say(p.label)}
-          </Tabs.Trigger>
-        ))}
-      </Tabs.List>
+      <TabBar label={say("garden_page.parts_of_the_garden")} parts={GARDEN_PARTS} />
       <Tabs.Content value="settings">
         <Settings key={garden.version} garden={garden} />
       </Tabs.Content>

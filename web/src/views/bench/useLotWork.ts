@@ -22,7 +22,7 @@ import type { Shown } from "../../text/numbers";
 import { kindOf } from "../../text/plants";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { inputOf } from "./lotInput";
+import { blankSizes, inputOf } from "./lotInput";
 
 type From = {
   saved: LotInput;
@@ -95,7 +95,7 @@ export function useLotWork({ saved, lot, garden, catalogue, feeds, shown, restin
     faults,
     save,
     /** Measures of the pot that are taken for granted. */
-    blankSizes: (["base", "height"] as const).filter((m) => !input.pot[m]?.text.trim()).map((m) => `pot.${m}`),
+    blankSizes: blankSizes(input.pot).map((size) => `pot.${size}`),
     /** What another page has saved meanwhile. */
     theirs: lot && draft.changed && input.version !== lot.version ? inputOf(lot) : undefined,
     kind: kindOf(guide, input.species),
