@@ -90,6 +90,19 @@ const LITERALS = {
   },
 };
 
+// arrows point downward: views, parts, ui, api, text; a view knows no other view
+const keptFrom = (files, regex, message) => ({
+  files: [files],
+  rules: { "no-restricted-imports": ["error", { patterns: [{ regex, message }] }] },
+});
+const ARROWS = [
+  keptFrom("src/views/*/**", "^\\.\\./[a-z]+/", "A view knows no other view: what both need is a part."),
+  keptFrom("src/parts/**", "/views/", "A part knows no view."),
+  keptFrom("src/ui/**", "/(views|parts)/", "A primitive knows no view and no part."),
+  keptFrom("src/api/**", "/(views|parts|ui)/", "The contract knows nothing that is shown."),
+  keptFrom("src/text/**", "/(views|parts|ui)/", "The words know nothing that is shown."),
+];
+
 export default ts.config(
   { ignores: ["target", "node_modules", "**/*.gen.d.ts"] },
   js.configs.recommended,
@@ -148,4 +161,5 @@ export default ts.config(
       "@typescript-eslint/no-unused-vars": ["error", { ignoreRestSiblings: true }],
     },
   },
+  ...ARROWS,
 );

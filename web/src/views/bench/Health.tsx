@@ -10,10 +10,10 @@ import { ReadingHistory } from "./ReadingHistory";
 import { say } from "../../text";
 import { SaltAccount } from "./SaltAccount";
 
-type Props = { lot: Lot; garden: Garden; catalogue: Catalogue; shown: Shown };
+type Props = { lot: Lot; garden: Garden; catalogue: Catalogue; shown: Shown; saved: (now: Lot) => void };
 
 /** The readings of a lot: take one, see what it says, see where they are going. */
-export function Health({ lot, garden, catalogue, shown }: Props) {
+export function Health({ lot, garden, catalogue, shown, saved }: Props) {
   const meters = garden.meters.filter((m) => !m.retired);
   const [meterId, setMeterId] = useState(() => localStorage.getItem("meter") ?? "");
   const procedures = useQuery(proceduresQuery(garden.id, lot.id));
@@ -51,7 +51,7 @@ export function Health({ lot, garden, catalogue, shown }: Props) {
       >
         <ReadingHistory lot={lot} garden={garden} />
       </ReadingEntry>
-      <SaltAccount lot={lot} garden={garden} shown={shown} />
+      <SaltAccount lot={lot} garden={garden} shown={shown} saved={saved} />
     </>
   );
 }

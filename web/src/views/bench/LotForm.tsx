@@ -9,7 +9,7 @@ import { useAssumed } from "./Assumed";
 import { FeedChoice } from "./Feeding";
 import { offered, planted, tell } from "./lotInput";
 import { LotFields } from "./LotSave";
-import { PotFields, PotWidth, widthLabel } from "./PotFields";
+import { PotFields, PotWidth, widthLabel } from "../../parts/PotFields";
 import type { LotWork } from "./useLotWork";
 
 /** A lot that is not there yet: plant, width and place are asked; all else is taken for granted and opens in one line. */

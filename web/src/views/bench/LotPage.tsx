@@ -92,7 +92,7 @@ function OneLot(p: {
               <Feeding work={work} lot={lot} />
             </Tabs.Content>
             <Tabs.Content value="health">
-              <Health lot={lot} garden={garden} catalogue={catalogue} shown={shown} />
+              <Health lot={lot} garden={garden} catalogue={catalogue} shown={shown} saved={work.savedBeside} />
             </Tabs.Content>
             <Tabs.Content value="journal">
               <Journal lot={lot} garden={garden} catalogue={catalogue} shown={shown} />

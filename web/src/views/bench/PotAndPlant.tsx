@@ -4,7 +4,7 @@ import { ToWater } from "../../parts/Carried";
 import { say, words } from "../../text";
 import { figures } from "../../text/numbers";
 import { Loading } from "../../ui/States";
-import { TraitTable } from "../plants/TraitTable";
+import { TraitTable } from "../../parts/TraitTable";
 import { Answer } from "./Answer";
 import { LotForm } from "./LotForm";
 import { LotFields } from "./LotSave";

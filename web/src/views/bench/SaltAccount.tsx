@@ -14,10 +14,10 @@ import { inputOf } from "./lotInput";
 
 const ReadingChart = lazy(() => import("../../parts/ReadingChart"));
 
-type Props = { lot: Lot; garden: Garden; shown: Shown };
+type Props = { lot: Lot; garden: Garden; shown: Shown; saved: (now: Lot) => void };
 
 /** The salt of a pot: what came, what went, what is left, and when that is too much. */
-export function SaltAccount({ lot, garden, shown }: Props) {
+export function SaltAccount({ lot, garden, shown, saved }: Props) {
   const salt = useQuery(saltQuery(garden.id, lot.id));
   const [working, setWorking] = useState<string>();
   if (salt.isPending) return <Loading what={say("bench_page.the_salt_account")} />;
@@ -50,7 +50,7 @@ export function SaltAccount({ lot, garden, shown }: Props) {
             {a.dryMsCm > a.msCm * 1.05 && say("bench_page.as_dry_as_it_is_now", { dryMsCm: figures(a.dryMsCm) })}
           </p>
           <Ahead a={a} lot={lot} garden={garden} shown={shown} />
-          <FlushBy lot={lot} garden={garden} />
+          <FlushBy lot={lot} garden={garden} saved={saved} />
         </div>
         <div className="min-w-0">
           <Ledger a={a} />
@@ -70,7 +70,7 @@ function standing({ msCm, low, high, band }: Account): string {
 }
 
 /** When it is too much if all goes on, and what to do then. */
-function Ahead({ a, lot, garden, shown }: Props & { a: Account }) {
+function Ahead({ a, lot, garden, shown }: Omit<Props, "saved"> & { a: Account }) {
   const drains = !lot.undrained;
   if (a.readingAsks) {
     return (
@@ -113,13 +113,15 @@ function Ahead({ a, lot, garden, shown }: Props & { a: Account }) {
 }
 
 /** Whether plain water in plenty comes by the weeks of its kind, or once the account passes the band. */
-function FlushBy({ lot, garden }: { lot: Lot; garden: Garden }) {
+function FlushBy({ lot, garden, saved }: Pick<Props, "lot" | "garden" | "saved">) {
   const told = useTold(garden.id);
   const save = useAct(
     garden.id,
     (body: LotInput) => edit(api.PUT("/api/gardens/{garden}/lots", { params: { path: { garden: garden.id } }, body })),
-    ({ now, act }: Edited<Lot>) =>
-      told(say("bench_page.flushed_by_the_weeks_of_its", { name: now.name, which: now.flushBy ? "yes" : "no" }), act),
+    ({ now, act }: Edited<Lot>) => {
+      saved(now);
+      told(say("bench_page.flushed_by_the_weeks_of_its", { name: now.name, which: now.flushBy ? "yes" : "no" }), act);
+    },
   );
   const choose = (flushBy: string) => save.mutate({ ...inputOf(lot), flushBy });
   const next = lot.state.nextFlushOn;

@@ -8,7 +8,7 @@ import { TendedFields } from "../../parts/TendedFields";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Form, named, On, useDeed } from "./deedForm";
-import { PotFields } from "./PotFields";
+import { PotFields } from "../../parts/PotFields";
 import { Wrong } from "./Wrong";
 
 /** What may be done to one lot or many, beside the day's round. */

@@ -1,4 +1,5 @@
 import type { Feed, Garden, Guide, Lot, LotInput, PotInput } from "../../api";
+import { TAPERS } from "../../parts/tapers";
 import { usualWater } from "../../parts/usual";
 import { kindOf, told as plantTold } from "../../text/plants";
 import { say } from "../../text";
@@ -30,9 +31,6 @@ export function blank(id: string, garden: Garden, feeds: Feed[]): LotInput {
     version: 0,
   };
 }
-
-/** Pots that are narrower at their base. */
-export const TAPERS: PotInput["shape"][] = ["round", "square", "plug"];
 
 /** Measures of a pot that are left blank and taken as such pots usually have them. */
 export function blankSizes(pot: PotInput): ("base" | "height")[] {

@@ -99,6 +99,10 @@ export function useLotWork({ saved, lot, garden, catalogue, feeds, shown, restin
     /** What another page has saved meanwhile. */
     theirs: lot && draft.changed && input.version !== lot.version ? inputOf(lot) : undefined,
     kind: kindOf(guide, input.species),
+    /** What is begun goes on from what another part of this page has saved. */
+    savedBeside: (now: Lot) => {
+      if (draft.changed) draft.change({ version: now.version, flushBy: now.flushBy });
+    },
     /** A lot that is given no name goes by what grows in it. */
     keep: (as: LotInput = input) =>
       save.mutate({ ...as, name: as.name.trim() || (kindOf(guide, as.species)?.name ?? "") }),

@@ -148,7 +148,7 @@ function Rest({ input, faults, change }: Props) {
 function Comes({ input }: { input: FeedInput }) {
   const any = input.formula?.trim() || (input.n?.text && input.p2o5?.text && input.k2o?.text);
   const live = useLive<FeedInput, AnalysisAnswer>(any ? { ...input, label: "" } : undefined, (body, signal) =>
-    call(api.POST("/api/live/analysis", { body, signal })),
+    call(api.POST("/api/feed/analysis", { body, signal })),
   );
   if (!any) return null;
   if (live.problem) {

@@ -61,7 +61,7 @@ export function BlendBench() {
   const stock = useQuery(stockQuery(id)).data;
   const salts = useQuery({
     queryKey: ["blend-salts"],
-    queryFn: () => call(api.GET("/api/live/blend/salts")),
+    queryFn: () => call(api.GET("/api/blend/salts")),
     staleTime: Infinity,
   }).data;
   const draft = useDraft<Bench>(`blend:${id}`, BLANK);
@@ -105,9 +105,7 @@ export function BlendBench() {
             : {}),
         }
       : undefined;
-  const live = useLive<BlendAsk, BlendAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/blend", { body, signal })),
-  );
+  const live = useLive<BlendAsk, BlendAnswer>(ask, (body, signal) => call(api.POST("/api/blend", { body, signal })));
   if (!garden || !feeds || !catalogue || !salts || !water) return <Loading what={say("feeds_page.the_blend")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = ask ? (live.problem?.faults ?? []) : [];

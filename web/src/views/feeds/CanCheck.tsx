@@ -44,7 +44,7 @@ export function CanCheck({
         }
       : undefined;
   const live = useLive<CanAsk, CanAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/can-check", { body, signal })),
+    call(api.POST("/api/feed/can-check", { body, signal })),
   );
   const a = live.answer;
   const scale = catalogue.scales.find((s) => s.id === meter?.scale);

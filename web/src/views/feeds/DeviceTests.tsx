@@ -30,7 +30,7 @@ function Flow() {
   const [least, setLeast] = useState(NUMBER);
   const ask = seconds.text.trim() && least.text.trim() ? { bucket, seconds, least } : undefined;
   const live = useLive<NonNullable<typeof ask>, FlowAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/tank/flow", { body, signal })),
+    call(api.POST("/api/tank/flow", { body, signal })),
   );
   const faults = ask ? (live.problem?.faults ?? []) : [];
   return (
@@ -86,7 +86,7 @@ function Run({ tank, forecast }: { tank: Tank; forecast: number }) {
       ? { setting: tank.setting, ratio, feedMade: made, stockDrawn: drawn, ecOver: ec, forecast }
       : undefined;
   const live = useLive<NonNullable<typeof ask>, RunAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/tank/run", { body, signal })),
+    call(api.POST("/api/tank/run", { body, signal })),
   );
   const faults = ask ? (live.problem?.faults ?? []) : [];
   const a = live.answer;

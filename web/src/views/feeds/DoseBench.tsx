@@ -55,7 +55,7 @@ export function DoseBench() {
           working: working !== undefined,
         }
       : undefined;
-  const live = useLive<DoseAsk, Answer>(ask, (body, signal) => call(api.POST("/api/live/dose", { body, signal })));
+  const live = useLive<DoseAsk, Answer>(ask, (body, signal) => call(api.POST("/api/feed/dose", { body, signal })));
   if (!garden || !catalogue || feeds.isPending) return <Loading what={say("feeds_page.the_dose_bench")} />;
   if (!feed || !water) {
     return (

@@ -16,16 +16,15 @@ import {
 import { catalogueQuery, feedsQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { Shown } from "../../text/numbers";
+import { SaveBar } from "../../parts/SaveBar";
 import { ToDoses } from "../../parts/Carried";
-import { Button } from "../../ui/Button";
-import { Conflict } from "../../ui/Conflict";
 import { NumberField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { Retire } from "../shelf/Retire";
+import { Retire } from "../../parts/Retire";
 import { AnalysisFields } from "./AnalysisFields";
 import { blankFeed, feedInput } from "./feedInput";
 import { say } from "../../text";
@@ -64,7 +63,7 @@ function Form({
     ? { sentence: input.label, form: input.form, answers: input.answers, own: input.own }
     : undefined;
   const live = useLive<LabelAsk, LabelAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/label", { body, signal })),
+    call(api.POST("/api/feed/label", { body, signal })),
   );
   const save = useAct(
     garden.id,
@@ -182,43 +181,23 @@ function Form({
             />
           )}
         </div>
-        {theirs && (
-          <Conflict
-            mine={input}
-            theirs={theirs}
-            named={() => undefined}
-            keep={() => {
-              draft.change({ version: theirs.version });
-              save.mutate({ ...input, version: theirs.version });
-            }}
-            take={draft.drop}
-          />
-        )}
-        {save.isError && !theirs && save.error.retry && <Trouble problem={save.error} />}
-        <div className="sticky bottom-14 mt-4 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
-          <Button
-            look="ink"
-            type="submit"
-            disabled={save.isPending || theirs !== undefined || (!draft.changed && feed !== undefined)}
-          >
-            {save.isPending
-              ? say("common.saving")
-              : save.error?.retry
-                ? say("common.retry")
-                : feed
-                  ? say("common.save_changes")
-                  : say("feeds_page.put_it_on_the_shelf")}
-          </Button>
-          {draft.changed && (
-            <Button look="quiet" onClick={draft.drop}>
-              {say("common.put_back")}
-            </Button>
-          )}
-          {!draft.changed && feed && <span className="note">{say("common.saved")}</span>}
+        <SaveBar
+          save={save}
+          input={input}
+          theirs={theirs}
+          changed={draft.changed}
+          kept={feed !== undefined}
+          add={say("feeds_page.put_it_on_the_shelf")}
+          keepOver={(mine) => {
+            draft.change({ version: mine.version });
+            save.mutate(mine);
+          }}
+          putBack={draft.drop}
+        >
           {feed && !draft.changed && <ToDoses garden={garden.id} from={{ feed: feed.id }} />}
           {feed && !feed.retired && <Retire kind="feed" thing={feed} garden={garden} />}
           {feed?.retired && <span className="note">{say("feeds_page.put_away_undo_that_under_garden")}</span>}
-        </div>
+        </SaveBar>
       </div>
     </form>
   );

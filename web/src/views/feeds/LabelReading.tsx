@@ -122,7 +122,7 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
 function Ignored() {
   const list = useQuery({
     queryKey: ["ignored-words"],
-    queryFn: () => call(api.GET("/api/live/ignored-words")),
+    queryFn: () => call(api.GET("/api/feed/ignored-words")),
     staleTime: Infinity,
   });
   return (

@@ -25,7 +25,7 @@ export function Remedies() {
   const catalogue = useQuery(catalogueQuery).data;
   const all = useQuery({
     queryKey: ["remedies"],
-    queryFn: () => call(api.GET("/api/live/remedy")),
+    queryFn: () => call(api.GET("/api/remedy")),
     staleTime: Infinity,
   }).data;
   const draft = useDraft<RemedyDraft>(remedyDraft(id), REMEDY_BLANK);
@@ -51,9 +51,7 @@ export function Remedies() {
           sun: d.sun,
         }
       : undefined;
-  const live = useLive<RemedyAsk, RemedyAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/remedy", { body, signal })),
-  );
+  const live = useLive<RemedyAsk, RemedyAnswer>(ask, (body, signal) => call(api.POST("/api/remedy", { body, signal })));
   if (!garden || !catalogue || !all || !water) return <Loading what={say("feeds_page.the_single_nutrients")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const remedy = all.remedies.find((r) => r.key === d.remedy);

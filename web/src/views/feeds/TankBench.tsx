@@ -62,7 +62,7 @@ export function TankBench() {
           water,
         }
       : undefined;
-  const live = useLive<TankAsk, TankAnswer>(ask, (body, signal) => call(api.POST("/api/live/tank", { body, signal })));
+  const live = useLive<TankAsk, TankAnswer>(ask, (body, signal) => call(api.POST("/api/tank", { body, signal })));
   const told = useTold(id);
   const key = useRef(newId());
   const make = useAct(

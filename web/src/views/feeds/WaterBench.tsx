@@ -24,7 +24,7 @@ import { fieldsOf } from "../../ui/fieldsOf";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { usualWater } from "../../parts/usual";
-import { waterInput } from "../shelf/waterInput";
+import { waterInput } from "../../parts/waterInput";
 import { Cautions } from "../../parts/Cautions";
 
 /** Is this water fit, what does a blend come to, and what brings it to the pH wanted? */
@@ -34,7 +34,7 @@ export function WaterBench() {
   const catalogue = useQuery(catalogueQuery).data;
   const products = useQuery({
     queryKey: ["ph-products"],
-    queryFn: () => call(api.GET("/api/live/water/ph-products")),
+    queryFn: () => call(api.GET("/api/water/ph-products")),
     staleTime: Infinity,
   }).data;
   const draft = useDraft<WaterDraft>(waterDraft(id), WATER_BLANK);
@@ -61,9 +61,7 @@ export function WaterBench() {
           ...(kind ? { kind } : {}),
         }
       : undefined;
-  const live = useLive<WaterAsk, WaterAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/water", { body, signal })),
-  );
+  const live = useLive<WaterAsk, WaterAnswer>(ask, (body, signal) => call(api.POST("/api/water", { body, signal })));
   if (!garden || !catalogue || !products || !water) return <Loading what={say("feeds_page.the_waters")} />;
   const shown = new Shown(catalogue.units, garden.unitHabit);
   const faults = live.problem?.faults ?? [];
@@ -286,7 +284,7 @@ function Drops({ garden, start, target }: { garden: Garden; start: number; targe
   const read = d.points.filter((p) => p.added.text.trim() && p.ph.text.trim());
   const ask: DropsAsk | undefined = read.length >= 2 ? { startPh: begun, points: read, targetPh: target } : undefined;
   const live = useLive<DropsAsk, DropsAnswer>(ask, (body, signal) =>
-    call(api.POST("/api/live/water/drops", { body, signal })),
+    call(api.POST("/api/water/drops", { body, signal })),
   );
   const faults = ask ? (live.problem?.faults ?? []) : [];
   const set = (i: number, part: Partial<Count["points"][number]>) =>

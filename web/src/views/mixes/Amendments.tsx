@@ -1,4 +1,4 @@
-import type { Catalogue, Fault, MixLive, RecipeInput } from "../../api";
+import type { Catalogue, Fault, MixAnswer, RecipeInput } from "../../api";
 import { words, say } from "../../text";
 import { figures, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -18,7 +18,7 @@ export function Amendments({
   input: RecipeInput;
   change: (part: Partial<RecipeInput>) => void;
   catalogue: Catalogue;
-  answer: MixLive;
+  answer: MixAnswer;
   faults: Fault[];
   shown: Shown;
 }) {

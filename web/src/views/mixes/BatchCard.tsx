@@ -8,7 +8,7 @@ import { longDay, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
-import { ThingForm } from "../shelf/things";
+import { ThingForm } from "../../parts/things";
 
 const MOST_LABELS = 60;
 

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useSearch } from "@tanstack/react-router";
-import { api, call, type Catalogue, type Garden, type MixLive, type MixLiveAsk, type Mixes } from "../../api";
+import { api, call, type Catalogue, type Garden, type MixAnswer, type MixBenchAsk, type Mixes } from "../../api";
 import { catalogueQuery, gardenQuery, mixesQuery, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { PotRow } from "../../parts/PotRow";
@@ -25,14 +25,14 @@ export function Compare() {
 
 function useMixOf(mixes: Mixes, key: string, pots: LookedPot[]) {
   const mix = askOfKey(mixes, key);
-  const ask: MixLiveAsk | undefined = mix && {
+  const ask: MixBenchAsk | undefined = mix && {
     mix,
     pots: pots.map((p) => p.pot),
     lime: "DOLOMITE",
     fineness: "POWDER",
     working: false,
   };
-  return useLive<MixLiveAsk, MixLive>(ask, (body, signal) => call(api.POST("/api/live/mix", { body, signal })));
+  return useLive<MixBenchAsk, MixAnswer>(ask, (body, signal) => call(api.POST("/api/mix", { body, signal })));
 }
 
 function Both({ garden, catalogue, mixes }: { garden: Garden; catalogue: Catalogue; mixes: Mixes }) {
@@ -116,7 +116,7 @@ function Both({ garden, catalogue, mixes }: { garden: Garden; catalogue: Catalog
   );
 }
 
-function PartsOf({ mixes, which, answer }: { mixes: Mixes; which: string; answer: MixLive }) {
+function PartsOf({ mixes, which, answer }: { mixes: Mixes; which: string; answer: MixAnswer }) {
   const parts =
     mixes.recipes.find((r) => keyOf(r) === which)?.parts ?? mixes.made.find((m) => m.id === which)?.parts ?? [];
   const said = parts.map((p, i) => {

@@ -14,7 +14,7 @@ import { componentName, keyOf } from "../../text/mixes";
 import { plain } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
-import { ThingForm } from "../shelf/things";
+import { ThingForm } from "../../parts/things";
 import { SoakTest } from "./SoakTest";
 
 type Field = { name: NumberName; field: string; label: Key; unit: string; units?: string[] };

@@ -11,7 +11,7 @@ import {
   type Quality,
   type Wish,
   type WishesAsk,
-  type WishesLive,
+  type WishesAnswer,
   type WishOffer as Offer,
 } from "../../api";
 import { catalogueQuery, gardenQuery, mixesQuery, stockQuery, useGardenId, guideQuery } from "../../api/queries";
@@ -71,8 +71,8 @@ function Search({
   const wished = draft.value;
   const ask = asked(wished, mixes);
   const wishes = ask && (ask.ranges.length > 0 || ask.school !== undefined || ask.holding.length > 0);
-  const live = useLive<WishesAsk, WishesLive>(wishes ? ask : undefined, (body, signal) =>
-    call(api.POST("/api/live/wishes", { body, signal })),
+  const live = useLive<WishesAsk, WishesAnswer>(wishes ? ask : undefined, (body, signal) =>
+    call(api.POST("/api/wishes", { body, signal })),
   );
   const navigate = useNavigate({ from: "/g/$garden/mixes/wishes" });
   const currency = currencyOf(mixes);
@@ -182,7 +182,7 @@ function titleOf(o: Offer): string {
 }
 
 /** What was not tried, and why. */
-function Left({ answer, mixes }: { answer: WishesLive; mixes: Mixes }) {
+function Left({ answer, mixes }: { answer: WishesAnswer; mixes: Mixes }) {
   const names = (keys: string[]) =>
     mixes.components
       .filter((c) => keys.includes(keyOf(c)))
@@ -209,7 +209,7 @@ function InTheWay({
   shown,
   currency,
 }: {
-  answer: WishesLive;
+  answer: WishesAnswer;
   wished: Wished;
   change: (part: Partial<Wished>) => void;
   mixes: Mixes;

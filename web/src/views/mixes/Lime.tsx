@@ -1,4 +1,4 @@
-import type { Fault, MixLive, RecipeInput, Typed } from "../../api";
+import type { Fault, MixAnswer, RecipeInput, Typed } from "../../api";
 import { Worked } from "../../parts/Worked";
 import { words, say, rich } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
@@ -24,7 +24,7 @@ type Props = {
   setJar: (jar: Jar) => void;
   /** What the plant it is for likes. */
   likes: string | undefined;
-  answer: MixLive;
+  answer: MixAnswer;
   faults: Fault[];
   shown: Shown;
   open: (step: string) => void;

@@ -9,14 +9,14 @@ import {
   type Batch,
   type BatchAsk,
   type BatchInput,
-  type BatchLive,
+  type BatchAnswer,
   type Catalogue,
   type Edited,
   type FillAsk,
   type Garden,
   type Lot,
-  type MixLive,
-  type MixLiveAsk,
+  type MixAnswer,
+  type MixBenchAsk,
   type Mixes,
   type Recipe,
   type Typed,
@@ -35,7 +35,7 @@ import { Panel } from "../../ui/Panel";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { PotFields } from "../bench/PotFields";
+import { PotFields } from "../../parts/PotFields";
 import { potsFor } from "./mixInput";
 import { Cautions } from "../../parts/Cautions";
 
@@ -89,7 +89,7 @@ function Making({
     garden.vessels.find((v) => v.use === use && !v.retired);
   const mix = askOfKey(mixes, key);
   const pot = plan.fills[0]?.pot;
-  const lime = useLive<MixLiveAsk, MixLive>(
+  const lime = useLive<MixBenchAsk, MixAnswer>(
     mix && {
       mix,
       pots: pot ? [pot] : [],
@@ -99,7 +99,7 @@ function Making({
       neutralising: recipe.neutralising === undefined ? undefined : { text: String(recipe.neutralising), unit: "%" },
       working: false,
     },
-    (body, signal) => call(api.POST("/api/live/mix", { body, signal })),
+    (body, signal) => call(api.POST("/api/mix", { body, signal })),
   );
   const stirred = lime.answer?.liming && lime.answer.liming.kind !== "nothing" ? lime.answer.liming : undefined;
   const stirredIn =
@@ -121,7 +121,7 @@ function Making({
     amendments: recipe.amendments,
     working: false,
   };
-  const live = useLive<BatchAsk, BatchLive>(ask, (body, signal) => call(api.POST("/api/live/batch", { body, signal })));
+  const live = useLive<BatchAsk, BatchAnswer>(ask, (body, signal) => call(api.POST("/api/batch", { body, signal })));
   const save = useAct(
     garden.id,
     (body: BatchInput) =>

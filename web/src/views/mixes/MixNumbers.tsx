@@ -1,4 +1,4 @@
-import type { MixLive } from "../../api";
+import type { MixAnswer } from "../../api";
 import { Worked } from "../../parts/Worked";
 import type { Shown } from "../../text/numbers";
 import { say } from "../../text";
@@ -12,7 +12,7 @@ export function MixNumbers({
   open,
   currency,
 }: {
-  answer: MixLive;
+  answer: MixAnswer;
   shown: Shown;
   open: (step: string) => void;
   currency: string;

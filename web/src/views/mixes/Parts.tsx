@@ -1,4 +1,4 @@
-import type { Fault, MixLive, Mixes, RecipeInput } from "../../api";
+import type { Fault, MixAnswer, Mixes, RecipeInput } from "../../api";
 import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures } from "../../text/numbers";
@@ -14,7 +14,7 @@ type Props = {
   change: (part: Partial<RecipeInput>) => void;
   faults: Fault[];
   mixes: Mixes;
-  answer: MixLive | undefined;
+  answer: MixAnswer | undefined;
 };
 
 /** What goes in, in the measure a person counts by; the trough above it is dragged. */

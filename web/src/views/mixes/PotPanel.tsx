@@ -3,7 +3,7 @@ import { LotField } from "../../parts/LotField";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
-import { PotFields } from "../bench/PotFields";
+import { PotFields } from "../../parts/PotFields";
 import { say } from "../../text";
 import type { LookedPot } from "./mixInput";
 

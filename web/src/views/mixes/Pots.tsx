@@ -1,6 +1,6 @@
 import { PlantField } from "../../parts/PlantField";
 import { useState } from "react";
-import type { Catalogue, Fault, Garden, MixLive } from "../../api";
+import type { Catalogue, Fault, Garden, MixAnswer } from "../../api";
 import { PotRow } from "../../parts/PotRow";
 import { words, say } from "../../text";
 import type { Shown } from "../../text/numbers";
@@ -13,7 +13,7 @@ const MOST = 6;
 type Props = {
   pots: LookedPot[];
   change: (pots: LookedPot[]) => void;
-  answer: MixLive;
+  answer: MixAnswer;
   catalogue: Catalogue;
   garden: Garden;
   shown: Shown;

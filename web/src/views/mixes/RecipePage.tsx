@@ -1,3 +1,4 @@
+import { SaveBar } from "../../parts/SaveBar";
 import { useKindAsk } from "../../parts/PlantField";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearch } from "@tanstack/react-router";
@@ -9,8 +10,8 @@ import {
   type Catalogue,
   type Edited,
   type Garden,
-  type MixLive,
-  type MixLiveAsk,
+  type MixAnswer,
+  type MixBenchAsk,
   type Mixes,
   type Recipe,
   type RecipeInput,
@@ -23,11 +24,10 @@ import { say } from "../../text";
 import { askOf, componentName, currencyOf, keyOf } from "../../text/mixes";
 import { Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { Conflict } from "../../ui/Conflict";
 import { Loading, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { Retire } from "../shelf/Retire";
+import { Retire } from "../../parts/Retire";
 import { Amendments } from "./Amendments";
 import { Lime } from "./Lime";
 import { NO_JAR } from "./jar";
@@ -86,7 +86,7 @@ function Table({
   const kind = useKindAsk(garden.id, looked.value.species);
   const guide = useQuery(guideQuery(garden.id)).data;
   const likes = guide && looked.value.species ? phLiked(guide, looked.value.species) : undefined;
-  const ask: MixLiveAsk | undefined = mix && {
+  const ask: MixBenchAsk | undefined = mix && {
     mix,
     pots: looked.value.pots.map((p) => p.pot),
     species: kind,
@@ -98,7 +98,7 @@ function Table({
     jar: looked.value.jar.after.text ? looked.value.jar : undefined,
     working: working !== undefined,
   };
-  const live = useLive<MixLiveAsk, MixLive>(ask, (body, signal) => call(api.POST("/api/live/mix", { body, signal })));
+  const live = useLive<MixBenchAsk, MixAnswer>(ask, (body, signal) => call(api.POST("/api/mix", { body, signal })));
   const save = useAct(
     garden.id,
     (body: RecipeInput) =>
@@ -131,36 +131,23 @@ function Table({
           {say("mixes_page.all_mixes")}
         </Link>
         <Parts input={input} change={draft.change} faults={faults} mixes={mixes} answer={answer} />
-        {theirs && (
-          <Conflict
-            mine={input}
-            theirs={theirs}
-            named={(k) => {
-              const c = mixes.components.find((x) => keyOf(x) === k);
-              return c && componentName(c);
-            }}
-            keep={() => {
-              draft.change({ version: theirs.version });
-              save.mutate({ ...input, version: theirs.version });
-            }}
-            take={draft.drop}
-          />
-        )}
-        {save.isError && !theirs && save.error.retry && <Trouble problem={save.error} />}
-        <div className="no-print sticky bottom-14 flex flex-wrap items-center gap-3 bg-ground py-2 sm:bottom-0">
-          <Button
-            look="ink"
-            type="submit"
-            disabled={save.isPending || theirs !== undefined || (!draft.changed && recipe !== undefined)}
-          >
-            {save.isPending
-              ? say("common.saving")
-              : save.error?.retry
-                ? say("common.retry")
-                : recipe
-                  ? say("common.save_changes")
-                  : say("mixes_page.keep_this_mix")}
-          </Button>
+        <SaveBar
+          save={save}
+          input={input}
+          theirs={theirs}
+          changed={draft.changed}
+          kept={recipe !== undefined}
+          add={say("mixes_page.keep_this_mix")}
+          keepOver={(mine) => {
+            draft.change({ version: mine.version });
+            save.mutate(mine);
+          }}
+          putBack={draft.drop}
+          named={(k) => {
+            const c = mixes.components.find((x) => keyOf(x) === k);
+            return c && componentName(c);
+          }}
+        >
           {recipe && !draft.changed && (
             <Link
               to="/g/$garden/mixes/$mix/batch"
@@ -170,11 +157,6 @@ function Table({
               {say("mixes_page.make_a_batch_2")}
             </Link>
           )}
-          {draft.changed && (
-            <Button look="quiet" onClick={draft.drop}>
-              {say("common.put_back")}
-            </Button>
-          )}
           {recipe && (
             <Button look="quiet" onClick={copy}>
               {say("mixes_page.copy")}
@@ -183,7 +165,7 @@ function Table({
           {recipe?.name && recipe.version > 0 && !recipe.retired && (
             <Retire kind="recipe" thing={recipe} garden={garden} />
           )}
-        </div>
+        </SaveBar>
       </form>
       <section
         aria-label={say("mixes_page.what_comes_of_it")}

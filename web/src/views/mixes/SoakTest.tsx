@@ -50,7 +50,7 @@ export function SoakTest({
           ...(weighed ? { wet: f.wet, dry: f.dry } : { added: f.added, moisture: f.moisture }),
         }
       : undefined,
-    (body, signal) => call(api.POST("/api/live/soak", { body, signal })),
+    (body, signal) => call(api.POST("/api/mix/soak", { body, signal })),
   );
   const faults = live.problem?.faults ?? [];
   const volumes = ["L", "mL", "US qt", "US gal", "US fl oz"];

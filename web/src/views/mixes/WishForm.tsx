@@ -35,7 +35,7 @@ export function WishForm(p: Props) {
     change({ species });
     const kind = askOfKind(guide, species);
     if (!kind) return;
-    const wants = await call(api.POST("/api/live/wishes/suiting", { body: kind }));
+    const wants = await call(api.POST("/api/wishes/suiting", { body: kind }));
     const limits: Wished["limits"] = { ...wished.limits };
     for (const w of wants) {
       const blank = noLimits(w.quality, shown);

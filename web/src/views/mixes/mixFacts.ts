@@ -1,4 +1,4 @@
-import type { MixLive } from "../../api";
+import type { MixAnswer } from "../../api";
 import { words, say } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import type { TermId } from "../../ui/Term";
@@ -13,7 +13,7 @@ const years = (y: number) =>
       : say("mixes_page.y_years", { y: figures(y, 2) });
 
 /** What a mix is, apart from any pot, line by line. */
-export function mixFacts(a: MixLive, shown: Shown, currency: string): Fact[] {
+export function mixFacts(a: MixAnswer, shown: Shown, currency: string): Fact[] {
   return [
     { label: say("mixes_page.pores"), term: "porosity", value: `${figures(a.porosity)} %` },
     {

@@ -5,15 +5,14 @@ import { api, edit, type Edited, type Garden, type Guide, type Kind, type KindIn
 import { gardenQuery, guideQuery, useAct, useGardenId } from "../../api/queries";
 import { words, say } from "../../text";
 import { kindOf, poisonOf } from "../../text/plants";
-import { Button } from "../../ui/Button";
-import { Conflict } from "../../ui/Conflict";
 import { ChoiceField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
-import { Retire } from "../shelf/Retire";
-import { TraitTable } from "./TraitTable";
+import { SaveBar } from "../../parts/SaveBar";
+import { Retire } from "../../parts/Retire";
+import { TraitTable } from "../../parts/TraitTable";
 
 function inputOf(kind: Kind): KindInput {
   return {
@@ -129,35 +128,18 @@ function Form({
         change={(traits) => draft.change({ traits })}
         faults={faults}
       />
-      {theirs && (
-        <Conflict
-          mine={input}
-          theirs={theirs}
-          named={() => undefined}
-          keep={() => save.mutate({ ...input, version: theirs.version })}
-          take={draft.drop}
-        />
-      )}
-      {save.isError && !theirs && (save.error.retry || save.error.faults.length === 0) && (
-        <Trouble problem={save.error} />
-      )}
-      <div className="sticky bottom-14 flex items-center gap-3 bg-ground py-2 sm:bottom-0">
-        <Button look="ink" type="submit" disabled={save.isPending || (!draft.changed && kind !== undefined)}>
-          {save.isPending
-            ? say("common.saving")
-            : save.error?.retry
-              ? say("common.retry")
-              : kind
-                ? say("common.save_changes")
-                : say("plants_page.add_this_plant")}
-        </Button>
-        {draft.changed && (
-          <Button look="quiet" onClick={draft.drop}>
-            {say("common.put_back")}
-          </Button>
-        )}
+      <SaveBar
+        save={save}
+        input={input}
+        theirs={theirs}
+        changed={draft.changed}
+        kept={kind !== undefined}
+        add={say("plants_page.add_this_plant")}
+        keepOver={(mine) => save.mutate(mine)}
+        putBack={draft.drop}
+      >
         {kind && kind.version > 0 && !kind.retired && <Retire kind="species" thing={kind} garden={garden} />}
-      </div>
+      </SaveBar>
     </form>
   );
 }

@@ -17,7 +17,7 @@ import { day, figures, plain, Shown } from "../../text/numbers";
 import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { Button } from "../../ui/Button";
-import { ThingForm } from "./things";
+import { ThingForm } from "../../parts/things";
 
 /** One pen: how far it is to be believed today, and the record of its calibrations. */
 export function MeterPage() {

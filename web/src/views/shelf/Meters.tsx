@@ -15,7 +15,7 @@ import { words, say } from "../../text";
 import { metersQuery } from "../../api/queries";
 import { day, plain } from "../../text/numbers";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
-import { List, ThingForm } from "./things";
+import { List, ThingForm } from "../../parts/things";
 
 export function Meters({ garden, catalogue, find }: { garden: Garden; catalogue: Catalogue; find: string }) {
   const logs = useQuery(metersQuery(garden.id)).data;

@@ -4,7 +4,7 @@ import { words, say, rich } from "../../text";
 import { dayOfYear, monthNames, plain, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
-import { List, ThingForm } from "./things";
+import { List, ThingForm } from "../../parts/things";
 
 const PRESETS = ["north_window", "south_window", "lamp_shelf", "glasshouse", "tunnel", "open_bench"] as const;
 type Preset = (typeof PRESETS)[number];

@@ -9,7 +9,7 @@ import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields"
 import { Panel } from "../../ui/Panel";
 import { Loading, Trouble } from "../../ui/States";
 import { say } from "../../text";
-import { ThingForm } from "./things";
+import { ThingForm } from "../../parts/things";
 
 /** A feed, mix or component of which there may be a stock. */
 type Kept = {

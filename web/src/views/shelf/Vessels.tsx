@@ -3,7 +3,7 @@ import { api, edit, type Garden, type Typed, type Vessel, type VesselInput } fro
 import { words, say } from "../../text";
 import type { Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
-import { List, ThingForm } from "./things";
+import { List, ThingForm } from "../../parts/things";
 
 const USES: Vessel["use"][] = ["can", "tub", "shovel", "handful", "drip"];
 

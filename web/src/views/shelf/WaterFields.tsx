@@ -2,7 +2,7 @@ import type { Fault, WaterInput } from "../../api";
 import { words, say } from "../../text";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
-import { DISSOLVED } from "./waterInput";
+import { DISSOLVED } from "../../parts/waterInput";
 
 const KINDS: NonNullable<WaterInput["kind"]>[] = ["tap", "rain", "filtered", "well", "softened"];
 

@@ -3,9 +3,9 @@ import { api, edit, type Garden, type Water, type WaterInput } from "../../api";
 import { ToWater } from "../../parts/Carried";
 import { plain } from "../../text/numbers";
 import { WaterFields } from "./WaterFields";
-import { waterInput } from "./waterInput";
+import { waterInput } from "../../parts/waterInput";
 import { say } from "../../text";
-import { List, ThingForm } from "./things";
+import { List, ThingForm } from "../../parts/things";
 
 export function Waters({ garden, find }: { garden: Garden; find: string }) {
   return (

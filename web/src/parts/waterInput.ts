@@ -1,4 +1,4 @@
-import type { Typed, Water, WaterInput } from "../../api";
+import type { Typed, Water, WaterInput } from "../api";
 
 /** What a report on a water may tell, by the key of its line. */
 export const DISSOLVED = ["CA", "MG", "NA", "CL", "S", "K", "NITRATE_N", "P", "FE", "B", "F"] as const;

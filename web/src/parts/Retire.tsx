@@ -1,9 +1,9 @@
-import { api, edit, type Garden } from "../../api";
-import { useAct } from "../../api/queries";
-import { Button } from "../../ui/Button";
-import { useNotices } from "../../ui/notices";
-import { say } from "../../text";
-import { useTold } from "../../ui/useUndo";
+import { api, edit, type Garden } from "../api";
+import { useAct } from "../api/queries";
+import { Button } from "../ui/Button";
+import { useNotices } from "../ui/notices";
+import { say } from "../text";
+import { useTold } from "../ui/useUndo";
 
 /** Puts a thing away: what refers to it keeps it, new work is not offered it, and Undo brings it back. */
 export function Retire({

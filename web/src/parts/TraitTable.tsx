@@ -1,6 +1,6 @@
-import type { Fault, Guide, Trait } from "../../api";
-import { say, words } from "../../text";
-import { TRAIT_GROUPS, told, traitText, type Teller } from "../../text/plants";
+import type { Fault, Guide, Trait } from "../api";
+import { say, words } from "../text";
+import { TRAIT_GROUPS, told, traitText, type Teller } from "../text/plants";
 
 type Props = {
   guide: Guide;

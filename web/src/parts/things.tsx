@@ -1,11 +1,11 @@
 import { type FormEvent, type ReactNode, useState } from "react";
-import { newId, type Edited, type Fault, type Garden, Problem } from "../../api";
-import { useAct } from "../../api/queries";
-import { Button } from "../../ui/Button";
-import { Conflict } from "../../ui/Conflict";
-import { Trouble } from "../../ui/States";
-import { useTold } from "../../ui/useUndo";
-import { say, words } from "../../text";
+import { newId, type Edited, type Fault, type Garden, Problem } from "../api";
+import { useAct } from "../api/queries";
+import { Button } from "../ui/Button";
+import { Conflict } from "../ui/Conflict";
+import { Trouble } from "../ui/States";
+import { useTold } from "../ui/useUndo";
+import { say, words } from "../text";
 import { Retire } from "./Retire";
 
 type Thing = { id: string; version: number; retired?: boolean; name: string };

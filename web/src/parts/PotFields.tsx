@@ -1,8 +1,8 @@
-import type { Catalogue, Fault, PotInput, Typed } from "../../api";
-import { words, say, type Key } from "../../text";
-import { TAPERS } from "./lotInput";
-import { ChoiceField, NumberField } from "../../ui/Fields";
-import { fieldsOf } from "../../ui/fieldsOf";
+import type { Catalogue, Fault, PotInput, Typed } from "../api";
+import { words, say, type Key } from "../text";
+import { TAPERS } from "./tapers";
+import { ChoiceField, NumberField } from "../ui/Fields";
+import { fieldsOf } from "../ui/fieldsOf";
 
 const LENGTHS = ["cm", "in", "mm"];
 const GAPS = ["%", "cm", "in", "mm"];
