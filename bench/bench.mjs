@@ -252,7 +252,7 @@ await measure(
   { before: 2 },
 );
 const label = (i) => ({ sentence: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`, form: "dry", answers: [] });
-await measure("live reading of a label", 1000, (i) => send("POST", "/api/live/label", label(i)));
+await measure("live reading of a label", 1000, (i) => send("POST", "/api/feed/label", label(i)));
 const six = ["peat_medium", "coir_pith", "perlite_coarse", "pumice", "pine_bark_aged", "compost"];
 const mix = (i) => ({
   mix: { key: "typed", parts: six.map((key, k) => part(key, String(1 + ((i + k) % 5)))) },
@@ -262,7 +262,7 @@ const mix = (i) => ({
   fineness: "POWDER",
   working: i % 2 === 0,
 });
-await measure("live mix of six parts in three pots", 1000, (i) => send("POST", "/api/live/mix", mix(i)));
+await measure("live mix of six parts in three pots", 1000, (i) => send("POST", "/api/mix", mix(i)));
 const many25 = mixes.components.slice(0, 25);
 const wish = (quality, low, high, unit) => ({ quality, low: typed(low, unit), high: typed(high, unit) });
 const wishes = (i) => ({
@@ -281,7 +281,7 @@ const wishes = (i) => ({
   mostComponents: typed("4", ""),
   mostParts: typed("16", ""),
 });
-await measure("a mix by wishes, of 25 components", 200, (i) => send("POST", "/api/live/wishes", wishes(i)));
+await measure("a mix by wishes, of 25 components", 200, (i) => send("POST", "/api/wishes", wishes(i)));
 
 const feed = {
   id: randomUUID(),
@@ -310,7 +310,7 @@ const dose = (i) => ({
   spoons: g.spoons,
   working: i % 2 === 0,
 });
-await measure("dose bench", 1000, (i) => send("POST", "/api/live/dose", dose(i)));
+await measure("dose bench", 1000, (i) => send("POST", "/api/feed/dose", dose(i)));
 const check = (i) => ({
   feed,
   perLitre: 0.5,
@@ -321,7 +321,7 @@ const check = (i) => ({
   reading: typed(String(0.5 + (i % 30) / 10), "mS/cm"),
   others: [],
 });
-await measure("can check", 1000, (i) => send("POST", "/api/live/can-check", check(i)));
+await measure("can check", 1000, (i) => send("POST", "/api/feed/can-check", check(i)));
 const waterForm = { id: water.id, name: "Tap", ec: typed("0.45", "mS/cm"), ph: typed("7.4", "pH"), version: 1 };
 const acid = (i) => ({
   water: { ...waterForm, alkalinity: typed(String(80 + (i % 200)), "mg/L CaCO₃") },
@@ -331,9 +331,9 @@ const acid = (i) => ({
   litres: typed("10", "L"),
   trade: false,
 });
-await measure("water to a pH", 1000, (i) => send("POST", "/api/live/water", acid(i)));
+await measure("water to a pH", 1000, (i) => send("POST", "/api/water", acid(i)));
 const goals = { N: 150, P: 30, K: 180, CA: 120, MG: 35, S: 60, FE: 2, MN: 0.5, ZN: 0.2, CU: 0.05, B: 0.4, MO: 0.04 };
-const salts = (await json("GET", "/api/live/blend/salts")).map((s) => s.key).slice(0, 15);
+const salts = (await json("GET", "/api/blend/salts")).map((s) => s.key).slice(0, 15);
 const blend = (i) => ({
   feeds: [],
   salts,
@@ -342,4 +342,4 @@ const blend = (i) => ({
   ),
   water,
 });
-await measure("a blend of 15 products to 12 targets", 300, (i) => send("POST", "/api/live/blend", blend(i)));
+await measure("a blend of 15 products to 12 targets", 300, (i) => send("POST", "/api/blend", blend(i)));

@@ -23,6 +23,9 @@ import evencistern.testkit.PostgresSession;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -32,6 +35,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.bind.annotation.RequestMapping;
 
 @AnalyzeClasses(packages = "evencistern.server", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -99,6 +103,57 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule controllersKeepToThemselves =
             classes().that().haveSimpleNameEndingWith("Controller").should().bePackagePrivate();
+
+    /** What comes and goes is the server's own; of the core only the choices of a list pass, whose names the contract holds. */
+    @ArchTest
+    static final ArchRule noRecordOfTheCoreGoesOverTheWire = methods()
+            .that()
+            .areMetaAnnotatedWith(RequestMapping.class)
+            .should(new ArchCondition<>("speak in wire records") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                    Set<JavaClass> seen = new HashSet<>();
+                    Deque<JavaClass> open =
+                            new ArrayDeque<>(method.getReturnType().getAllInvolvedRawTypes());
+                    method.getParameters().forEach(p -> open.addAll(p.getType().getAllInvolvedRawTypes()));
+                    while (!open.isEmpty()) {
+                        JavaClass type = open.pop();
+                        boolean ours = type.getPackageName().startsWith("evencistern.");
+                        if (!ours || !seen.add(type) || type.isEnum()) {
+                            continue;
+                        }
+                        boolean ok = type.getPackageName().startsWith("evencistern.server.");
+                        events.add(new SimpleConditionEvent(
+                                method, ok, method.getFullName() + " speaks of " + type.getFullName()));
+                        type.getFields().stream()
+                                .filter(f -> !f.getModifiers().contains(JavaModifier.STATIC))
+                                .forEach(f -> open.addAll(f.getType().getAllInvolvedRawTypes()));
+                    }
+                }
+            });
+
+    @ArchTest
+    static final ArchRule paperIsMadeInOneRoom = onlyIn("..exchange.pdf..", "com.lowagie..", "com.google.zxing..");
+
+    @ArchTest
+    static final ArchRule calendarsAreMadeInOneRoom = onlyIn("..exchange.ics..", "biweekly..");
+
+    @ArchTest
+    static final ArchRule messagesAreReadInOneRoom = noClasses()
+            .that()
+            .resideOutsideOfPackage("..server.words..")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("com.ibm.icu.text.MessageFormat");
+
+    private static ArchRule onlyIn(String room, String... libraries) {
+        return noClasses()
+                .that()
+                .resideOutsideOfPackage(room)
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(libraries);
+    }
 
     private static final Pattern WRITES = Pattern.compile(
             "(?:insert into|delete from|update) ([a-z]+(?:_[a-z]+)*)\\b(?! (?:locked|set \\w+ = excluded))"

@@ -73,7 +73,7 @@ class BatchTest {
     void potsAreAddedUpAndSharedOutInLoads() {
         double top = 9 + 4 * 0.88;
         double litres = Math.PI * 12 * 0.88 / 12 * (top * top + top * 9 + 81) / 1000;
-        JsonNode live = api.post("/api/live/batch", ask(fill("12"))).ok();
+        JsonNode live = api.post("/api/batch", ask(fill("12"))).ok();
         assertThat(live.path("mixLitres").asDouble()).isCloseTo(12 * litres * 1.1, within(1e-6));
         double put = 12 * litres * 1.1 / 0.8;
         assertThat(live.path("putLitres").asDouble()).isCloseTo(put, within(1e-6));
@@ -95,9 +95,9 @@ class BatchTest {
         Map<String, Object> ask = ask(fill("2.5"));
         ask.put("tub", 0);
         ask.put("waste", Bodies.typed("lots", "%"));
-        assertThat(api.post("/api/live/batch", ask).faults())
+        assertThat(api.post("/api/batch", ask).faults())
                 .containsExactlyInAnyOrder("too_small", "not_a_number", "not_a_number");
-        assertThat(api.post("/api/live/batch", ask()).faults()).containsExactly("missing");
+        assertThat(api.post("/api/batch", ask()).faults()).containsExactly("missing");
         assertThat(api.put(home + "/batches", batch()).faults()).containsExactly("missing");
     }
 

@@ -38,7 +38,7 @@ class BlendBenchTest {
     }
 
     private JsonNode blend(Map<String, Object> ask) {
-        return api.post("/api/live/blend", ask).ok();
+        return api.post("/api/blend", ask).ok();
     }
 
     private static double part(JsonNode blend, String salt) {
@@ -136,7 +136,7 @@ class BlendBenchTest {
         assertThat(b.path("nitrateAsked").asDouble()).isEqualTo(90);
         assertThat(b.path("nitratePercent").asDouble()).isGreaterThanOrEqualTo(90 - 1e-6);
         ask.put("school", "the_old_way");
-        assertThat(api.post("/api/live/blend", ask).faults()).containsExactly("choice_unknown");
+        assertThat(api.post("/api/blend", ask).faults()).containsExactly("choice_unknown");
     }
 
     @Test
@@ -190,7 +190,7 @@ class BlendBenchTest {
     @ParameterizedTest
     @CsvSource({"one_in, 100, 100", "one_and, 100, 101", "percent, 1, 100"})
     void theDilutionFactorIsAsItIsMeant(String setting, String ratio, double factor) {
-        JsonNode t = api.post("/api/live/tank", tank(setting, ratio)).ok();
+        JsonNode t = api.post("/api/tank", tank(setting, ratio)).ok();
         assertThat(t.path("dilutionFactor").asDouble()).isCloseTo(factor, within(1e-9));
         assertThat(t.path("n").asDouble()).isCloseTo(100, within(1e-6));
         assertThat(t.path("tanks").get(0).path("puts").get(0).path("amount").asDouble())
@@ -206,11 +206,11 @@ class BlendBenchTest {
                 "bucket", Bodies.typed("5", "US gal"),
                 "seconds", Bodies.typed("50", ""),
                 "least", Bodies.typed("18.9", "")));
-        JsonNode flow = api.post("/api/live/tank/flow", ask).ok();
+        JsonNode flow = api.post("/api/tank/flow", ask).ok();
         assertThat(flow.path("litresPerMinute").asDouble()).isCloseTo(5 * 3.78541 * 60 / 50, within(0.01));
         assertThat(flow.path("enough").asBoolean()).isTrue();
         ask.put("seconds", Bodies.typed("70", ""));
-        assertThat(api.post("/api/live/tank/flow", ask).ok().path("enough").asBoolean())
+        assertThat(api.post("/api/tank/flow", ask).ok().path("enough").asBoolean())
                 .isFalse();
     }
 
@@ -224,11 +224,11 @@ class BlendBenchTest {
                 "stockDrawn", Bodies.typed("2", "L"),
                 "ecOver", Bodies.typed("0.95", "mS/cm"),
                 "forecast", 1.0));
-        JsonNode run = api.post("/api/live/tank/run", ask).ok();
+        JsonNode run = api.post("/api/tank/run", ask).ok();
         assertThat(run.path("set").asDouble()).isEqualTo(100);
         assertThat(run.path("byVolume").asDouble()).isCloseTo(105, within(1e-9));
         assertThat(run.path("byConductivity").asDouble()).isCloseTo(100 / 0.95, within(0.01));
         ask.put("stockDrawn", Bodies.typed("300", "L"));
-        assertThat(api.post("/api/live/tank/run", ask).status()).isEqualTo(422);
+        assertThat(api.post("/api/tank/run", ask).status()).isEqualTo(422);
     }
 }

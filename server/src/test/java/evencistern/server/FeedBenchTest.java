@@ -48,7 +48,7 @@ class FeedBenchTest {
     }
 
     private JsonNode dose(String aim, Map<String, Object> more) {
-        return api.post("/api/live/dose", ask(aim, more)).ok();
+        return api.post("/api/feed/dose", ask(aim, more)).ok();
     }
 
     private static double of(JsonNode nutrients, String nutrient) {
@@ -108,7 +108,7 @@ class FeedBenchTest {
     @Test
     void moreThanTheLabelAllowsIsRefused() {
         Map<String, Object> strong = ask("nitrogen", Map.of("value", Bodies.typed("103", "mg/L")));
-        Api.Answer answer = api.post("/api/live/dose", strong);
+        Api.Answer answer = api.post("/api/feed/dose", strong);
         assertThat(answer.faults()).containsExactly("above_label_rate");
         assertThat(answer.body().path("detail").asString()).contains("the product's label comes first");
     }
@@ -142,7 +142,7 @@ class FeedBenchTest {
     @ParameterizedTest
     @CsvSource({"nitrogen, missing, nitrogen", "share, missing, share", "same_food, missing, days"})
     void anAimWithoutItsFigureIsAskedForIt(String aim, String code, String field) {
-        Api.Answer answer = api.post("/api/live/dose", ask(aim, Map.of()));
+        Api.Answer answer = api.post("/api/feed/dose", ask(aim, Map.of()));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.faults()).containsExactly(code);
         assertThat(answer.body().path("faults").get(0).path("field").asString()).isEqualTo(field);
@@ -151,9 +151,9 @@ class FeedBenchTest {
     @Test
     void whatHasNoDoseInWaterIsRefused() {
         Map<String, Object> carnivore = ask("label", Map.of("species", Bodies.kind("pitcher_plant")));
-        assertThat(api.post("/api/live/dose", carnivore).faults()).containsExactly("no_root_feed");
+        assertThat(api.post("/api/feed/dose", carnivore).faults()).containsExactly("no_root_feed");
         Map<String, Object> strewn = ask("label", Map.of("feed", labelled("3 g per litre of mix every 3 months")));
-        assertThat(api.post("/api/live/dose", strewn).faults()).containsExactly("not_watered_on");
+        assertThat(api.post("/api/feed/dose", strewn).faults()).containsExactly("not_watered_on");
     }
 
     /** 1 g of a feed with 10 % CaO has 71.5 mg of calcium. */
@@ -161,11 +161,11 @@ class FeedBenchTest {
     void anAnalysisIsToldAsElements() {
         Map<String, Object> input = Bodies.feed();
         input.put("contents", Map.of("CAO", Bodies.typed("10", "%")));
-        JsonNode answer = api.post("/api/live/analysis", input).ok();
+        JsonNode answer = api.post("/api/feed/analysis", input).ok();
         assertThat(of(answer.path("contents"), "ca")).isCloseTo(100 * CA_IN_CAO, within(0.1));
         assertThat(untold(answer)).contains("nitrogen_forms", "boron");
         input.put("contents", Map.of("NITRATE_N", Bodies.typed("6", "%"), "UREA_N", Bodies.typed("4", "%")));
-        assertThat(untold(api.post("/api/live/analysis", input).ok())).containsExactly("boron");
+        assertThat(untold(api.post("/api/feed/analysis", input).ok())).containsExactly("boron");
     }
 
     private static List<String> untold(JsonNode answer) {
@@ -185,7 +185,7 @@ class FeedBenchTest {
     }
 
     private String likeliest(double ec) {
-        JsonNode answer = api.post("/api/live/can-check", can(Double.toString(ec), "mS/cm"))
+        JsonNode answer = api.post("/api/feed/can-check", can(Double.toString(ec), "mS/cm"))
                 .ok();
         assertThat(answer.path("stories")
                         .valueStream()
@@ -198,7 +198,7 @@ class FeedBenchTest {
     @Test
     void theCanIsRightUnfedOrFedTwice() {
         double plain = water.path("ec").asDouble();
-        double expected = api.post("/api/live/can-check", can("1", "mS/cm"))
+        double expected = api.post("/api/feed/can-check", can("1", "mS/cm"))
                 .ok()
                 .path("expected")
                 .asDouble();
@@ -216,11 +216,11 @@ class FeedBenchTest {
         meter.put("scale", "ppm500");
         Map<String, Object> ask = can("700", "ppm");
         ask.put("meter", meter);
-        assertThat(api.post("/api/live/can-check", ask).ok().path("reading").asDouble())
+        assertThat(api.post("/api/feed/can-check", ask).ok().path("reading").asDouble())
                 .isCloseTo(1.4, within(1e-9));
         meter.remove("scale");
-        assertThat(api.post("/api/live/can-check", ask).faults()).containsExactly("tds_without_scale");
+        assertThat(api.post("/api/feed/can-check", ask).faults()).containsExactly("tds_without_scale");
         ask.remove("reading");
-        assertThat(api.post("/api/live/can-check", ask).faults()).containsExactly("missing");
+        assertThat(api.post("/api/feed/can-check", ask).faults()).containsExactly("missing");
     }
 }

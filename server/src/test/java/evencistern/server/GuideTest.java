@@ -50,7 +50,7 @@ class GuideTest {
 
     private JsonNode ask(String what, Map<String, Object> with) {
         if (what.equals("label")) {
-            return api.post("/api/live/label", with).ok();
+            return api.post("/api/feed/label", with).ok();
         }
         if (what.equals("verdict")) {
             return judged(String.valueOf(with.get("meter")), with.get("ec"));

@@ -95,7 +95,7 @@ class MixTest {
     }
 
     private Api.Answer live(Map<String, Object> ask) {
-        return api.post("/api/live/mix", ask);
+        return api.post("/api/mix", ask);
     }
 
     @Test
@@ -263,7 +263,7 @@ class MixTest {
                 Bodies.typed("1.42", "kg"),
                 "dry",
                 Bodies.typed("200", "g")));
-        JsonNode soak = api.post("/api/live/soak", ask).ok();
+        JsonNode soak = api.post("/api/mix/soak", ask).ok();
         // 0.4 L of 2 L; 1220 g of 2 L
         assertThat(soak.path("air").asDouble()).isCloseTo(20, within(1e-9));
         assertThat(soak.path("capacity").asDouble()).isCloseTo(61, within(1e-9));
@@ -271,7 +271,7 @@ class MixTest {
         assertThat(soak.path("alphaLow").asDouble())
                 .isLessThan(soak.path("alphaHigh").asDouble());
         ask.remove("dry");
-        assertThat(api.post("/api/live/soak", ask).faults()).containsExactly("missing");
+        assertThat(api.post("/api/mix/soak", ask).faults()).containsExactly("missing");
     }
 
     @Test

@@ -149,7 +149,7 @@ class PathTest {
     }
 
     @Test
-    void theLiveAnswerCarriesItsWorkingAndItsCautions() {
+    void theAnswerCarriesItsWorkingAndItsCautions() {
         JsonNode feed = addFeed();
         Map<String, Object> draft = Bodies.lot(garden, feed.path("id").asString());
         JsonNode care = Bodies.attempt(api, garden, draft).ok();

@@ -101,13 +101,13 @@ class TankTest {
                 List.of(
                         Map.of("feed", one, "perLitre", Bodies.typed("1", "g/L")),
                         Map.of("feed", other, "perLitre", Bodies.typed("0.5", "g/L"))));
-        Api.Answer answer = api.post("/api/live/tank", ask);
+        Api.Answer answer = api.post("/api/tank", ask);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().path("faults").get(0).path("detail").asString())
                 .contains("Calcium and Bitter")
                 .contains("two tanks");
         ask.put("oneTank", false);
-        assertThat(api.post("/api/live/tank", ask).ok().path("tanks").size()).isEqualTo(2);
+        assertThat(api.post("/api/tank", ask).ok().path("tanks").size()).isEqualTo(2);
     }
 
     @Test
@@ -115,7 +115,7 @@ class TankTest {
         JsonNode salts = api.put(home + "/feeds", Bodies.feed()).ok();
         Map<String, Object> ask = tank(salts, "100");
         ask.put("products", List.of(Map.of("feed", salts, "perLitre", Bodies.typed("4", "g/L"))));
-        Api.Answer answer = api.post("/api/live/tank", ask);
+        Api.Answer answer = api.post("/api/tank", ask);
         assertThat(answer.faults()).contains("above_label_rate");
         assertThat(answer.body().path("faults").get(0).path("detail").asString())
                 .contains("4 g/L")

@@ -44,7 +44,7 @@ class WaterBenchTest {
     }
 
     private JsonNode answer(Map<String, Object> ask) {
-        return api.post("/api/live/water", ask).ok();
+        return api.post("/api/water", ask).ok();
     }
 
     private static String standing(JsonNode answer) {
@@ -124,7 +124,7 @@ class WaterBenchTest {
                         List.of(
                                 Map.of("added", Bodies.typed("41", ""), "ph", Bodies.typed("6.5", "pH")),
                                 Map.of("added", Bodies.typed("69", ""), "ph", Bodies.typed("6.0", "pH")))));
-        JsonNode drops = api.post("/api/live/water/drops", ask).ok();
+        JsonNode drops = api.post("/api/water/drops", ask).ok();
         assertThat(drops.path("more").asDouble()).isCloseTo(19, within(1.5));
         assertThat(drops.path("inAll").asDouble())
                 .isCloseTo(69 + drops.path("more").asDouble(), within(1e-9));
@@ -132,7 +132,7 @@ class WaterBenchTest {
         assertThat(drops.path("high").asDouble())
                 .isGreaterThan(drops.path("more").asDouble());
         ask.put("points", List.of(Map.of("added", Bodies.typed("41", ""), "ph", Bodies.typed("6.5", "pH"))));
-        assertThat(api.post("/api/live/water/drops", ask).faults()).containsExactly("missing");
+        assertThat(api.post("/api/water/drops", ask).faults()).containsExactly("missing");
     }
 
     // --- one nutrient for one plant ---
@@ -158,7 +158,7 @@ class WaterBenchTest {
     }
 
     private JsonNode treatment(Map<String, Object> ask) {
-        return api.post("/api/live/remedy", ask).ok();
+        return api.post("/api/remedy", ask).ok();
     }
 
     /** 1.2–2.4 g/L of crystals, 118–236 mg/L of magnesium: extension practice, from memory; 9.86 % Mg by its formula. */
@@ -200,14 +200,13 @@ class WaterBenchTest {
 
     @Test
     void whatIsBrewedIsListedWithoutAFigure() {
-        JsonNode all = api.get("/api/live/remedy").ok();
+        JsonNode all = api.get("/api/remedy").ok();
         assertThat(all.path("remedies").size()).isGreaterThan(8);
         for (JsonNode brew : all.path("brews")) {
             assertThat(brew.path("fold").asDouble()).isGreaterThanOrEqualTo(5);
             assertThat(brew.has("n")).isFalse();
         }
-        assertThat(api.post("/api/live/remedy", remedy("moon_dust", "streptocarpus"))
-                        .faults())
+        assertThat(api.post("/api/remedy", remedy("moon_dust", "streptocarpus")).faults())
                 .containsExactly("choice_unknown");
     }
 }

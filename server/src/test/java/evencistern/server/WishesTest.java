@@ -59,12 +59,12 @@ class WishesTest {
 
     @Test
     void recipesMeetTheWishesOfAPlantInThePot() {
-        JsonNode wants = api.post("/api/live/wishes/suiting", Bodies.kind("streptocarpus"))
-                .ok();
+        JsonNode wants =
+                api.post("/api/wishes/suiting", Bodies.kind("streptocarpus")).ok();
         assertThat(wants).hasSize(3);
         double air = wants.get(0).path("low").asDouble();
         JsonNode answer = api.post(
-                        "/api/live/wishes",
+                        "/api/wishes",
                         ask(
                                 List.of("peat_medium", "perlite_coarse", "coir_pith"),
                                 range("AIR", String.valueOf(air), "", "%"),
@@ -89,7 +89,7 @@ class WishesTest {
     @Test
     void wishesThatConflictNameTheirLimitAndTheNearest() {
         JsonNode answer = api.post(
-                        "/api/live/wishes",
+                        "/api/wishes",
                         ask(
                                 List.of("peat_medium", "coarse_sand"),
                                 range("AIR", "50", "", "%"),
@@ -106,7 +106,7 @@ class WishesTest {
     @Test
     void faultsAreToldAllAtOnce() {
         assertThat(api.post(
-                                "/api/live/wishes",
+                                "/api/wishes",
                                 ask(
                                         List.of("peat_medium"),
                                         range("AIR", "40", "20", "%"),
@@ -114,6 +114,6 @@ class WishesTest {
                                         range("PH", "", "12", "pH")))
                         .faults())
                 .containsExactlyInAnyOrder("limits_reversed", "not_a_number", "too_large");
-        assertThat(api.post("/api/live/wishes", ask(List.of())).faults()).containsExactly("missing");
+        assertThat(api.post("/api/wishes", ask(List.of())).faults()).containsExactly("missing");
     }
 }

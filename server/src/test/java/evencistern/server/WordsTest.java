@@ -53,11 +53,11 @@ class WordsTest {
     @Test
     void aFaultIsWordedInTheLanguageItIsAskedIn() {
         Map<String, Object> empty = Map.of("sentence", "feed sparingly", "form", "liquid", "answers", List.of());
-        assertThat(api.in("en-US").post("/api/live/label", empty).body().toString())
+        assertThat(api.in("en-US").post("/api/feed/label", empty).body().toString())
                 .contains("5 ml per liter");
-        assertThat(api.in("en-GB").post("/api/live/label", empty).body().toString())
+        assertThat(api.in("en-GB").post("/api/feed/label", empty).body().toString())
                 .contains("5 ml per litre");
-        assertThat(api.in("cy").post("/api/live/label", empty).body().toString())
+        assertThat(api.in("cy").post("/api/feed/label", empty).body().toString())
                 .contains("5 ml per litre");
     }
 

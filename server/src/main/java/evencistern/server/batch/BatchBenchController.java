@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Answers to a batch as it is being typed: how much of what, in how many loads. */
 @RestController
-@RequestMapping("/api/live")
+@RequestMapping("/api/batch")
 class BatchBenchController {
     /**
      * A batch as it is being planned.
@@ -76,7 +76,7 @@ class BatchBenchController {
     record EachLoad(String key, double grams) {}
 
     /** The batch: litres of mix and of parts, loads, water to moisten with, lime for each load. */
-    record BatchLive(
+    record BatchAnswer(
             double mixLitres,
             double putLitres,
             int loads,
@@ -87,8 +87,8 @@ class BatchBenchController {
             List<String> cautions,
             @Nullable List<StepWire> working) {}
 
-    @PostMapping("/batch")
-    BatchLive batch(@RequestBody BatchAsk ask) {
+    @PostMapping
+    BatchAnswer batch(@RequestBody BatchAsk ask) {
         Faults faults = new Faults();
         Optional<Mix> made = faults.attempt(ask.mix()::toMix);
         Optional<Batch.Measures> measures =
@@ -109,7 +109,7 @@ class BatchBenchController {
                 recorder == null ? Working.off() : recorder);
         Double perLitre = ask.stirredPerLitre();
         boolean stirs = perLitre != null && perLitre > 0;
-        return new BatchLive(
+        return new BatchAnswer(
                 batch.mixLitres(),
                 batch.putLitres(),
                 batch.loads(),

@@ -45,7 +45,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A feed blended from the shelf as its targets are typed; nothing is stored. */
 @RestController
-@RequestMapping("/api/live/blend")
+@RequestMapping("/api/blend")
 class BlendController {
     private static final Rate ANY_STRENGTH = new Rate.PerWater(0, 200, Measure.GRAMS);
     private final Words words;

@@ -50,7 +50,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The dose bench: one feed in every can, and the pen in the can. Nothing is stored and no database is asked. */
 @RestController
-@RequestMapping("/api/live")
+@RequestMapping("/api/feed")
 class DoseController {
 
     // --- the analysis ---

@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Answers to what is being typed: the whole input is in the body, nothing is stored and no database is asked. */
 @RestController
-@RequestMapping("/api/live")
+@RequestMapping("/api/feed")
 class LabelController {
     private final Words words;
 

@@ -36,7 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Answers to a mix as it is being typed or dragged: the whole input is in the body, no database is asked. */
 @RestController
-@RequestMapping("/api/live")
+@RequestMapping("/api/mix")
 class MixBenchController {
     private static final int LAYERS = 24;
     private static final double PER_CENT = 100;
@@ -53,7 +53,7 @@ class MixBenchController {
      *
      * @param species whose pH band is aimed at where no target is typed, and whose hatred of lime is heeded
      */
-    record MixLiveAsk(
+    record MixBenchAsk(
             MixAsk mix,
             List<PotInput> pots,
             @Nullable KindAsk species,
@@ -129,7 +129,7 @@ class MixBenchController {
      * @param gramsEachPot in the order of the pots
      * @param refused why this plant is not to have it, or why it is too much
      */
-    record AddedLive(
+    record AddedAnswer(
             String key,
             double gramsPerLitre,
             List<Double> gramsEachPot,
@@ -157,7 +157,7 @@ class MixBenchController {
      * @param easily available: held at 10 and given up by 50 cm of suction
      * @param liming absent where no target is set, or where it is refused
      */
-    record MixLive(
+    record MixAnswer(
             List<Double> shares,
             double shrinkage,
             double litresPut,
@@ -179,14 +179,14 @@ class MixBenchController {
             double cycledYears,
             @Nullable Double costPerLitre,
             List<MixInPot> pots,
-            List<AddedLive> amendments,
+            List<AddedAnswer> amendments,
             @Nullable LimingWire liming,
             List<FaultWire> limingRefused,
             List<String> cautions,
             @Nullable List<StepWire> working) {}
 
-    @PostMapping("/mix")
-    MixLive mix(@RequestBody MixLiveAsk ask) {
+    @PostMapping
+    MixAnswer mix(@RequestBody MixBenchAsk ask) {
         Faults faults = new Faults();
         Optional<Mix> made = faults.attempt(ask.mix()::toMix);
         List<Pot> pots = new ArrayList<>();
@@ -223,10 +223,10 @@ class MixBenchController {
             inPots.add(
                     inPot(mix, new PotWater(mix, pot), species, limedTo, inPots.isEmpty() ? working : Working.off()));
         }
-        List<AddedLive> added = ask.amendments() == null
+        List<AddedAnswer> added = ask.amendments() == null
                 ? List.of()
                 : ask.amendments().stream().map(a -> added(a, pots, species)).toList();
-        return new MixLive(
+        return new MixAnswer(
                 mix.parts().stream().map(p -> mix.share(p) * PER_CENT).toList(),
                 mix.shrinkage() * PER_CENT,
                 mix.litresPut(),
@@ -257,7 +257,7 @@ class MixBenchController {
                 recorder == null ? null : StepWire.all(recorder));
     }
 
-    private AddedLive added(RecipeWire.AddedWire wire, List<Pot> pots, Optional<Species> species) {
+    private AddedAnswer added(RecipeWire.AddedWire wire, List<Pot> pots, Optional<Species> species) {
         try {
             RecipeWire.Added a = wire.read();
             Map<String, Double> adds = a.adds();
@@ -265,7 +265,7 @@ class MixBenchController {
             if (!against.isEmpty()) {
                 throw new FaultException(against);
             }
-            return new AddedLive(
+            return new AddedAnswer(
                     wire.key(),
                     a.gramsPerLitre(),
                     pots.stream().map(p -> a.gramsPerLitre() * p.mixLitres()).toList(),
@@ -273,7 +273,7 @@ class MixBenchController {
                     a.amendment().months(),
                     List.of());
         } catch (FaultException e) {
-            return new AddedLive(
+            return new AddedAnswer(
                     wire.key(),
                     0,
                     List.of(),
@@ -290,7 +290,7 @@ class MixBenchController {
     }
 
     private static LimingWire lime(
-            MixLiveAsk ask,
+            MixBenchAsk ask,
             Mix mix,
             double target,
             OptionalDouble neutralising,

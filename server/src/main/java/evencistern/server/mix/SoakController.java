@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Answers to a component soaked and drained in a pot, as it is being typed. */
 @RestController
-@RequestMapping("/api/live")
+@RequestMapping("/api/mix")
 class SoakController {
     private static final double PER_CENT = 100;
 

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** One nutrient for one plant, as it is asked; nothing is stored. */
 @RestController
-@RequestMapping("/api/live/remedy")
+@RequestMapping("/api/remedy")
 class RemedyController {
     private final Words words;
 

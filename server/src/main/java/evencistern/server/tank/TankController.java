@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Stock tanks for an injector, worked out as they are typed; nothing is stored. */
 @RestController
-@RequestMapping("/api/live/tank")
+@RequestMapping("/api/tank")
 class TankController {
 
     /**

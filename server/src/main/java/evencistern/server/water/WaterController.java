@@ -30,7 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Water judged, blended and brought to a pH as it is typed; nothing is stored. */
 @RestController
-@RequestMapping("/api/live/water")
+@RequestMapping("/api/water")
 class WaterController {
     private final Words words;
 

@@ -29,7 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Recipes from wishes: the whole question is in the body, no database is asked. */
 @RestController
-@RequestMapping("/api/live/wishes")
+@RequestMapping("/api/wishes")
 class WishController {
 
     /** Limits as typed; a blank one is none. */
@@ -141,7 +141,7 @@ class WishController {
      * @param unpriced left out because a cost was wished
      * @param narrowedTo the components tried, where there were more than can all be tried
      */
-    record WishesLive(
+    record WishesAnswer(
             List<OfferWire> offers,
             @Nullable OfferWire nearest,
             List<WishWire> missed,
@@ -150,7 +150,7 @@ class WishController {
             @Nullable List<String> narrowedTo) {}
 
     @PostMapping
-    WishesLive formulate(@RequestBody WishesAsk ask) {
+    WishesAnswer formulate(@RequestBody WishesAsk ask) {
         Faults faults = new Faults();
         List<Component> atHand = new ArrayList<>();
         ask.atHand().forEach(c -> faults.attempt(c::toComponent).ifPresent(atHand::add));
@@ -167,7 +167,7 @@ class WishController {
         faults.throwIfAny();
         Pot in = pot.orElseThrow();
         Formulation f = Formulation.of(new Wishes(atHand, wishes, in, ask.mayLime(), (int) components, (int) parts));
-        return new WishesLive(
+        return new WishesAnswer(
                 f.offers().stream().map(o -> OfferWire.of(o, in)).toList(),
                 f.conflict().map(c -> OfferWire.of(c.nearest(), in)).orElse(null),
                 f.conflict()
