@@ -12,8 +12,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import org.assertj.core.api.SoftAssertions;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Every view of the demo garden, by day and by night: axe finds nothing, nothing is wider than the page. */
 class LookTest {
-    private static Cistern cistern;
+    private static final Cistern CISTERN = AtTheDesk.CISTERN;
     private static String home;
     private static String lot;
     private static String feed;
@@ -29,11 +29,10 @@ class LookTest {
 
     @BeforeAll
     static void start() {
-        cistern = Cistern.start(Cistern.shared(), "2026-05-14");
-        JsonNode demo = cistern.api().get("/api/gardens").ok().get(0);
+        JsonNode demo = CISTERN.api().get("/api/gardens").ok().get(0);
         String garden = "/api/gardens/" + demo.path("id").asString();
         home = "/g/" + demo.path("id").asString();
-        lot = cistern.api()
+        lot = CISTERN.api()
                 .get(garden + "/lots")
                 .ok()
                 .path("lots")
@@ -43,13 +42,8 @@ class LookTest {
                 .orElseThrow()
                 .path("id")
                 .asString();
-        meter = cistern.api().get(garden).ok().path("meters").get(0).path("id").asString();
-        feed = cistern.api().get(garden + "/feeds").ok().get(0).path("id").asString();
-    }
-
-    @AfterAll
-    static void stop() {
-        cistern.close();
+        meter = CISTERN.api().get(garden).ok().path("meters").get(0).path("id").asString();
+        feed = CISTERN.api().get(garden + "/feeds").ok().get(0).path("id").asString();
     }
 
     private static List<String> views() {
@@ -90,24 +84,30 @@ class LookTest {
                 home + "/garden?part=about");
     }
 
-    /** Contrast differs by theme and target size by width: each is looked at in one of the two, the fit in all four. */
-    @ParameterizedTest
-    @CsvSource({"1280, 800, LIGHT", "390, 844, DARK"})
-    void everyViewIsCleanAndFits(int width, int height, ColorScheme scheme) {
-        try (Browsers.Opened opened = Browsers.open(cistern.address(), width, height, scheme)) {
+    /** Every view at a desk by day, then turned to a phone by night: contrast differs by theme, targets and fit by width. */
+    @Test
+    void everyViewIsCleanAndFits() {
+        try (Browsers.Opened opened = Browsers.desk(CISTERN.address())) {
             Page page = opened.page();
             for (String view : views()) {
+                atTheDesk(page);
                 shown(page, view);
                 assertThat(faultsOf(page)).as(view).isEmpty();
+                inTheHand(page);
+                fits(page, view);
+                assertThat(faultsOf(page)).as(view + " in the hand").isEmpty();
             }
             page.navigate(home + "/bench/" + lot);
             for (String panel : List.of("Move", "Fresh mix", "Record losses")) {
+                atTheDesk(page);
                 page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More ▾"))
                         .click();
                 page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(panel))
                         .click();
                 assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
                 assertThat(faultsOf(page)).as(panel).isEmpty();
+                inTheHand(page);
+                assertThat(faultsOf(page)).as(panel + " in the hand").isEmpty();
                 page.keyboard().press("Escape");
             }
             page.keyboard().press("Control+k");
@@ -117,10 +117,10 @@ class LookTest {
         }
     }
 
-    @ParameterizedTest
-    @CsvSource({"1280, 800, DARK", "390, 844, LIGHT"})
-    void everyViewFits(int width, int height, ColorScheme scheme) {
-        try (Browsers.Opened opened = Browsers.open(cistern.address(), width, height, scheme)) {
+    /** What is opened in the hand is made for it from the start. */
+    @Test
+    void everyViewOpensInTheHand() {
+        try (Browsers.Opened opened = Browsers.phone(CISTERN.address())) {
             for (String view : views()) {
                 shown(opened.page(), view);
             }
@@ -128,12 +128,22 @@ class LookTest {
         }
     }
 
+    private static void atTheDesk(Page page) {
+        page.setViewportSize(1280, 800);
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.LIGHT));
+    }
+
+    private static void inTheHand(Page page) {
+        page.setViewportSize(390, 844);
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+    }
+
     /** In a language that is none every text is accented and 35 % longer: what is not is no message, or does not fit. */
     @ParameterizedTest
     @CsvSource({"1280, 800", "390, 844"})
     void everythingThatIsSaidIsAMessageAndLongerWordsFit(int width, int height) {
         String typed = typed();
-        try (Browsers.Opened opened = Browsers.open(cistern.address(), width, height, ColorScheme.LIGHT)) {
+        try (Browsers.Opened opened = Browsers.open(CISTERN.address(), width, height, ColorScheme.LIGHT)) {
             opened.context().addInitScript("localStorage.setItem('language', 'en-XA')");
             SoftAssertions all = new SoftAssertions();
             // sitting views are for a desk, the round also for a thumb
@@ -167,9 +177,9 @@ class LookTest {
                 "/lots/" + lot + "/journal",
                 "/lots/" + lot + "/food",
                 "/acts?limit=100")) {
-            collect(cistern.api().get(garden + of).ok(), named);
+            collect(CISTERN.api().get(garden + of).ok(), named);
         }
-        collect(cistern.api().get("/api/catalogue").ok(), named);
+        collect(CISTERN.api().get("/api/catalogue").ok(), named);
         named.sort(Comparator.comparing(String::length).reversed());
         return JsonMapper.shared().writeValueAsString(named);
     }
@@ -227,6 +237,10 @@ class LookTest {
     /** Opens a view, waits until it is there, and sees that it is no wider than the page. */
     private static void shown(Page page, String view) {
         opened(page, view);
+        fits(page, view);
+    }
+
+    private static void fits(Page page, String view) {
         assertThat(wider(page)).as(view + " is wider than the page").isLessThanOrEqualTo(0);
     }
 

@@ -237,8 +237,11 @@ class ReadingPathTest extends AtTheDesk {
     }
 
     @Test
-    void theSaltOfAPotIsAnAccountAndAFlushCanGoByIt() {
-        readings();
+    void theSaltOfAPotIsAnAccountAndAFlushCanGoByItWhileTheLotIsWrittenOn() {
+        page.navigate(home + "/bench/" + lot);
+        part("Pot and plant");
+        field("Name").fill("Primrose by the tap");
+        part("Health");
         Locator account = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Salt account"));
         assertThat(account).containsText("Present now");
         assertThat(account).containsText("waterings");
@@ -251,6 +254,11 @@ class ReadingPathTest extends AtTheDesk {
         account.getByTitle("Show the working").first().click();
         assertThat(page.getByText("Salt in the drained pot by the account")).isVisible();
         page.keyboard().press("Escape");
+        part("Pot and plant");
+        assertThat(page.getByText("changed in the meantime")).isHidden();
+        text("Save changes").click();
+        assertThat(page.getByText("Primrose by the tap: saved").first()).isVisible();
+        part("Health");
         page.reload();
         assertThat(account.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Salt account")))
                 .isChecked();
