@@ -54,8 +54,8 @@ class BatchBenchController {
             String component,
             double litres,
             double litresEachLoad,
-            Batch.Counted shovelsEachLoad,
-            Batch.Counted handfulsEachLoad,
+            CountWire shovelsEachLoad,
+            CountWire handfulsEachLoad,
             double packs,
             int packsToOpen,
             @Nullable Integer packsToBuy) {
@@ -64,11 +64,18 @@ class BatchBenchController {
                     a.component().key(),
                     a.litres(),
                     a.litresEachLoad(),
-                    a.shovelsEachLoad(measures),
-                    a.handfulsEachLoad(measures),
+                    CountWire.of(a.shovelsEachLoad(measures)),
+                    CountWire.of(a.handfulsEachLoad(measures)),
                     a.packs(),
                     a.packsToOpen(),
                     onHand == null ? null : a.packsToBuy(onHand));
+        }
+    }
+
+    /** So many of a measure, and by how many per cent that misses what is wanted. */
+    record CountWire(double count, double errorPercent) {
+        static CountWire of(Batch.Counted c) {
+            return new CountWire(c.count(), c.errorPercent());
         }
     }
 

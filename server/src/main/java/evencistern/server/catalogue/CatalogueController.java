@@ -40,10 +40,17 @@ class CatalogueController {
     /** A ppm scale and what 1 mS/cm prints as on it. */
     record ScaleWire(String id, double ppmPerMsCm) {}
 
+    /** A size that pots are sold by, its usual inside measures and the litres it holds to the rim. */
+    record SizeWire(String name, double topCm, double baseCm, double heightCm, double litresLow, double litresHigh) {
+        static SizeWire of(TradeSizes.Size s) {
+            return new SizeWire(s.name(), s.topCm(), s.baseCm(), s.heightCm(), s.litresLow(), s.litresHigh());
+        }
+    }
+
     /** Everything that ships. */
     record Catalogue(
             List<AmendmentWire> amendments,
-            List<TradeSizes.Size> tradeSizes,
+            List<SizeWire> tradeSizes,
             List<UnitWire> units,
             List<ScaleWire> scales,
             int labelLongest) {}
@@ -52,7 +59,7 @@ class CatalogueController {
     Catalogue getCatalogue() {
         return new Catalogue(
                 Amendment.all().stream().map(AmendmentWire::of).toList(),
-                TradeSizes.all(),
+                TradeSizes.all().stream().map(SizeWire::of).toList(),
                 Arrays.stream(Unit.values()).map(UnitWire::of).toList(),
                 Arrays.stream(TdsScale.values())
                         .map(s -> new ScaleWire(s.id(), s.ppmPerMsCm()))
