@@ -11,6 +11,7 @@ const LINES: Record<string, string> = {
   per_height: "border-ink border-dashed",
   use: "border-rule-strong border-double font-semibold",
   rhythm: "border-ink",
+  noted: "border-rule-strong border-dotted",
   ignored: "border-rule text-soft",
   unknown: "border-stop stamp font-semibold",
 };

@@ -18,6 +18,7 @@ type Props = {
 };
 
 type Question = LabelAnswer["questions"][number];
+type Rate = NonNullable<LabelAnswer["rate"]>;
 
 /** How the sentence was understood: on the words themselves, then what is open, then what it comes to. */
 export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown, pending }: Props) {
@@ -31,7 +32,7 @@ export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown
         </p>
       ))}
       {reading.questions.map((q) => (
-        <Ask key={q.question} question={q} uses={reading.uses} answer={answer} />
+        <Ask key={q.question} question={q} named={(c) => nameOf(reading, c)} answer={answer} />
       ))}
       {reading.unknownWords && reading.refusals.length === 0 && (
         <div className="mt-4 flex items-start gap-3 border-2 border-stop p-3">
@@ -54,13 +55,15 @@ export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown
   );
 }
 
-/** A use by the label's own words, or by its place where it has none. */
-function nameOf(uses: string[], choice: string): string | undefined {
-  const place = /^USE_(\d)$/.exec(choice)?.[1];
-  return place === undefined ? undefined : uses[Number(place) - 1] || undefined;
+/** A use by the label's own words and a reading by what it comes to; nothing of other choices, which have words. */
+function nameOf({ uses, readings }: LabelAnswer, choice: string): string | undefined {
+  const [, of, place] = /^(USE|READING)_(\d)$/.exec(choice) ?? [];
+  return place === undefined ? undefined : (of === "USE" ? uses : readings)[Number(place) - 1] || undefined;
 }
 
-function Ask({ question: q, uses, answer }: { question: Question; uses: string[]; answer: (a: Answer) => void }) {
+type Asked = { question: Question; named: (choice: string) => string | undefined; answer: (a: Answer) => void };
+
+function Ask({ question: q, named, answer }: Asked) {
   return (
     <fieldset className={`mt-4 border-l-4 p-2 pl-3 ${q.chosen ? "border-ink" : "border-stop"}`}>
       <legend className="float-left mr-3">
@@ -71,7 +74,7 @@ function Ask({ question: q, uses, answer }: { question: Question; uses: string[]
         label={words("questions", q.question)}
         value={q.chosen ?? ""}
         onChange={(choice) => answer({ question: q.question, choice: choice as Answer["choice"] })}
-        options={q.choices.map((c) => ({ value: c, label: nameOf(uses, c) ?? words("choices", c) }))}
+        options={q.choices.map((c) => ({ value: c, label: named(c) ?? words("choices", c) }))}
       />
     </fieldset>
   );
@@ -81,15 +84,16 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
   const { rate, rhythm } = reading;
   if (!rate || !rhythm) return null;
   const unit = rate.measure === "grams" ? "g" : "mL";
-  const amount = rate.min === rate.max ? figures(rate.min) : `${figures(rate.min)}–${figures(rate.max)}`;
-  const per: Record<string, string> = {
-    water: say("feeds_page.in_each_litre_of_water"),
-    mix: say("feeds_page.for_each_litre_of_mix"),
-    plant: say("feeds_page.for_each_plant"),
-    area: say("feeds_page.for_each_square_metre_of_surface"),
-    height: say("feeds_page.for_each_metre_of_height"),
-    pot_width: say("feeds_page.for_a_pot_wide_in_proportion", { centimetres: shown.centimetres(rate.widthCm ?? 0) }),
-  };
+  const amount = (r: Rate) => (r.min === r.max ? figures(r.min) : `${figures(r.min)}–${figures(r.max)}`);
+  const per = (r: Rate) =>
+    ({
+      water: say("feeds_page.in_each_litre_of_water"),
+      mix: say("feeds_page.for_each_litre_of_mix"),
+      plant: say("feeds_page.for_each_plant"),
+      area: say("feeds_page.for_each_square_metre_of_surface"),
+      height: say("feeds_page.for_each_metre_of_height"),
+      pot_width: say("feeds_page.for_a_pot_wide_in_proportion", { centimetres: shown.centimetres(r.widthCm ?? 0) }),
+    })[r.per];
   const often =
     rhythm.minDays === undefined || rhythm.maxDays === undefined
       ? say("feeds_page.with_every_watering")
@@ -100,16 +104,20 @@ function Comes({ reading, shown }: { reading: LabelAnswer; shown: Shown }) {
     <div className="mt-4 border-l-4 border-feed pl-3">
       <p>
         <b className="fig text-2xl">
-          {amount} {unit}
+          {amount(rate)} {unit}
         </b>{" "}
-        {per[rate.per]}, <b>{often}</b>
+        {per(rate)}, <b>{often}</b>
       </p>
       {reading.inWords && (
         <p className="note">
           {rich("feeds_page.in_plain_words", { inWords: <span lang="en">{reading.inWords}</span> })}
         </p>
       )}
+      {reading.poured && (
+        <p>{say("feeds_page.poured", { amount: amount(reading.poured), per: per(reading.poured) ?? "" })}</p>
+      )}
       <p className="note">{say("feeds_page.the_top_of_this_range_is")}</p>
+      {reading.spans.some((s) => s.role === "noted") && <p className="note">{say("feeds_page.noted")}</p>}
       {reading.assumptions.map((a) => (
         <p key={a} className="note">
           {words("assumptions", a)}

@@ -7,7 +7,14 @@ import java.util.Optional;
 /** A dose and a rhythm as written, before it is settled whose gallon, spoon or ratio is meant. */
 final class Draft {
     /** A number or a range of two, as written. */
-    record Range(double min, double max) {}
+    record Range(double min, double max) {
+        Range times(double factor) {
+            return new Range(min * factor, max * factor);
+        }
+    }
+
+    /** So much of a unit as written, and whose unit it is where that is said. */
+    record Amount(Range range, Written unit, Optional<Boolean> heaped, Optional<Question.Choice> measures) {}
 
     sealed interface Dose permits Weighed, Ratio, Share {}
 
@@ -16,6 +23,8 @@ final class Draft {
         WATER,
         POT_WIDTH,
         MIX,
+        POTFUL,
+        MIX_WEIGHT,
         PLANT,
         AREA,
         HEIGHT
@@ -24,23 +33,29 @@ final class Draft {
     /**
      * An amount of product per volume, width, height, area or plant: {@code 2 tsp per 3 gal}.
      *
+     * @param same what stands beside the amount in brackets as the same in other units
      * @param of the unit that is counted; empty for plants
+     * @param sameOf the same beside what is counted
      * @param then what a stock made so is diluted by, where the label is for an injector
      * @param strength whether the amount is called the product itself or a solution of it, where it is called so
      */
     record Weighed(
-            Range amount,
-            Vocabulary.Written unit,
-            Optional<Boolean> heaped,
+            Amount amount,
+            Optional<Amount> same,
             Per per,
             double count,
-            Optional<Vocabulary.Written> of,
+            Optional<Written> of,
+            Optional<Amount> sameOf,
             Optional<Dose> then,
             Optional<Question.Choice> strength)
-            implements Dose {}
+            implements Dose {
+        Weighed then(Dose dose) {
+            return new Weighed(amount, same, per, count, of, sameOf, Optional.of(dose), strength);
+        }
+    }
 
-    /** {@code parts : in}. */
-    record Ratio(double parts, double in) implements Dose {}
+    /** {@code parts : in}; where said, whether the parts of water come on top. */
+    record Ratio(Range parts, double in, Optional<Question.Choice> kind) implements Dose {}
 
     /** Per cent of the finished feed. */
     record Share(Range percent) implements Dose {}
@@ -70,7 +85,18 @@ final class Draft {
     static final class Use {
         String name = "";
         Optional<Dose> dose = Optional.empty();
+        /** The same dose said a second time in brackets. */
+        Optional<Dose> also = Optional.empty();
+
+        /** Whether the dose makes a stock, many times too strong for a plant until it is thinned. */
+        boolean stock;
+
+        /** How much of what was made up is poured, and on what. */
+        Optional<Weighed> poured = Optional.empty();
+
         Optional<Often> often = Optional.empty();
+        /** The dose times this is meant: "at half strength". */
+        double factor = 1;
         /** Whether it is for the leaves and not for the roots. */
         boolean foliar;
         /** Whether it holds a number that neither dose nor rhythm uses. */
@@ -83,6 +109,9 @@ final class Draft {
 
     /** At least one. */
     final List<Use> uses = new ArrayList<>();
+
+    /** What one of the product's own measures holds, as the label says. */
+    Optional<Amount> own = Optional.empty();
 
     Optional<Question.Choice> measures = Optional.empty();
 }

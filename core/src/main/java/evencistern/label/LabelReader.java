@@ -3,29 +3,35 @@ package evencistern.label;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
+import evencistern.label.Draft.Amount;
+import evencistern.label.Draft.Per;
 import evencistern.label.Draft.Range;
+import evencistern.label.Draft.Weighed;
 import evencistern.label.LabelReading.Assumption;
 import evencistern.label.Question.Choice;
-import evencistern.label.Vocabulary.Written;
 import evencistern.units.Unit;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
- * Reads the sentence on a feed's label.
+ * Reads the directions on a feed's label.
  *
  * <p><b>Answers</b> how much of this product does its label tell me to give, and how often?
  * <p><b>Formula</b> per water: amount / volume; ratio 1:N in total: 1000/N mL/L, plus water: 1000/(N + 1) mL/L; p %: 10·p
- * mL/L; a heaped spoon counts 1.5 level ones
+ * mL/L; a heaped spoon counts 1.5 level ones; of a stock drawn at 1:N an N-th
  * <p><b>Units</b> g or mL of product per litre of water, per litre of mix, or per width of pot; days
- * <p><b>Valid for</b> one use in up to 2 000 characters, at most 200 mL/L or 100 g/L, every 1–730 days
+ * <p><b>Valid for</b> up to 2 000 characters, at most 200 mL/L or 100 g/L, every 1–730 days; two readings that differ by more than
+ * 5 % are asked about
  * <p><b>Source</b> [NIST811] for the units; [COMMON] heaped against level, and how labels are written
- * <p><b>Checked by</b> LabelReaderTest
+ * <p><b>Checked by</b> DirectionsTest
  */
 public final class LabelReader {
     public static final int LONGEST = 2000;
@@ -36,65 +42,156 @@ public final class LabelReader {
     private static final double LONGEST_DAYS = 730;
     /** Grams or mL of a product for one plant; labels for pots say less, common practice, no source. */
     private static final double MOST_IN_A_POT = 15;
+    /** More of a concentrated feed is given to no plant and no m²; manure and compost are; common practice, no source. */
+    private static final double MOST_ON_A_PLANT = 1000;
 
     private static final double HEAPED = 1.5;
-    /** From this ratio on, "in N" and "plus N" differ by at most 2 %, less than any spoon. */
-    private static final double RATIO_MATTERS_BELOW = 50;
+    /** Up to this ratio "in N" and "plus N" differ by 5 % or more. */
+    private static final double RATIO_MATTERS_TO = 20;
+    /** Two doses differ where one is more than so many times the other. */
+    private static final double DIFFER = 1.05;
+    /** What stands in brackets is rounded: so much off is still the same. */
+    private static final double ROUNDED = 1.08;
+    /** A stock thinned to less than this, g or mL per litre, feeds nothing. */
+    private static final double FEEDS_NOTHING = 0.1;
+    /** Litres in a pot sold by the gallon, for each: 2.5 to 3; [COMMON]. */
+    private static final double TRADE_GALLON_L = 2.8;
+    /** Kilograms a litre of a light mix, dry, and of a loam; from memory. */
+    private static final double LIGHT_LOW = 0.1;
+
+    private static final double LIGHT_HIGH = 0.2;
+    private static final double LOAM = 1.15;
 
     private final ProductForm form;
     private final Map<Question, Choice> answers;
     private final OptionalDouble ownMl;
+    /** Whether open questions are taken as answered by their first choice, to see what a reading comes to. */
+    private final boolean trying;
+
     private final Map<Question, Optional<Choice>> questions = new EnumMap<>(Question.class);
     private final Set<Assumption> assumptions = EnumSet.noneOf(Assumption.class);
     private final Faults refusals = new Faults();
     private Optional<Choice> measures = Optional.empty();
+    private Optional<Amount> own = Optional.empty();
     /** Whether the one use that there is speaks of pots. */
     private boolean potsNamed;
 
-    private LabelReader(ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
+    private LabelReader(ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl, boolean trying) {
         this.form = form;
         this.answers = answers;
         this.ownMl = ownMl;
+        this.trying = trying;
     }
 
     /**
-     * Reads one sentence.
+     * Reads one label.
      *
      * @param answers what the person has answered so far; answers to questions that do not arise are passed over
-     * @param ownMl what the product's own cap, scoop or handful holds, mL; asked for where the label counts in it
+     * @param ownMl what the product's own cap, scoop or handful holds, mL; asked for where the label counts in it and does not say
      */
     public static LabelReading read(
             String sentence, ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
-        return new LabelReader(form, answers, ownMl).read(sentence);
+        return new LabelReader(form, answers, ownMl, false).read(sentence);
     }
 
     /** The words that are passed over, in order; published so that nobody has to guess. */
     public static List<String> ignoredWords() {
-        return Vocabulary.IGNORED.stream().sorted().toList();
+        return Lexicon.PLAIN.stream().sorted().toList();
     }
 
     private LabelReading read(String sentence) {
         if (sentence.isBlank()) {
             refusals.add(FaultCode.MISSING, "label", "");
-            return result(List.of(), List.of(), Optional.empty(), Optional.empty());
+            return refused();
         }
         if (sentence.length() > LONGEST) {
             refusals.add(new Fault(
                     FaultCode.TOO_LONG, "label", Integer.toString(sentence.length()), Integer.toString(LONGEST), ""));
-            return result(List.of(), List.of(), Optional.empty(), Optional.empty());
+            return refused();
         }
         List<Token> tokens = Token.of(sentence);
-        for (Token token : tokens) {
-            token.problem().ifPresent(code -> refusals.add(code, "label", token.text()));
+        if (tokens.isEmpty()) {
+            refusals.add(FaultCode.MISSING, "label", "");
+            return refused();
         }
-        SentenceParser parser = new SentenceParser(sentence, tokens);
-        Draft draft = parser.parse();
+        for (Token token : tokens) {
+            token.problem()
+                    .filter(code -> code == FaultCode.NOT_A_NUMBER)
+                    .ifPresent(code -> refusals.add(code, "label", token.text()));
+        }
+        List<Directions> ways = Cover.of(new Chart(tokens), tokens, Lexicon.PLAIN).stream()
+                .map(c -> new Directions(sentence, tokens, c))
+                .toList();
+        List<LabelReading> tried = new ArrayList<>();
+        List<Directions> differing = new ArrayList<>();
+        for (Directions way : ways) {
+            LabelReading one = new LabelReader(form, answers, ownMl, true).judged(way);
+            if (tried.stream().noneMatch(t -> alike(t, one))) {
+                tried.add(one);
+                differing.add(way);
+            }
+        }
+        // what cannot be used is no reading where another can
+        List<Integer> usable = Stream.iterate(0, i -> i < tried.size(), i -> i + 1)
+                .filter(i -> tried.get(i).rate().isPresent())
+                .limit(2)
+                .toList();
+        if (usable.size() < 2) {
+            return judged(differing.get(usable.isEmpty() ? 0 : usable.get(0)));
+        }
+        Optional<Choice> which = ask(Question.READING);
+        Directions chosen = differing.get(
+                usable.get(which.filter(c -> c == Choice.READING_2).isPresent() ? 1 : 0));
+        LabelReading read = judged(chosen);
+        List<String> readings = usable.stream()
+                .map(tried::get)
+                .map(t -> t.rhythm()
+                        .map(r -> InWords.of(t.rate().orElseThrow(), r))
+                        .orElse(""))
+                .toList();
+        return new LabelReading(
+                read.uses(),
+                read.spans(),
+                which.flatMap(w -> read.rate()),
+                which.flatMap(w -> read.rhythm()),
+                which.flatMap(w -> read.poured()),
+                readings,
+                read.questions(),
+                read.assumptions(),
+                read.refusals());
+    }
+
+    /** Whether two readings come to the same: neither to a dose, or both to one that is the same but for 5 %. */
+    static boolean alike(LabelReading a, LabelReading b) {
+        if (a.rate().isEmpty() || b.rate().isEmpty()) {
+            return a.rate().isEmpty() && b.rate().isEmpty();
+        }
+        Rate x = a.rate().get();
+        Rate y = b.rate().get();
+        return x.getClass() == y.getClass()
+                && x.measure() == y.measure()
+                && near(x.min(), y.min(), DIFFER)
+                && near(x.max(), y.max(), DIFFER)
+                && a.rhythm().equals(b.rhythm());
+    }
+
+    private static boolean near(double a, double b, double factor) {
+        return a <= b * factor && b <= a * factor;
+    }
+
+    private LabelReading refused() {
+        return result(List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private LabelReading judged(Directions directions) {
+        Draft draft = directions.draft();
         measures = draft.measures;
-        potsNamed = draft.uses.size() == 1 && tokens.stream().map(Token::text).anyMatch(Vocabulary.POT::contains);
+        own = draft.own;
+        potsNamed = directions.ofPots();
         List<String> names = draft.uses.stream().map(u -> u.name).toList();
         Optional<Draft.Use> chosen = chosen(draft);
         if (chosen.isEmpty()) {
-            return result(names, parser.spans(), Optional.empty(), Optional.empty());
+            return result(names, directions.spans(), Optional.empty(), Optional.empty(), Optional.empty());
         }
         Draft.Use use = chosen.get();
         if (use.foliar) {
@@ -107,17 +204,43 @@ public final class LabelReader {
         if (use.dose.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RATE, "label", "");
         }
-        if (use.often.isEmpty()) {
+        if (use.dose.isEmpty() && use.often.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RHYTHM, "label", "");
         }
-        Optional<Rate> rate = use.dose
-                .flatMap(this::rate)
-                .filter(r -> questions
-                        .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
-                        .isPresent());
-        Optional<Rhythm> rhythm = use.often.flatMap(this::rhythm);
+        Optional<Rate> rate = use.dose.flatMap(this::rate).map(r -> scaled(r, use.factor));
+        Optional<Rate> also = use.also.flatMap(this::rate);
+        if (rate.isPresent() && also.isPresent() && differ(rate.get(), also.get())) {
+            rate = ask(Question.BRACKET)
+                    .map(c -> c == Choice.SECOND
+                            ? also.get()
+                            : use.dose.flatMap(this::rate).get());
+        }
+        Optional<Rate> poured = use.poured.flatMap(this::poured);
+        Optional<Rhythm> rhythm = use.often.isPresent()
+                ? use.often.flatMap(this::rhythm)
+                : use.dose.flatMap(d -> ask(Question.HOW_OFTEN)).map(LabelReader::asTold);
         rate.ifPresent(this::judge);
-        return result(names, parser.spans(), rate, rhythm);
+        boolean settled = questions
+                .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
+                .isPresent();
+        return result(names, directions.spans(), rate.filter(r -> settled), rhythm, poured);
+    }
+
+    private static boolean differ(Rate a, Rate b) {
+        boolean near = near(a.min(), b.min(), DIFFER) && near(a.max(), b.max(), DIFFER);
+        return a.getClass() != b.getClass() || (a.measure() == b.measure() && !near);
+    }
+
+    private static Rhythm asTold(Choice often) {
+        return switch (often) {
+            case WEEKLY -> new Rhythm.EveryDays(7, 7);
+            case FORTNIGHTLY -> new Rhythm.EveryDays(14, 14);
+            case MONTHLY -> new Rhythm.EveryDays(30, 30);
+            case QUARTERLY -> new Rhythm.EveryDays(91, 91);
+            case HALF_YEARLY -> new Rhythm.EveryDays(182, 182);
+            case YEARLY -> new Rhythm.EveryDays(365, 365);
+            default -> new Rhythm.EveryWatering();
+        };
     }
 
     /** The use that is read: the only one, or the one that was asked for. */
@@ -132,13 +255,19 @@ public final class LabelReader {
     }
 
     private LabelReading result(
-            List<String> uses, List<LabelReading.Span> spans, Optional<Rate> rate, Optional<Rhythm> rhythm) {
+            List<String> uses,
+            List<LabelReading.Span> spans,
+            Optional<Rate> rate,
+            Optional<Rhythm> rhythm,
+            Optional<Rate> poured) {
         boolean refused = refusals.any();
         return new LabelReading(
                 uses,
                 spans,
                 refused ? Optional.empty() : rate,
                 refused ? Optional.empty() : rhythm,
+                refused ? Optional.empty() : poured,
+                List.of(),
                 questions,
                 assumptions,
                 refusals.list());
@@ -147,12 +276,15 @@ public final class LabelReader {
     /** Asks, unless it has been answered with one of the choices. */
     private Optional<Choice> ask(Question question) {
         Optional<Choice> given = Optional.ofNullable(answers.get(question)).filter(question.choices()::contains);
+        if (trying && given.isEmpty()) {
+            return Optional.of(question.choices().get(0));
+        }
         questions.put(question, given);
         return given;
     }
 
     private Optional<Rate> rate(Draft.Dose dose) {
-        if (dose instanceof Draft.Weighed weighed) {
+        if (dose instanceof Weighed weighed) {
             return weighed(weighed);
         }
         if (dose instanceof Draft.Ratio ratio) {
@@ -161,54 +293,249 @@ public final class LabelReader {
         return share(((Draft.Share) dose).percent());
     }
 
-    private Optional<Rate> weighed(Draft.Weighed w) {
-        // the gallon first: whose it is also says whose tablespoon is meant
-        Optional<Unit> of = w.of().isEmpty() ? Optional.of(Unit.ONE) : w.of().flatMap(o -> resolve(o, false));
-        Optional<Unit> unit = resolve(w.unit(), true);
-        double heaped = w.unit() == Written.OWN ? own() : heaped(w);
-        Optional<Double> then = w.then().isEmpty() ? Optional.of(1.0) : w.then().flatMap(this::dilution);
-        if (unit.isEmpty() || of.isEmpty() || then.isEmpty() || Double.isNaN(heaped)) {
+    private static Rate scaled(Rate rate, double factor) {
+        if (factor == 1) {
+            return rate;
+        }
+        double min = rate.min() * factor;
+        double max = rate.max() * factor;
+        Measure measure = rate.measure();
+        if (rate instanceof Rate.PerMix) {
+            return new Rate.PerMix(min, max, measure);
+        }
+        if (rate instanceof Rate.PerPotWidth w) {
+            return new Rate.PerPotWidth(min, max, measure, w.widthM());
+        }
+        if (rate instanceof Rate.PerPlant) {
+            return new Rate.PerPlant(min, max, measure);
+        }
+        if (rate instanceof Rate.PerArea) {
+            return new Rate.PerArea(min, max, measure);
+        }
+        return rate instanceof Rate.PerHeight
+                ? new Rate.PerHeight(min, max, measure)
+                : new Rate.PerWater(min, max, measure);
+    }
+
+    /** An amount in mL or g. */
+    private record Much(double min, double max, Measure measure) {}
+
+    /** What is told in brackets is what was meant, where it is in measures that are the same everywhere. */
+    private Optional<Much> much(Amount a, Optional<Amount> same) {
+        Optional<Much> beside =
+                same.filter(s -> s.unit().sure()).map(s -> plainly(s, s.unit().weighs() ? Unit.GRAM : Unit.LITRE));
+        if (a.unit() == Written.OWN) {
+            return beside.or(() -> own.filter(o -> o.unit().sure()).map(o -> {
+                        Much each = plainly(o, o.unit().weighs() ? Unit.GRAM : Unit.LITRE);
+                        return new Much(
+                                each.min() * a.range().min(),
+                                each.max() * a.range().max(),
+                                each.measure());
+                    }))
+                    .or(() -> same.flatMap(s -> resolve(s.unit(), true).map(u -> plainly(s, u))))
+                    .or(() -> ownMeasured(a));
+        }
+        if (beside.isPresent()) {
+            if (a.unit().weighs() != (beside.get().measure() == Measure.GRAMS)) {
+                return beside;
+            }
+            if (a.unit().sure()) {
+                return near(canonical(a, unitOf(a.unit())), beside.get().max(), ROUNDED)
+                        ? beside
+                        : bracket(a, beside.get());
+            }
+            boolean fits = possible(a.unit())
+                    .anyMatch(u -> near(canonical(a, u), beside.get().max(), ROUNDED));
+            return fits ? beside : bracket(a, beside.get());
+        }
+        return resolve(a.unit(), true).map(u -> plainly(a, u)).flatMap(m -> heaped(a, m));
+    }
+
+    private static Unit unitOf(Written sure) {
+        return switch (sure) {
+            case GRAM -> Unit.GRAM;
+            case KILOGRAM -> Unit.KILOGRAM;
+            case MILLIGRAM -> Unit.MILLIGRAM;
+            case LITRE, CENTILITRE, DECILITRE -> Unit.LITRE;
+            default -> Unit.MILLILITRE;
+        };
+    }
+
+    private Optional<Much> bracket(Amount first, Much second) {
+        return ask(Question.BRACKET)
+                .flatMap(c -> c == Choice.SECOND
+                        ? Optional.of(second)
+                        : resolve(first.unit(), true).map(u -> plainly(first, u)));
+    }
+
+    /** In mL or g; cl and dl by their litres. */
+    private static Much plainly(Amount a, Unit unit) {
+        Written w = a.unit();
+        Unit u = w.sure() ? unitOf(w) : unit;
+        double parts =
+                w == Written.CENTILITRE ? 0.01 : w == Written.DECILITRE ? 0.1 : w == Written.DESSERTSPOON ? 2 : 1;
+        boolean mass = u.dimension() == evencistern.units.Dimension.MASS;
+        double each = u.toCanonical(1) * (mass ? 1 : 1000) * parts;
+        return new Much(a.range().min() * each, a.range().max() * each, mass ? Measure.GRAMS : Measure.MILLILITRES);
+    }
+
+    private static double canonical(Amount a, Unit u) {
+        return plainly(a, u).max();
+    }
+
+    /** Whatever a unit may be, whosever it is. */
+    private static Stream<Unit> possible(Written w) {
+        return switch (w) {
+            case TEASPOON -> Stream.of(Unit.METRIC_TEASPOON, Unit.US_TEASPOON);
+            case DESSERTSPOON -> Stream.of(Unit.METRIC_TEASPOON);
+            case TABLESPOON -> Stream.of(Unit.METRIC_TABLESPOON, Unit.US_TABLESPOON, Unit.AU_TABLESPOON);
+            case CUP -> Stream.of(Unit.METRIC_CUP, Unit.US_CUP);
+            case FLUID_OUNCE -> Stream.of(Unit.US_FLUID_OUNCE, Unit.IMPERIAL_FLUID_OUNCE);
+            case PINT -> Stream.of(Unit.US_PINT, Unit.IMPERIAL_PINT);
+            case QUART -> Stream.of(Unit.US_QUART, Unit.IMPERIAL_QUART);
+            case GALLON -> Stream.of(Unit.US_GALLON, Unit.IMPERIAL_GALLON);
+            case OUNCE -> Stream.of(Unit.OUNCE);
+            case POUND -> Stream.of(Unit.POUND);
+            case DROP -> Stream.of(Unit.DROP);
+            default -> Stream.of();
+        };
+    }
+
+    private Optional<Rate> weighed(Weighed w) {
+        if (w.of().filter(o -> o == Written.OWN).isPresent()) {
             return Optional.empty();
         }
-        Optional<Choice> strength = strength(w);
+        // the gallon first: whose it is also says whose tablespoon is meant
+        Optional<Double> of = per(w);
+        Optional<Much> much = much(w.amount(), w.same());
+        Optional<Double> then = w.then().isEmpty() ? Optional.of(1.0) : w.then().flatMap(this::dilution);
+        if (much.isEmpty() || of.isEmpty() || then.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Choice> strength = strength(w, much.get());
         if (strength.filter(c -> c == Choice.MADE_UP).isPresent()) {
             refusals.add(FaultCode.LABEL_NO_STRENGTH, "label", "");
         }
         if (strength.filter(c -> c == Choice.NEAT).isEmpty()) {
             return Optional.empty();
         }
-        Range amount = w.amount();
-        if (!(amount.min() > 0) || !(w.count() > 0)) {
+        if (!(much.get().min() > 0) || !(w.count() > 0)) {
             refusals.add(FaultCode.LABEL_ZERO, "label", "0");
             return Optional.empty();
         }
-        if (amount.max() < amount.min()) {
-            reversed(amount);
+        if (much.get().max() < much.get().min()) {
+            reversed(w.amount().range());
             return Optional.empty();
         }
-        boolean mass = unit.get().dimension() == evencistern.units.Dimension.MASS;
-        // mL where the stored unit is L, g where it is g
-        double each = unit.get().toCanonical(1) * (mass ? 1 : 1000) * heaped / then.get();
-        Measure measure = mass ? Measure.GRAMS : Measure.MILLILITRES;
-        double per = of.get().toCanonical(w.count());
-        if (w.per() == Draft.Per.PLANT && !forPots(amount.max() * each / per)) {
+        double per = of.get();
+        double thinned = then.get();
+        if (thinned > 1 && near(much.get().max() / per, 1000 / thinned, DIFFER)) {
+            thinned = 1; // the same said twice: "2 ml per litre (1:500)"
+        } else if (thinned > 1 && much.get().max() / per / thinned < FEEDS_NOTHING) {
+            Optional<Choice> injected = ask(Question.AFTER_INJECTOR);
+            if (injected.isEmpty()) {
+                return Optional.empty();
+            }
+            thinned = injected.get() == Choice.INJECTED ? thinned : 1;
+        }
+        double min = much.get().min() / per / thinned;
+        double max = much.get().max() / per / thinned;
+        Measure measure = much.get().measure();
+        if ((w.per() == Per.PLANT || w.per() == Per.AREA) && max > MOST_ON_A_PLANT) {
+            tooStrong(max, MOST_ON_A_PLANT, measure == Measure.GRAMS ? "g" : "mL");
+            return Optional.empty();
+        }
+        if (w.per() == Per.PLANT && !forPots(max)) {
             return Optional.empty();
         }
         return Optional.of(
                 switch (w.per()) {
-                    case WATER -> new Rate.PerWater(amount.min() * each / per, amount.max() * each / per, measure);
-                    case MIX -> new Rate.PerMix(amount.min() * each / per, amount.max() * each / per, measure);
-                    case POT_WIDTH -> new Rate.PerPotWidth(amount.min() * each, amount.max() * each, measure, per);
-                    case PLANT -> new Rate.PerPlant(amount.min() * each / per, amount.max() * each / per, measure);
-                    case AREA -> new Rate.PerArea(amount.min() * each / per, amount.max() * each / per, measure);
-                    case HEIGHT -> new Rate.PerHeight(amount.min() * each / per, amount.max() * each / per, measure);
+                    case WATER -> new Rate.PerWater(min, max, measure);
+                    case MIX, POTFUL -> new Rate.PerMix(min, max, measure);
+                    case MIX_WEIGHT -> {
+                        boolean loam = questions
+                                .getOrDefault(Question.MIX_WEIGHT, Optional.empty())
+                                .filter(c -> c == Choice.LOAM)
+                                .isPresent();
+                        // per gram of mix until here
+                        yield new Rate.PerMix(
+                                min * 1000 * (loam ? LOAM : LIGHT_LOW),
+                                max * 1000 * (loam ? LOAM : LIGHT_HIGH),
+                                measure);
+                    }
+                    case POT_WIDTH -> new Rate.PerPotWidth(min * per, max * per, measure, per);
+                    case PLANT -> new Rate.PerPlant(min, max, measure);
+                    case AREA -> new Rate.PerArea(min, max, measure);
+                    case HEIGHT -> new Rate.PerHeight(min, max, measure);
                 });
+    }
+
+    /** How much is counted, in litres, metres, square metres, grams or pieces; empty while it is open. */
+    private Optional<Double> per(Weighed w) {
+        Optional<Amount> beside =
+                w.sameOf().filter(s -> s.unit().sure() && !s.unit().weighs());
+        if (beside.isPresent()) {
+            double litres = plainly(beside.get(), Unit.LITRE).max() / 1000;
+            Amount first = new Amount(
+                    new Range(w.count(), w.count()), w.of().orElseThrow(), Optional.empty(), Optional.empty());
+            boolean fits = Stream.concat(
+                            possible(first.unit()), first.unit().sure() ? Stream.of(unitOf(first.unit())) : Stream.of())
+                    .anyMatch(u -> near(canonical(first, u) / 1000, litres, ROUNDED));
+            if (fits) {
+                return Optional.of(litres);
+            }
+            if (ask(Question.BRACKET).isEmpty()) {
+                return Optional.empty();
+            }
+            if (answers.get(Question.BRACKET) == Choice.SECOND) {
+                return Optional.of(litres);
+            }
+        }
+        if (w.per() == Per.POTFUL && w.of().filter(o -> o == Written.GALLON).isPresent()) {
+            Optional<Choice> sold = ask(Question.TRADE_POT);
+            if (sold.isEmpty()) {
+                return Optional.empty();
+            }
+            if (sold.get() == Choice.TRADE_SIZE) {
+                return Optional.of(w.count() * TRADE_GALLON_L);
+            }
+        }
+        if (w.per() == Per.MIX_WEIGHT && ask(Question.MIX_WEIGHT).isEmpty()) {
+            return Optional.empty();
+        }
+        return w.of().isEmpty()
+                ? Optional.of(w.count())
+                : w.of().flatMap(o -> resolve(o, false)
+                        .map(u -> w.count()
+                                * u.toCanonical(1)
+                                * (o == Written.CENTILITRE
+                                        ? 0.01
+                                        : o == Written.DECILITRE ? 0.1 : o == Written.CUBIC_YARD ? 27 : 1)));
+    }
+
+    /** Made-up feed in mL for a plant, a m² or a litre of mix. */
+    private Optional<Rate> poured(Weighed w) {
+        Optional<Double> of = per(w);
+        Optional<Much> much = much(w.amount(), w.same());
+        if (of.isEmpty() || much.isEmpty() || much.get().measure() != Measure.MILLILITRES) {
+            return Optional.empty();
+        }
+        double min = much.get().min() / of.get();
+        double max = much.get().max() / of.get();
+        return switch (w.per()) {
+            case PLANT -> Optional.of(new Rate.PerPlant(min, max, Measure.MILLILITRES));
+            case AREA -> Optional.of(new Rate.PerArea(min, max, Measure.MILLILITRES));
+            case MIX, POTFUL -> Optional.of(new Rate.PerMix(min, max, Measure.MILLILITRES));
+            case POT_WIDTH ->
+                Optional.of(new Rate.PerPotWidth(min * of.get(), max * of.get(), Measure.MILLILITRES, of.get()));
+            default -> Optional.empty();
+        };
     }
 
     /** Litres of finished feed from a litre of stock; empty while it is open, or refused. */
     private Optional<Double> dilution(Draft.Dose setting) {
         if (setting instanceof Draft.Ratio ratio) {
-            return factor(ratio);
+            return factor(ratio).map(Range::min);
         }
         double percent = ((Draft.Share) setting).percent().min();
         if (!(percent > 0)) {
@@ -219,12 +546,14 @@ public final class LabelReader {
     }
 
     /** Whether the product itself is meant: always in water, and where it is dry unless it is called a solution. */
-    private Optional<Choice> strength(Draft.Weighed w) {
-        if (w.per() == Draft.Per.WATER) {
+    private Optional<Choice> strength(Weighed w, Much much) {
+        if (w.per() == Per.WATER) {
             return Optional.of(Choice.NEAT);
         }
         return w.strength()
-                .or(() -> form == ProductForm.DRY ? Optional.of(Choice.NEAT) : ask(Question.LIQUID_STRENGTH));
+                .or(() -> form == ProductForm.DRY || much.measure() == Measure.GRAMS
+                        ? Optional.of(Choice.NEAT)
+                        : ask(Question.LIQUID_STRENGTH));
     }
 
     /** Whether so much for a plant, g or mL, is for one in a pot; a rate for open ground does not carry over. */
@@ -239,28 +568,35 @@ public final class LabelReader {
         return where.filter(c -> c == Choice.IN_POTS).isPresent();
     }
 
-    private double heaped(Draft.Weighed w) {
-        boolean spoon = w.unit() == Written.TEASPOON || w.unit() == Written.TABLESPOON || w.unit() == Written.CUP;
+    private Optional<Much> heaped(Amount a, Much m) {
+        boolean spoon = a.unit() == Written.TEASPOON || a.unit() == Written.TABLESPOON || a.unit() == Written.CUP;
         if (form == ProductForm.LIQUID || !spoon) {
-            return 1;
+            return Optional.of(m);
         }
-        Optional<Boolean> heaped = w.heaped().or(() -> ask(Question.SPOON_LEVEL).map(c -> c == Choice.HEAPED));
-        if (heaped.isEmpty()) {
-            return Double.NaN;
+        boolean heaped = a.heaped().orElseGet(() -> {
+            Choice told = answers.get(Question.SPOON_LEVEL);
+            if (told == null) {
+                assumptions.add(Assumption.SPOON_IS_LEVEL);
+            } else {
+                questions.put(Question.SPOON_LEVEL, Optional.of(told));
+            }
+            return told == Choice.HEAPED;
+        });
+        if (!heaped) {
+            return Optional.of(m);
         }
-        if (heaped.get()) {
-            assumptions.add(Assumption.HEAPED_IS_HALF_MORE);
-            return HEAPED;
-        }
-        return 1;
+        assumptions.add(Assumption.HEAPED_IS_HALF_MORE);
+        return Optional.of(new Much(m.min() * HEAPED, m.max() * HEAPED, m.measure()));
     }
 
-    /** mL in the product's own measure; refused where nobody has measured it. */
-    private double own() {
+    /** By what was measured of the product's own measure; refused where nobody has. */
+    private Optional<Much> ownMeasured(Amount a) {
         if (ownMl.isEmpty()) {
             refusals.add(FaultCode.LABEL_OWN_MEASURE, "feed.own", "");
+            return Optional.empty();
         }
-        return ownMl.orElse(Double.NaN);
+        double each = ownMl.getAsDouble();
+        return Optional.of(new Much(a.range().min() * each, a.range().max() * each, Measure.MILLILITRES));
     }
 
     private Optional<Choice> measures() {
@@ -270,12 +606,8 @@ public final class LabelReader {
     /** Whose unit it is. A teaspoon is the US one only where the label is known to be in US measures (1 % apart). */
     private Optional<Unit> resolve(Written written, boolean amount) {
         return switch (written) {
-            case GRAM -> Optional.of(Unit.GRAM);
-            case KILOGRAM -> Optional.of(Unit.KILOGRAM);
-            case MILLIGRAM -> Optional.of(Unit.MILLIGRAM);
+            case GRAM, KILOGRAM, MILLIGRAM, MILLILITRE, LITRE, CENTILITRE, DECILITRE -> Optional.of(unitOf(written));
             case POUND -> Optional.of(Unit.POUND);
-            case MILLILITRE -> Optional.of(Unit.MILLILITRE);
-            case LITRE -> Optional.of(Unit.LITRE);
             case DROP -> Optional.of(Unit.DROP);
             case INCH -> Optional.of(Unit.INCH);
             case FOOT -> Optional.of(Unit.FOOT);
@@ -285,7 +617,9 @@ public final class LabelReader {
             case SQUARE_YARD -> Optional.of(Unit.SQUARE_YARD);
             case CENTIMETRE -> Optional.of(Unit.CENTIMETRE);
             case MILLIMETRE -> Optional.of(Unit.MILLIMETRE);
-            case TEASPOON ->
+            case CUBIC_METRE -> Optional.of(Unit.CUBIC_METRE);
+            case CUBIC_FOOT, CUBIC_YARD -> Optional.of(Unit.CUBIC_FOOT);
+            case TEASPOON, DESSERTSPOON ->
                 Optional.of(
                         measures.or(() -> Optional.ofNullable(answers.get(Question.WHICH_MEASURES)))
                                         .filter(c -> c == Choice.US)
@@ -298,21 +632,27 @@ public final class LabelReader {
             case PINT -> measures().map(c -> c == Choice.US ? Unit.US_PINT : Unit.IMPERIAL_PINT);
             case QUART -> measures().map(c -> c == Choice.US ? Unit.US_QUART : Unit.IMPERIAL_QUART);
             case GALLON -> measures().map(c -> c == Choice.US ? Unit.US_GALLON : Unit.IMPERIAL_GALLON);
+            case BUSHEL -> measures().map(c -> c == Choice.US ? Unit.US_BUSHEL : Unit.IMPERIAL_BUSHEL);
             case OWN -> Optional.of(Unit.MILLILITRE);
             case OUNCE -> {
                 if (!amount || form == ProductForm.DRY) {
                     yield Optional.of(Unit.OUNCE);
                 }
-                Optional<Choice> kind = ask(Question.OUNCE_KIND);
-                yield kind.isPresent() && kind.get() == Choice.FLUID
-                        ? resolve(Written.FLUID_OUNCE, true)
-                        : kind.map(c -> Unit.OUNCE);
+                Choice told = answers.get(Question.OUNCE_KIND);
+                if (told != null) {
+                    questions.put(Question.OUNCE_KIND, Optional.of(told));
+                }
+                if (told == Choice.WEIGHT) {
+                    yield Optional.of(Unit.OUNCE);
+                }
+                assumptions.add(Assumption.OUNCE_OF_LIQUID_IS_FLUID);
+                yield resolve(Written.FLUID_OUNCE, true);
             }
         };
     }
 
     private Optional<Unit> tablespoon() {
-        Optional<Choice> whose = measures;
+        Optional<Choice> whose = measures.or(() -> Optional.ofNullable(answers.get(Question.WHICH_MEASURES)));
         if (questions.containsKey(Question.WHICH_MEASURES)) {
             whose = whose.or(() -> questions.getOrDefault(Question.WHICH_MEASURES, Optional.empty()));
             if (whose.isEmpty()) {
@@ -326,23 +666,27 @@ public final class LabelReader {
     }
 
     private Optional<Rate> ratio(Draft.Ratio r) {
-        if (form == ProductForm.DRY && r.parts() > 0 && r.in() > 0) {
+        if (form == ProductForm.DRY && r.parts().min() > 0 && r.in() > 0) {
             assumptions.add(Assumption.DRY_RATIO_BY_WEIGHT);
-            double grams = 1000 * r.parts() / r.in();
-            return Optional.of(new Rate.PerWater(grams, grams, Measure.GRAMS));
+            return Optional.of(new Rate.PerWater(
+                    1000 * r.parts().min() / r.in(), 1000 * r.parts().max() / r.in(), Measure.GRAMS));
         }
-        return factor(r).map(f -> new Rate.PerWater(1000 / f, 1000 / f, Measure.MILLILITRES));
+        return factor(r).map(f -> new Rate.PerWater(1000 / f.max(), 1000 / f.min(), Measure.MILLILITRES));
     }
 
     /** Parts of the whole from one part: N where 1:N means one in N, N + 1 where it means one and N of water. */
-    private Optional<Double> factor(Draft.Ratio r) {
-        if (!(r.parts() > 0) || !(r.in() > 0)) {
+    private Optional<Range> factor(Draft.Ratio r) {
+        if (!(r.parts().min() > 0) || !(r.in() > 0)) {
             refusals.add(FaultCode.LABEL_ZERO, "label", "0");
             return Optional.empty();
         }
-        double n = r.in() / r.parts();
-        if (n < RATIO_MATTERS_BELOW) {
-            return ask(Question.RATIO_KIND).map(c -> c == Choice.IN_TOTAL ? n : n + 1);
+        Range n = new Range(r.in() / r.parts().max(), r.in() / r.parts().min());
+        if (r.kind().isPresent()) {
+            double more = r.kind().get() == Choice.PLUS_WATER ? 1 : 0;
+            return Optional.of(new Range(n.min() + more, n.max() + more));
+        }
+        if (n.min() <= RATIO_MATTERS_TO) {
+            return ask(Question.RATIO_KIND).map(c -> c == Choice.IN_TOTAL ? n : new Range(n.min() + 1, n.max() + 1));
         }
         assumptions.add(Assumption.RATIO_IN_TOTAL);
         return Optional.of(n);
@@ -408,12 +752,16 @@ public final class LabelReader {
         double strongest = grams ? STRONGEST_G_PER_L : STRONGEST_ML_PER_L;
         boolean inLitres = rate instanceof Rate.PerWater || rate instanceof Rate.PerMix;
         if (inLitres && !(rate.max() <= strongest)) {
-            refusals.add(new Fault(
-                    FaultCode.LABEL_TOO_STRONG,
-                    "label",
-                    String.format(java.util.Locale.ROOT, "%.3g", rate.max()),
-                    String.format(java.util.Locale.ROOT, "%.0f", strongest),
-                    grams ? "g/L" : "mL/L"));
+            tooStrong(rate.max(), strongest, grams ? "g/L" : "mL/L");
         }
+    }
+
+    private void tooStrong(double most, double strongest, String unit) {
+        refusals.add(new Fault(
+                FaultCode.LABEL_TOO_STRONG,
+                "label",
+                String.format(Locale.ROOT, "%.3g", most),
+                String.format(Locale.ROOT, "%.0f", strongest),
+                unit));
     }
 }

@@ -14,6 +14,8 @@ import java.util.Set;
  * @param spans every part of the sentence with its role, in order; together with blanks they cover it
  * @param rate the dose, absent while a question is open or the sentence is refused
  * @param rhythm how often, absent likewise
+ * @param poured how much of the made-up feed the label pours, mL for a plant, a m², or a litre of mix; empty where it does not say
+ * @param readings where the sentence can be read in two ways, what each comes to, in words
  * @param questions what the sentence leaves open, with the answer given so far, if any
  * @param assumptions what was taken as meant where it hardly matters
  * @param refusals why the sentence cannot be used as it stands
@@ -23,6 +25,8 @@ public record LabelReading(
         List<Span> spans,
         Optional<Rate> rate,
         Optional<Rhythm> rhythm,
+        Optional<Rate> poured,
+        List<String> readings,
         Map<Question, Optional<Question.Choice>> questions,
         Set<Assumption> assumptions,
         List<Fault> refusals) {
@@ -30,6 +34,7 @@ public record LabelReading(
     public LabelReading {
         uses = List.copyOf(uses);
         spans = List.copyOf(spans);
+        readings = List.copyOf(readings);
         questions = Map.copyOf(questions);
         assumptions = assumptions.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(assumptions));
         refusals = List.copyOf(refusals);
@@ -46,6 +51,8 @@ public record LabelReading(
         PER_HEIGHT,
         USE,
         RHYTHM,
+        /** A season, an end, a limit: kept and shown, for a person to keep to. */
+        NOTED,
         IGNORED,
         UNKNOWN
     }
@@ -55,6 +62,8 @@ public record LabelReading(
         RATIO_IN_TOTAL,
         DRY_RATIO_BY_WEIGHT,
         HEAPED_IS_HALF_MORE,
+        SPOON_IS_LEVEL,
+        OUNCE_OF_LIQUID_IS_FLUID,
         MONTH_IS_30_DAYS,
         SEASONS_SHARE_THE_YEAR
     }

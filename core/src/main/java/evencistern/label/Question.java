@@ -29,6 +29,30 @@ public enum Question {
     LIQUID_STRENGTH(Choice.NEAT, Choice.MADE_UP),
     /** So much a plant that it is plainly meant for open ground, unless the label says pots. */
     POT_OR_GROUND(Choice.IN_POTS, Choice.IN_GROUND),
+    /** The sentence can be read in two ways that give different doses. */
+    READING(Choice.READING_1, Choice.READING_2),
+    /** What stands in brackets is not the same as what stands before. */
+    BRACKET(Choice.FIRST, Choice.SECOND),
+    /** A pot sold by the gallon holds less than one. */
+    TRADE_POT(Choice.TRUE_SIZE, Choice.TRADE_SIZE),
+    /** So much for a weight of mix: what such a mix weighs. */
+    MIX_WEIGHT(Choice.LIGHT_MIX, Choice.LOAM),
+    /** A stock that is weak already: whether it is thinned once more. */
+    AFTER_INJECTOR(Choice.INJECTED, Choice.NOT_INJECTED),
+    /** The label does not say how often, or not in days. */
+    HOW_OFTEN(Choice.EVERY_WATERING, Choice.WEEKLY) {
+        @Override
+        public List<Choice> choices() {
+            return List.of(
+                    Choice.EVERY_WATERING,
+                    Choice.WEEKLY,
+                    Choice.FORTNIGHTLY,
+                    Choice.MONTHLY,
+                    Choice.QUARTERLY,
+                    Choice.HALF_YEARLY,
+                    Choice.YEARLY);
+        }
+    },
     /** A number stands in the sentence that the dose and the rhythm did not use. */
     NUMBER_LEFT(Choice.NO_MATTER, Choice.MATTERS);
 
@@ -71,6 +95,23 @@ public enum Question {
         IN_POTS,
         IN_GROUND,
         NO_MATTER,
-        MATTERS
+        MATTERS,
+        READING_1,
+        READING_2,
+        FIRST,
+        SECOND,
+        TRUE_SIZE,
+        TRADE_SIZE,
+        LIGHT_MIX,
+        LOAM,
+        INJECTED,
+        NOT_INJECTED,
+        EVERY_WATERING,
+        WEEKLY,
+        FORTNIGHTLY,
+        MONTHLY,
+        QUARTERLY,
+        HALF_YEARLY,
+        YEARLY
     }
 }

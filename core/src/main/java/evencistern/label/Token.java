@@ -7,8 +7,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** A number, a word or a sign of a sentence, with its place in it. */
-record Token(Kind kind, int start, int end, String text, double value, Optional<FaultCode> problem) {
+/**
+ * A number, a word or a sign of a sentence, with its place in it.
+ *
+ * @param capital whether it is a word that begins with a capital letter, as a sentence does
+ */
+record Token(Kind kind, int start, int end, String text, boolean capital, double value, Optional<FaultCode> problem) {
     enum Kind {
         NUMBER,
         WORD,
@@ -37,6 +41,7 @@ record Token(Kind kind, int start, int end, String text, double value, Optional<
                         i,
                         end,
                         sentence.substring(i, end),
+                        false,
                         number.get().value(),
                         number.get().problem()));
             } else if (Character.isLetter(c)) {
@@ -44,18 +49,19 @@ record Token(Kind kind, int start, int end, String text, double value, Optional<
                 while (end < sentence.length() && Character.isLetter(sentence.codePointAt(end))) {
                     end += Character.charCount(sentence.codePointAt(end));
                 }
-                tokens.add(plain(Kind.WORD, i, end, sentence.substring(i, end).toLowerCase(Locale.ROOT)));
+                String word = sentence.substring(i, end);
+                tokens.add(plain(Kind.WORD, i, end, word.toLowerCase(Locale.ROOT), Character.isUpperCase(c)));
             } else {
                 end = i + Character.charCount(c);
                 String sign = sentence.substring(i, end);
-                tokens.add(plain(Kind.SIGN, i, end, "–—−‐‑".contains(sign) ? "-" : sign));
+                tokens.add(plain(Kind.SIGN, i, end, "–—−‐‑".contains(sign) ? "-" : sign, false));
             }
             i = end;
         }
         return tokens;
     }
 
-    private static Token plain(Kind kind, int start, int end, String text) {
-        return new Token(kind, start, end, text, Double.NaN, Optional.empty());
+    private static Token plain(Kind kind, int start, int end, String text, boolean capital) {
+        return new Token(kind, start, end, text, capital, Double.NaN, Optional.empty());
     }
 }

@@ -51,6 +51,8 @@ public enum Unit {
     IMPERIAL_PINT("imp pt", VOLUME, Factors.IMPERIAL_GALLON_L / 8),
     IMPERIAL_QUART("imp qt", VOLUME, Factors.IMPERIAL_GALLON_L / 4),
     IMPERIAL_GALLON("imp gal", VOLUME, Factors.IMPERIAL_GALLON_L),
+    US_BUSHEL("US bu", VOLUME, 2150.42 * Factors.CUBIC_INCH_L),
+    IMPERIAL_BUSHEL("imp bu", VOLUME, 8 * Factors.IMPERIAL_GALLON_L),
     CUBIC_FOOT("ft³", VOLUME, 1728 * Factors.CUBIC_INCH_L),
     CUBIC_METRE("m³", VOLUME, 1000),
 

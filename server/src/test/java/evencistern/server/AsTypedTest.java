@@ -29,17 +29,32 @@ class AsTypedTest {
     @Test
     void aLabelAsksThenAnswers() {
         JsonNode asked = label("1 tsp per gal weekly", List.of());
-        assertThat(asked.path("questions").size()).isEqualTo(2);
+        assertThat(asked.path("questions").size()).isEqualTo(1);
         assertThat(asked.path("rate").isMissingNode()).isTrue();
-        JsonNode told = label(
-                "1 tsp per gal weekly",
-                List.of(
-                        Map.of("question", "WHICH_MEASURES", "choice", "US"),
-                        Map.of("question", "SPOON_LEVEL", "choice", "HEAPED")));
+        JsonNode told =
+                label("1 heaped tsp per gal weekly", List.of(Map.of("question", "WHICH_MEASURES", "choice", "US")));
         // 4.92892 mL · 1.5 / 3.785412 L
         assertThat(told.path("rate").path("max").asDouble()).isCloseTo(1.95312, within(1e-4));
         assertThat(told.path("rhythm").path("minDays").asInt()).isEqualTo(7);
         assertThat(told.path("assumptions").get(0).asString()).isEqualTo("heaped_is_half_more");
+    }
+
+    @Test
+    void aLabelThatReadsInTwoWaysShowsWhatEachComesTo() {
+        JsonNode asked = label("1.000 g per 200 litres weekly", List.of());
+        assertThat(asked.path("rate").isMissingNode()).isTrue();
+        assertThat(asked.path("readings").valueStream().map(JsonNode::asString))
+                .containsExactlyInAnyOrder(
+                        "0.005 g per litre of water every 7 days", "5 g per litre of water every 7 days");
+    }
+
+    @Test
+    void whatIsPouredOfADilutionIsNoDoseOfItsOwn() {
+        JsonNode told = label("Mix 5 g per litre and give 200 ml per plant weekly", List.of());
+        assertThat(told.path("rate").path("per").asString()).isEqualTo("water");
+        assertThat(told.path("rate").path("max").asDouble()).isEqualTo(5);
+        assertThat(told.path("poured").path("per").asString()).isEqualTo("plant");
+        assertThat(told.path("poured").path("max").asDouble()).isCloseTo(200, within(1e-9));
     }
 
     @Test

@@ -2,6 +2,7 @@ package evencistern.server.feed;
 
 import evencistern.fault.Faults;
 import evencistern.label.InWords;
+import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
 import evencistern.label.Rate;
@@ -18,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -88,10 +90,17 @@ class LabelController {
         }
     }
 
-    /** How the sentence was understood. */
+    /**
+     * How the sentence was understood.
+     *
+     * @param poured what the label pours of the diluted feed
+     * @param readings where it can be read in two ways, what each comes to, in words
+     */
     record LabelAnswer(
             List<String> uses,
             @Nullable String inWords,
+            @Nullable RateWire poured,
+            List<String> readings,
             List<SpanWire> spans,
             @Nullable RateWire rate,
             @Nullable RhythmWire rhythm,
@@ -112,6 +121,8 @@ class LabelController {
                 reading.rate()
                         .flatMap(rate -> reading.rhythm().map(rhythm -> InWords.of(rate, rhythm)))
                         .orElse(null),
+                reading.poured().map(RateWire::of).orElse(null),
+                reading.readings(),
                 reading.spans().stream()
                         .map(s ->
                                 new SpanWire(s.start(), s.end(), s.role().name().toLowerCase(Locale.ROOT)))
@@ -143,8 +154,8 @@ class LabelController {
     }
 
     /** The words passed over in a label, as published. */
-    @org.springframework.web.bind.annotation.GetMapping("/ignored-words")
+    @GetMapping("/ignored-words")
     Map<String, List<String>> ignoredWords() {
-        return Map.of("words", evencistern.label.LabelReader.ignoredWords());
+        return Map.of("words", LabelReader.ignoredWords());
     }
 }

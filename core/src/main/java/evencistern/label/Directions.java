@@ -1,0 +1,828 @@
+package evencistern.label;
+
+import static evencistern.label.LabelReading.Role;
+
+import evencistern.label.Draft.Amount;
+import evencistern.label.Draft.Often;
+import evencistern.label.Draft.Per;
+import evencistern.label.Draft.Range;
+import evencistern.label.Draft.Weighed;
+import evencistern.label.LabelReading.Span;
+import evencistern.label.Question.Choice;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/**
+ * What the phrases of a sentence say together: its uses, each with a dose, what is poured of it, and how often. Two amounts in two
+ * steps are one instruction unless each has an object of its own; a number that no phrase takes is never passed over.
+ */
+final class Directions {
+    /** So many words on, what denies something still denies it. */
+    private static final int DENIES_AHEAD = 3;
+
+    private static final double DAYS_PER_YEAR = 365;
+    /** A season is not a day: so much sooner and later; common practice, no source. */
+    private static final double SOONER = 0.82;
+
+    private static final double LATER = 1.2;
+
+    private final String sentence;
+    private final List<Token> tokens;
+    private final List<Node> phrases;
+    private final Role[] roles;
+    private final Draft draft = new Draft();
+    private Draft.Use use = new Draft.Use();
+    /** For each use the token that it begins at, its name with it. */
+    private final List<Integer> begins = new ArrayList<>(List.of(0));
+
+    private int at;
+    private boolean stockBefore;
+
+    Directions(String sentence, List<Token> tokens, Cover cover) {
+        this.sentence = sentence;
+        this.tokens = tokens;
+        this.phrases = cover.phrases();
+        this.roles = new Role[tokens.size()];
+        understand();
+    }
+
+    List<Span> spans() {
+        List<Span> spans = new ArrayList<>();
+        for (int i = 0; i < roles.length; i++) {
+            spans.add(new Span(tokens.get(i).start(), tokens.get(i).end(), roles[i]));
+        }
+        return spans;
+    }
+
+    /** Whether one use is told of and its words speak of pots. */
+    boolean ofPots() {
+        return draft.uses.size() == 1 && IntStream.range(0, tokens.size()).anyMatch(i -> Lexicon.is(tokens, i, "pot"));
+    }
+
+    Draft draft() {
+        return draft;
+    }
+
+    private void understand() {
+        for (int i = 0; i < tokens.size(); i++) {
+            Token t = tokens.get(i);
+            boolean passed =
+                    (t.kind() == Token.Kind.SIGN && ".,;:()[]!".contains(t.text())) || Lexicon.PLAIN.contains(t.text());
+            roles[i] = passed && !Numbers.counts(t) ? Role.IGNORED : Role.UNKNOWN;
+        }
+        for (at = 0; at < phrases.size(); at++) {
+            take(phrases.get(at));
+        }
+        if (use.dose.isEmpty() && use.poured.isPresent()) {
+            use.dose = use.poured.map(p -> p);
+            use.poured = Optional.empty();
+        }
+        if (use.stock
+                && use.dose
+                        .filter(d -> d instanceof Weighed w && w.then().isEmpty())
+                        .isPresent()) {
+            use.dose = Optional.empty();
+            for (int i = begins.get(begins.size() - 1); i < roles.length; i++) {
+                roles[i] = roles[i] == Role.AMOUNT ? Role.UNKNOWN : roles[i];
+            }
+        }
+        if (use.dose.isPresent() || draft.uses.isEmpty()) {
+            draft.uses.add(use);
+        } else {
+            // a rhythm of nothing: not understood
+            for (int i = begins.get(begins.size() - 1); i < roles.length; i++) {
+                roles[i] = roles[i] == Role.RHYTHM ? Role.UNKNOWN : roles[i];
+            }
+            begins.remove(begins.size() - 1);
+        }
+        onceASeason();
+        shareRhythms();
+        for (int i = 0; i < draft.uses.size(); i++) {
+            look(draft.uses.get(i), i + 1 < draft.uses.size() ? begins.get(i + 1) : tokens.size(), begins.get(i));
+        }
+    }
+
+    private void take(Node n) {
+        switch (n.symbol()) {
+            case "dose", "makes", "before", "carried" -> weighed(n);
+            case "poured" -> poured(n);
+            case "ratio", "ratios", "weaker", "fold", "share" -> diluted(n, dilution(n));
+            case "injector" -> injected(n);
+            case "treats" -> treats(n);
+            case "portion" -> portion(n);
+            case "own" -> own(n);
+            case "usename" -> named(n);
+            case "aside", "life", "span", "most", "once", "need", "nthwatering", "target" -> noted(n);
+            default -> often(n, rhythm(n));
+        }
+    }
+
+    // --- amounts ---
+
+    private static Range range(Node n) {
+        List<Node> numbers = n.kids("number");
+        double first = numbers.get(0).number();
+        return new Range(first, numbers.size() > 1 ? numbers.get(1).number() : first);
+    }
+
+    private static Written unitOf(Node unit) {
+        Node word = unit.parts().stream()
+                .filter(p -> Set.of("vol", "mass", "own", "len", "area").contains(p.symbol()))
+                .findFirst()
+                .orElseThrow();
+        return Written.valueOf(word.value());
+    }
+
+    private static Optional<Choice> whose(Node unit) {
+        return unit.kid("whose").map(w -> Choice.valueOf(w.value()));
+    }
+
+    /** An amount, or none where two units stand in it that make no sense together. */
+    private static Optional<Amount> amount(Node n) {
+        List<Node> units = n.kids("unit");
+        Optional<Boolean> heaped = n.kid("heap").map(h -> h.value().equals("heaped"));
+        Written unit = unitOf(units.get(0));
+        Optional<Choice> measures =
+                units.stream().flatMap(u -> whose(u).stream()).findFirst();
+        if (n.has("range")) {
+            return Optional.of(new Amount(range(n.kid("range").orElseThrow()), unit, heaped, measures));
+        }
+        Written second = unitOf(units.get(1));
+        Range both = range(n);
+        if (n.has("to")) {
+            return second == unit ? Optional.of(new Amount(both, unit, heaped, measures)) : Optional.empty();
+        }
+        double parts = partsOf(unit, second);
+        double whole = both.min() + both.max() / parts;
+        return parts > 0 ? Optional.of(new Amount(new Range(whole, whole), unit, heaped, measures)) : Optional.empty();
+    }
+
+    /** How many of the second unit make one of the first; 0 where they are not counted together. */
+    private static double partsOf(Written unit, Written second) {
+        return switch (unit) {
+            case POUND -> second == Written.OUNCE ? 16 : 0;
+            case KILOGRAM -> second == Written.GRAM ? 1000 : 0;
+            case LITRE -> second == Written.MILLILITRE ? 1000 : 0;
+            default -> 0;
+        };
+    }
+
+    /** What brackets after an amount say it is, all of it: "3 caps (15 ml)", "2 caps (10 ml each)", "1 cap (cap = 8 ml)". */
+    private static Optional<Amount> same(Node n, double count) {
+        return n.kids("same").stream()
+                .flatMap(s -> amount(s.kid("amount").orElseThrow())
+                        .map(a -> s.has("each") || s.has("own")
+                                ? new Amount(a.range().times(count), a.unit(), a.heaped(), a.measures())
+                                : a)
+                        .stream())
+                .findFirst();
+    }
+
+    private record Counted(
+            Per per, Role role, double count, Optional<Written> of, Optional<Amount> same, Optional<Choice> measures) {}
+
+    private static Counted counted(Node what) {
+        Node w = what.is("what") ? what.parts().get(0) : what;
+        double count = w.kid("number").map(Node::number).orElse(1.0);
+        Optional<Node> unit = w.parts().stream()
+                .filter(p -> Set.of("volume", "len", "area", "mass").contains(p.symbol()))
+                .findFirst();
+        Optional<Written> of = unit.map(u -> u.is("volume") ? unitOf(u) : Written.valueOf(u.value()));
+        Optional<Choice> measures = unit.filter(u -> u.is("volume")).flatMap(Directions::whose);
+        Per per = switch (w.symbol()) {
+            case "mix" -> Per.MIX;
+            case "potful" -> Per.POTFUL;
+            case "weight" -> Per.MIX_WEIGHT;
+            case "width" -> Per.POT_WIDTH;
+            case "plant" -> Per.PLANT;
+            case "area" -> Per.AREA;
+            case "height" -> Per.HEIGHT;
+            default -> of.filter(Directions::bulk).isPresent() && !w.has("water") ? Per.MIX : Per.WATER;
+        };
+        Role role = switch (per) {
+            case MIX, MIX_WEIGHT -> Role.PER_MIX;
+            case POTFUL, POT_WIDTH -> Role.PER_POT;
+            case PLANT -> Role.PER_PLANT;
+            case AREA -> Role.PER_AREA;
+            case HEIGHT -> Role.PER_HEIGHT;
+            default -> Role.PER_WATER;
+        };
+        return new Counted(
+                per, role, count, of, w.is("makes") || w.is("carried") ? Optional.empty() : same(w, count), measures);
+    }
+
+    /** Measures that mix is sold and mixed in: a cubic metre of nothing said is one of mix. */
+    private static boolean bulk(Written unit) {
+        return switch (unit) {
+            case CUBIC_METRE, CUBIC_FOOT, CUBIC_YARD, BUSHEL -> true;
+            default -> false;
+        };
+    }
+
+    private Optional<Weighed> read(Node n) {
+        Node amountAt = n.kid("amount").orElseThrow();
+        Optional<Amount> amount = amount(amountAt);
+        Node what = n.kid("per").flatMap(p -> p.kid("what")).orElse(n);
+        boolean can = !n.has("per") && !n.has("volume") && !n.has("plant");
+        if (amount.isEmpty() || can) {
+            return Optional.empty();
+        }
+        Counted counted =
+                !n.has("per") && n.has("plant") ? counted(n.kid("plant").orElseThrow()) : counted(what);
+        amount.get().measures().or(counted::measures).ifPresent(m -> draft.measures = Optional.of(m));
+        Optional<Choice> strength = n.has("made")
+                ? Optional.of(Choice.MADE_UP)
+                : n.has("product") || n.has("stocked") ? Optional.of(Choice.NEAT) : Optional.empty();
+        List<Node> sames = n.kids("same");
+        double many = amount.get().range().max();
+        Optional<Amount> before = same(
+                Node.of(
+                        "",
+                        0,
+                        0,
+                        sames.stream().filter(s -> follows(s, amountAt)).toList()),
+                many);
+        Optional<Amount> behind = same(
+                Node.of(
+                        "",
+                        0,
+                        0,
+                        sames.stream().filter(s -> !follows(s, amountAt)).toList()),
+                counted.count());
+        mark(n.start(), n.end(), Role.IGNORED);
+        mark(amountAt.start(), amountAt.end(), Role.AMOUNT);
+        n.kids("same").forEach(s -> mark(s.start(), s.end(), Role.AMOUNT));
+        Node per =
+                n.kid("per").or(() -> n.kid("volume")).or(() -> n.kid("plant")).orElse(n);
+        mark(per.start(), per.end(), counted.role());
+        return Optional.of(new Weighed(
+                amount.get(),
+                before,
+                counted.per(),
+                counted.count(),
+                counted.of(),
+                counted.same().or(() -> behind),
+                Optional.empty(),
+                strength));
+    }
+
+    private static boolean follows(Node same, Node amount) {
+        return same.start() == amount.end();
+    }
+
+    private boolean stock(Node n) {
+        return !n.all("tank").isEmpty()
+                || IntStream.range(Math.max(0, n.start() - 4), Math.min(tokens.size(), n.end() + 5))
+                        .anyMatch(
+                                i -> tokens.get(i).is("stock") || tokens.get(i).is("stocks"));
+    }
+
+    private void weighed(Node n) {
+        Optional<Weighed> read = read(n);
+        if (read.isEmpty()) {
+            unknown(n);
+            return;
+        }
+        Weighed w = read.get();
+        boolean madeUp = w.strength().filter(s -> s == Choice.MADE_UP).isPresent();
+        boolean liquid = !w.amount().unit().weighs() && w.amount().unit() != Written.OWN;
+        Optional<Weighed> before = use.dose.filter(d -> d instanceof Weighed).map(d -> (Weighed) d);
+        if (w.per() == Per.WATER
+                && before.filter(b -> b.then().isEmpty()).isPresent()
+                && stockBefore
+                && liquid
+                && n.has("stocked")) {
+            // "then 10 ml of the stock per litre"
+            Amount a = w.amount();
+            use.dose = Optional.of(before.get()
+                    .then(new Draft.Ratio(
+                            litres(a.range(), a.unit()),
+                            w.count() * litres(w.of().orElseThrow()),
+                            Optional.of(Choice.IN_TOTAL))));
+            return;
+        }
+        boolean inWater = use.dose
+                .filter(d -> !(d instanceof Weighed b) || b.per() == Per.WATER)
+                .isPresent();
+        if (w.per() != Per.WATER && liquid && inWater && use.poured.isEmpty() && (madeUp || !nameBefore(n))) {
+            use.poured = Optional.of(w);
+            return;
+        }
+        if (w.per() != Per.WATER && use.dose.isEmpty() && restHasWaterDose() && (madeUp || madeNext(n))) {
+            use.poured = Optional.of(w);
+            return;
+        }
+        if (inBrackets(n) && inWater && w.per() == Per.WATER) {
+            use.also = Optional.of(w);
+            return;
+        }
+        stockBefore = stock(n);
+        dose(n, w);
+        use.stock = w.per() == Per.WATER && stockBefore;
+    }
+
+    /** Whether what was told is of a solution told of next: "100 ml per pot of a solution of 3 ml per litre". */
+    private boolean madeNext(Node n) {
+        return at + 1 < phrases.size()
+                && IntStream.range(n.end(), phrases.get(at + 1).start()).anyMatch(i -> Lexicon.is(tokens, i, "made"));
+    }
+
+    private boolean restHasWaterDose() {
+        return phrases.stream()
+                .skip(at + 1L)
+                .anyMatch(p -> Set.of("ratio", "share", "ratios").contains(p.symbol())
+                        || (Set.of("dose", "before", "makes").contains(p.symbol())
+                                && !p.all("water").isEmpty()));
+    }
+
+    private static Range litres(Range r, Written unit) {
+        return r.times(litres(unit));
+    }
+
+    /** Litres in a metric unit; of others, which only stand beside their like here, any will do. */
+    private static double litres(Written unit) {
+        return switch (unit) {
+            case MILLILITRE -> 0.001;
+            case CENTILITRE -> 0.01;
+            case DECILITRE -> 0.1;
+            default -> 1;
+        };
+    }
+
+    private void poured(Node n) {
+        Optional<Weighed> read = read(n);
+        if (read.isEmpty()) {
+            unknown(n);
+            return;
+        }
+        n.kid("ratio").or(() -> n.kid("share")).ifPresent(r -> {
+            mark(r.start(), r.end(), Role.AMOUNT);
+            dose(n, dilution(r));
+        });
+        if (n.has("made") || use.dose.isPresent() || restHasWaterDose()) {
+            Weighed w = read.get();
+            use.poured = Optional.of(new Weighed(
+                    w.amount(),
+                    w.same(),
+                    w.per(),
+                    w.count(),
+                    w.of(),
+                    w.sameOf(),
+                    w.then(),
+                    n.has("made") ? Optional.of(Choice.MADE_UP) : w.strength()));
+        } else {
+            dose(n, read.get());
+        }
+    }
+
+    private void dose(Node n, Draft.Dose dose) {
+        if (use.dose.isPresent()) {
+            next(n.start());
+        }
+        use.dose = Optional.of(dose);
+    }
+
+    private void next(int begin) {
+        draft.uses.add(use);
+        use = new Draft.Use();
+        begins.add(begin);
+        stockBefore = false;
+    }
+
+    private void own(Node n) {
+        draft.own = n.kid("amount")
+                .flatMap(Directions::amount)
+                .map(a -> {
+                    double count = n.kid("number").map(Node::number).orElse(1.0);
+                    return new Amount(a.range().times(1 / count), a.unit(), a.heaped(), a.measures());
+                })
+                .or(() -> draft.own);
+        mark(n.start(), n.end(), Role.AMOUNT);
+    }
+
+    /** "sufficient for 20 pots": what is made up is shared among them. */
+    private void treats(Node n) {
+        double count = n.kid("number").orElseThrow().number();
+        Optional<Weighed> of = use.dose
+                .filter(d -> d instanceof Weighed w && w.per() == Per.WATER)
+                .map(d -> (Weighed) d);
+        if (of.isEmpty() || count <= 0) {
+            unknown(n);
+            return;
+        }
+        mark(n.start(), n.end(), Role.PER_PLANT);
+        Amount made = new Amount(
+                new Range(of.get().count(), of.get().count()),
+                of.get().of().orElseThrow(),
+                Optional.empty(),
+                Optional.empty());
+        use.poured = Optional.of(new Weighed(
+                made,
+                Optional.empty(),
+                Per.PLANT,
+                count,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Choice.MADE_UP)));
+    }
+
+    // --- ratio and per cent ---
+
+    private static Draft.Dose dilution(Node n) {
+        switch (n.symbol()) {
+            case "ratios" -> {
+                List<Node> two = n.kids("ratio");
+                Draft.Ratio a = (Draft.Ratio) dilution(two.get(0));
+                Draft.Ratio b = (Draft.Ratio) dilution(two.get(1));
+                double x = a.parts().min() / a.in();
+                double y = b.parts().min() / b.in();
+                return new Draft.Ratio(new Range(Math.min(x, y), Math.max(x, y)), 1, Optional.of(Choice.IN_TOTAL));
+            }
+            case "weaker" -> {
+                return dilution(n.kid("ratio").orElseThrow());
+            }
+            case "fold" -> {
+                return new Draft.Ratio(
+                        new Range(1, 1), n.kid("number").orElseThrow().number(), Optional.of(Choice.IN_TOTAL));
+            }
+            case "share" -> {
+                Range r = range(n.kid("range").orElseThrow());
+                return new Draft.Share(n.has("‰") ? r.times(0.1) : r);
+            }
+            default -> {
+                List<Node> two = n.kids("number");
+                double first = two.get(0).number();
+                if (n.has("thousand")) {
+                    return new Draft.Ratio(new Range(first, first), 1000, Optional.of(Choice.IN_TOTAL));
+                }
+                double second = two.get(1).number();
+                boolean turned = first > second && second == 1;
+                double parts = turned ? second : first;
+                Optional<Choice> kind = n.has("+")
+                        ? Optional.of(Choice.PLUS_WATER)
+                        : n.has("to")
+                                        && n.has("water")
+                                        && !(n.all("part").isEmpty()
+                                                && n.all("parts").isEmpty())
+                                ? Optional.of(Choice.PLUS_WATER)
+                                : Optional.empty();
+                return new Draft.Ratio(new Range(parts, parts), turned ? first : second, kind);
+            }
+        }
+    }
+
+    private void diluted(Node n, Draft.Dose d) {
+        Optional<Weighed> before = use.dose.filter(x -> x instanceof Weighed).map(x -> (Weighed) x);
+        if (inBrackets(n) && use.dose.isPresent()) {
+            use.also = Optional.of(d);
+            mark(n.start(), n.end(), Role.AMOUNT);
+            return;
+        }
+        boolean sameSentence =
+                before.isPresent() && !nameBefore(n) && rhythmBetween(n).isEmpty();
+        if (sameSentence
+                && before.get().per() == Per.WATER
+                && before.get().then().isEmpty()) {
+            use.dose = Optional.of(before.get().then(d));
+            mark(n.start(), n.end(), Role.AMOUNT);
+            return;
+        }
+        mark(n.start(), n.end(), Role.AMOUNT);
+        dose(n, d);
+    }
+
+    private boolean inBrackets(Node n) {
+        return n.start() > 0 && tokens.get(n.start() - 1).is("(");
+    }
+
+    private Optional<Node> rhythmBetween(Node n) {
+        return use.often.isPresent() ? Optional.of(n) : Optional.empty();
+    }
+
+    private void injected(Node n) {
+        Node inner = n.kid("ratio").or(() -> n.kid("share")).orElseThrow();
+        Draft.Dose d = dilution(inner);
+        Optional<Weighed> before = use.dose
+                .filter(x -> x instanceof Weighed w
+                        && w.per() == Per.WATER
+                        && w.then().isEmpty())
+                .map(x -> (Weighed) x);
+        mark(n.start(), n.end(), Role.AMOUNT);
+        if (before.isPresent()) {
+            use.dose = Optional.of(before.get().then(d));
+        } else {
+            dose(n, d);
+        }
+    }
+
+    /** "at half strength", "25 % rate": of the dose, unless it is said of some plants only. */
+    private void portion(Node n) {
+        double factor = n.kid("fraction")
+                .map(f -> Double.parseDouble(f.value()))
+                .or(() -> n.kid("number").map(Node::number))
+                .or(() -> n.kid("share")
+                        .map(s -> range(s.kid("range").orElseThrow()).min() / 100))
+                .orElseThrow();
+        if (n.has("number") && factor >= 1) {
+            unknown(n);
+            return;
+        }
+        boolean some = n.end() < tokens.size()
+                && tokens.get(n.end()).kind() == Token.Kind.WORD
+                && (at + 1 >= phrases.size()
+                        || phrases.get(at + 1).start() > n.end()
+                        || phrases.get(at + 1).is("usename"));
+        if (factor == 1 || some) {
+            int end = n.end();
+            while (some
+                    && end < Math.min(tokens.size(), n.end() + 4)
+                    && tokens.get(end).kind() == Token.Kind.WORD
+                    && roles[end] != Role.AMOUNT) {
+                end++;
+            }
+            mark(n.start(), Math.max(end, n.end()), Role.NOTED);
+            skipTo = Math.max(end, n.end());
+            return;
+        }
+        mark(n.start(), n.end(), Role.AMOUNT);
+        use.factor *= factor;
+    }
+
+    /** Up to this token phrases are part of what was noted. */
+    private int skipTo;
+
+    // --- names ---
+
+    private boolean nameBefore(Node n) {
+        return at > 0
+                && phrases.get(at - 1).is("usename")
+                && phrases.get(at - 1).start() >= begins.get(begins.size() - 1)
+                && tokens.subList(phrases.get(at - 1).end(), n.start()).stream().noneMatch(t -> t.is("."));
+    }
+
+    private static final Set<String> DOSES =
+            Set.of("dose", "makes", "before", "carried", "ratio", "ratios", "weaker", "fold", "share");
+
+    /** The name of a use stands before its dose, or after it where the first dose of the label has none before. */
+    private void named(Node n) {
+        if (n.end() <= skipTo) {
+            return;
+        }
+        int first = n.start();
+        while (first < n.end() && !Lexicon.is(tokens, first, "use")) {
+            first++;
+        }
+        int last = n.end();
+        while (last > first && !Lexicon.is(tokens, last - 1, "use") && !ofPlants(last - 1)) {
+            last--;
+        }
+        String name = sentence.substring(
+                tokens.get(first).start(), tokens.get(last - 1).end());
+        int following = at + 1;
+        while (following < phrases.size()
+                && !DOSES.contains(phrases.get(following).symbol())
+                && !phrases.get(following).is("usename")
+                && !ends(n.end(), phrases.get(following).start())) {
+            following++;
+        }
+        boolean leads = following < phrases.size()
+                && DOSES.contains(phrases.get(following).symbol())
+                && !ends(n.end(), phrases.get(following).start());
+        boolean after = use.dose.isPresent() && use.name.isEmpty() && (!leads || afterNames());
+        if (after) {
+            use.name = name;
+            mark(n.start(), n.end(), Role.USE);
+        } else if (leads) {
+            if (use.dose.isPresent()) {
+                next(n.start());
+            }
+            use.name = name;
+            mark(n.start(), n.end(), Role.USE);
+        }
+        if (roles[first] == Role.USE) {
+            for (int i = n.start(); i < first; i++) {
+                roles[i] = Role.IGNORED;
+            }
+        }
+    }
+
+    private boolean ofPlants(int i) {
+        return Set.of("plants", "plant", "crops").contains(tokens.get(i).text());
+    }
+
+    /** Whether a sentence ends between two tokens. */
+    private boolean ends(int from, int to) {
+        return tokens.subList(from, Math.max(from, to)).stream().anyMatch(t -> t.is(".") || t.is(";"));
+    }
+
+    /** Whether this label's names stand after their doses: a dose comes before any name. */
+    private boolean afterNames() {
+        for (Node p : phrases) {
+            if (p.is("usename")) {
+                return false;
+            }
+            if (DOSES.contains(p.symbol())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    // --- how often ---
+
+    private static Range days(Node n) {
+        if (n.has("range")) {
+            return range(n.kid("range").orElseThrow())
+                    .times(period(n.kid("period").orElseThrow()));
+        }
+        List<Node> periods = n.kids("period");
+        double first = period(periods.get(0));
+        return periods.size() > 1
+                ? new Range(first, n.kid("number").orElseThrow().number() * period(periods.get(1)))
+                : new Range(first, first);
+    }
+
+    private static double period(Node n) {
+        return Double.parseDouble(n.value());
+    }
+
+    private static boolean inMonths(Node n) {
+        return n.all("period").stream().anyMatch(p -> p.value().equals("30"));
+    }
+
+    private Optional<Often> rhythm(Node n) {
+        switch (n.symbol()) {
+            case "every", "interval" -> {
+                if (n.has("adverb")) {
+                    double d = period(n.kid("adverb").orElseThrow());
+                    return Optional.of(Often.days(d, d, d == 30));
+                }
+                if (n.has("number")) {
+                    double d = n.kid("number").orElseThrow().number();
+                    return Optional.of(Often.days(d, d, false));
+                }
+                Range r = n.has("days") ? days(n.kid("days").orElseThrow()) : days(n);
+                return Optional.of(Often.days(r.min(), r.max(), inMonths(n)));
+            }
+            case "nth" -> {
+                double d = n.kid("nth").map(Directions::period).orElse(2.0)
+                        * period(n.kid("period").orElseThrow());
+                return Optional.of(Often.days(d, d, inMonths(n)));
+            }
+            case "adverb" -> {
+                List<Node> said = n.kids("adverb");
+                double times = n.kid("times")
+                        .map(Directions::period)
+                        .or(() -> n.kid("number").map(Node::number))
+                        .orElse(1.0);
+                double a = period(said.get(0)) / times;
+                double b = period(said.get(said.size() - 1)) / times;
+                return Optional.of(Often.days(Math.floor(Math.min(a, b)), Math.ceil(Math.max(a, b)), a == 30));
+            }
+            case "both" -> {
+                return n.kid("both").orElseThrow().value().equals("7")
+                        ? Optional.of(Often.twiceOrEverySecondWeek())
+                        : Optional.empty();
+            }
+            case "counted" -> {
+                Range times = n.has("range")
+                        ? range(n.kid("range").orElseThrow())
+                        : new Range(
+                                period(n.kid("times").orElseThrow()),
+                                period(n.kid("times").orElseThrow()));
+                double d = period(n.kid("period").orElseThrow());
+                return Optional.of(Often.days(Math.floor(d / times.max()), Math.ceil(d / times.min()), d == 30));
+            }
+            case "watering" -> {
+                return Optional.of(Often.watering());
+            }
+            case "days_named" -> {
+                double d = 7.0 / n.kids("day").size();
+                return Optional.of(Often.days(Math.floor(d), Math.ceil(d), false));
+            }
+            case "months" -> {
+                int times = Math.max(n.kids("month").size(), n.has("twice") ? 2 : 1);
+                return Optional.of(aYear(times));
+            }
+            case "seasons" -> {
+                return Optional.of(aYear(n.has("each") ? 1 : n.kids("season_at").size()));
+            }
+            default -> throw new IllegalStateException(n.symbol());
+        }
+    }
+
+    private static Often aYear(int times) {
+        double days = DAYS_PER_YEAR / times;
+        return new Often(Math.round(days * SOONER), Math.round(days * LATER), false, false, false, true);
+    }
+
+    private void often(Node n, Optional<Often> often) {
+        if (often.isEmpty()) {
+            mark(n.start(), n.end(), Role.RHYTHM);
+            return;
+        }
+        if (use.often.isPresent()) {
+            if (use.often.equals(often)) {
+                mark(n.start(), n.end(), Role.RHYTHM);
+                return;
+            }
+            boolean more =
+                    use.dose.isPresent() && phrases.stream().skip(at + 1L).anyMatch(p -> DOSES.contains(p.symbol()));
+            if (!more) {
+                boolean other = isSpan(at + 1) || isSpan(at - 1);
+                mark(n.start(), n.end(), other ? Role.NOTED : Role.UNKNOWN);
+                return;
+            }
+            next(n.start());
+        }
+        use.often = often;
+        mark(n.start(), n.end(), Role.RHYTHM);
+    }
+
+    private boolean isSpan(int i) {
+        return i >= 0 && i < phrases.size() && phrases.get(i).is("span");
+    }
+
+    // --- what is kept beside ---
+
+    private void noted(Node n) {
+        if (n.is("life") && use.often.isEmpty()) {
+            Range r = n.has("days") ? days(n.kid("days").orElseThrow()) : new Range(DAYS_PER_YEAR, DAYS_PER_YEAR);
+            often(n, Optional.of(Often.days(r.min(), r.max(), inMonths(n))));
+            return;
+        }
+        if (n.is("most") && use.dose.isEmpty() && (n.has("amount") || n.has("ratio") || n.has("share"))) {
+            if (n.has("amount")) {
+                weighed(n);
+            } else {
+                Node inner = n.kid("ratio").or(() -> n.kid("share")).orElseThrow();
+                diluted(inner, dilution(inner));
+            }
+            mark(n.start(), n.kid("most").orElseThrow().end(), Role.NOTED);
+            return;
+        }
+        boolean rhythm = Set.of("once", "need", "nthwatering").contains(n.symbol());
+        mark(n.start(), n.end(), rhythm ? Role.RHYTHM : n.is("aside") && !n.has("period") ? Role.IGNORED : Role.NOTED);
+    }
+
+    private void unknown(Node n) {
+        mark(n.start(), n.end(), Role.UNKNOWN);
+    }
+
+    private void mark(int from, int to, Role role) {
+        for (int i = from; i < to; i++) {
+            roles[i] = role;
+        }
+    }
+
+    // --- what the words of one use say besides its dose and its rhythm ---
+
+    private void look(Draft.Use told, int end, int begin) {
+        boolean leaves = false;
+        boolean roots = false;
+        for (int i = begin; i < end; i++) {
+            boolean denied = denied(i);
+            leaves |= Lexicon.is(tokens, i, "leaf") && !Lexicon.is(tokens, i, "leafplant") && !denied;
+            roots |= Lexicon.is(tokens, i, "root") && !denied && roles[i] != Role.PER_WATER && roles[i] != Role.PER_MIX;
+            told.numberLeft |= Numbers.counts(tokens.get(i)) && roles[i] == Role.UNKNOWN;
+        }
+        // a minus: no amount is less than nothing
+        told.numberLeft |= IntStream.range(begin, end - 1)
+                .anyMatch(i -> tokens.get(i).is("-") && roles[i] == Role.UNKNOWN && Numbers.counts(tokens.get(i + 1)));
+        told.foliar = leaves && !roots;
+    }
+
+    /** "do not spray", "avoid contact with leaves", "rinse off leaves". */
+    private boolean denied(int i) {
+        return IntStream.rangeClosed(1, DENIES_AHEAD).anyMatch(k -> i - k >= 0 && Lexicon.is(tokens, i - k, "deny"));
+    }
+
+    /** "70 g per square metre in spring": what is strewn in one season is strewn once a year. */
+    private void onceASeason() {
+        boolean season =
+                phrases.stream().anyMatch(p -> p.is("span") && p.kids("season").size() == 1);
+        if (season
+                && draft.uses.size() == 1
+                && use.often.isEmpty()
+                && use.dose
+                        .filter(d -> d instanceof Weighed w && w.per() != Per.WATER)
+                        .isPresent()) {
+            use.often = Optional.of(aYear(1));
+        }
+    }
+
+    /** A use without a rhythm of its own has that of the next use, or else of the one before. */
+    private void shareRhythms() {
+        List<Draft.Use> uses = draft.uses;
+        for (int i = uses.size() - 2; i >= 0; i--) {
+            uses.get(i).often = uses.get(i).often.or(uses.get(i + 1)::often);
+        }
+        for (int i = 1; i < uses.size(); i++) {
+            uses.get(i).often = uses.get(i).often.or(uses.get(i - 1)::often);
+        }
+    }
+}
