@@ -531,21 +531,22 @@ final class Directions {
             unknown(n);
             return;
         }
-        boolean some = n.end() < tokens.size()
-                && tokens.get(n.end()).kind() == Token.Kind.WORD
-                && (at + 1 >= phrases.size()
-                        || phrases.get(at + 1).start() > n.end()
-                        || phrases.get(at + 1).is("usename"));
+        boolean uses = at + 1 < phrases.size()
+                && phrases.get(at + 1).is("usename")
+                && phrases.get(at + 1).start() == n.end();
+        boolean some = uses
+                || (n.end() < tokens.size()
+                        && Set.of("for", "in", "on")
+                                .contains(tokens.get(n.end()).text()));
         if (factor == 1 || some) {
-            int end = n.end();
+            int end = uses ? phrases.get(at + 1).end() : n.end();
             while (some
                     && end < Math.min(tokens.size(), n.end() + 4)
-                    && tokens.get(end).kind() == Token.Kind.WORD
-                    && roles[end] != Role.AMOUNT) {
+                    && tokens.get(end).kind() == Token.Kind.WORD) {
                 end++;
             }
-            mark(n.start(), Math.max(end, n.end()), Role.NOTED);
-            skipTo = Math.max(end, n.end());
+            mark(n.start(), end, Role.NOTED);
+            skipTo = end;
             return;
         }
         mark(n.start(), n.end(), Role.AMOUNT);
