@@ -174,7 +174,7 @@ final class Directions {
     private static Optional<Amount> same(Node n, double count) {
         return n.kids("same").stream()
                 .flatMap(s -> amount(s.kid("amount").orElseThrow())
-                        .map(a -> s.has("each") || s.has("own")
+                        .map(a -> s.has("each") || s.has("own") || s.has("of")
                                 ? new Amount(a.range().times(count), a.unit(), a.heaped(), a.measures())
                                 : a)
                         .stream())
@@ -227,7 +227,10 @@ final class Directions {
         Optional<Amount> amount = amount(amountAt);
         Node what = n.kid("per").flatMap(p -> p.kid("what")).orElse(n);
         boolean can = !n.has("per") && !n.has("volume") && !n.has("plant");
-        if (amount.isEmpty() || can) {
+        // "one sachet of 10 g" says what it holds; "5 ml of 10 g" says nothing
+        boolean odd = amount.filter(x -> x.unit().sure()).isPresent()
+                && n.kids("same").stream().anyMatch(s -> s.has("of"));
+        if (amount.isEmpty() || can || odd) {
             return Optional.empty();
         }
         Counted counted =
@@ -393,13 +396,11 @@ final class Directions {
     }
 
     private void own(Node n) {
-        draft.own = n.kid("amount")
+        double count = n.kid("number").map(Node::number).orElse(1.0);
+        n.kid("amount")
                 .flatMap(Directions::amount)
-                .map(a -> {
-                    double count = n.kid("number").map(Node::number).orElse(1.0);
-                    return new Amount(a.range().times(1 / count), a.unit(), a.heaped(), a.measures());
-                })
-                .or(() -> draft.own);
+                .ifPresent(a -> draft.defined.put(
+                        unitOf(n), new Amount(a.range().times(1 / count), a.unit(), a.heaped(), a.measures())));
         mark(n.start(), n.end(), Role.AMOUNT);
     }
 
@@ -419,12 +420,13 @@ final class Directions {
                 of.get().of().orElseThrow(),
                 Optional.empty(),
                 Optional.empty());
+        Optional<Written> area = n.kid("area").map(a -> Written.valueOf(a.value()));
         use.poured = Optional.of(new Weighed(
                 made,
                 Optional.empty(),
-                Per.PLANT,
+                area.isPresent() ? Per.AREA : Per.PLANT,
                 count,
-                Optional.empty(),
+                area,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.of(Choice.MADE_UP)));
@@ -545,12 +547,21 @@ final class Directions {
                     && tokens.get(end).kind() == Token.Kind.WORD) {
                 end++;
             }
-            mark(n.start(), end, Role.NOTED);
+            mark(n.start(), end, heads(end) && factor != 1 ? Role.UNKNOWN : Role.NOTED);
             skipTo = end;
+            return;
+        }
+        boolean full = phrases.stream().skip(at + 1L).anyMatch(p -> p.is("portion") && p.has("fraction"));
+        if (heads(n.end()) && !full) {
+            unknown(n); // whether the dose that follows is that share already cannot be told
             return;
         }
         mark(n.start(), n.end(), Role.AMOUNT);
         use.factor *= factor;
+    }
+
+    private boolean heads(int end) {
+        return end < tokens.size() && tokens.get(end).is(":");
     }
 
     /** Up to this token phrases are part of what was noted. */
@@ -690,13 +701,18 @@ final class Directions {
                         : Optional.empty();
             }
             case "counted" -> {
-                Range times = n.has("range")
-                        ? range(n.kid("range").orElseThrow())
-                        : new Range(
+                Range times = n.kid("range")
+                        .map(Directions::range)
+                        .orElseGet(() -> new Range(
                                 period(n.kid("times").orElseThrow()),
-                                period(n.kid("times").orElseThrow()));
-                double d = period(n.kid("period").orElseThrow());
-                return Optional.of(Often.days(Math.floor(d / times.max()), Math.ceil(d / times.min()), d == 30));
+                                period(n.kid("times").orElseThrow())));
+                Range in = n.kid("days")
+                        .map(Directions::days)
+                        .orElseGet(() -> new Range(
+                                period(n.kid("period").orElseThrow()),
+                                period(n.kid("period").orElseThrow())));
+                return Optional.of(
+                        Often.days(Math.floor(in.min() / times.max()), Math.ceil(in.max() / times.min()), inMonths(n)));
             }
             case "watering" -> {
                 return Optional.of(Often.watering());

@@ -1,7 +1,9 @@
 package evencistern.label;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** A dose and a rhythm as written, before it is settled whose gallon, spoon or ratio is meant. */
@@ -110,8 +112,8 @@ final class Draft {
     /** At least one. */
     final List<Use> uses = new ArrayList<>();
 
-    /** What one of the product's own measures holds, as the label says. */
-    Optional<Amount> own = Optional.empty();
+    /** What one of a measure holds, the product's own or a spoon, as the label says. */
+    final Map<Written, Amount> defined = new EnumMap<>(Written.class);
 
     Optional<Question.Choice> measures = Optional.empty();
 }

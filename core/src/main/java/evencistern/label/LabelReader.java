@@ -72,7 +72,7 @@ public final class LabelReader {
     private final Set<Assumption> assumptions = EnumSet.noneOf(Assumption.class);
     private final Faults refusals = new Faults();
     private Optional<Choice> measures = Optional.empty();
-    private Optional<Amount> own = Optional.empty();
+    private Map<Written, Amount> defined = Map.of();
     /** Whether the one use that there is speaks of pots. */
     private boolean potsNamed;
 
@@ -186,7 +186,7 @@ public final class LabelReader {
     private LabelReading judged(Directions directions) {
         Draft draft = directions.draft();
         measures = draft.measures;
-        own = draft.own;
+        defined = draft.defined;
         potsNamed = directions.ofPots();
         List<String> names = draft.uses.stream().map(u -> u.name).toList();
         Optional<Draft.Use> chosen = chosen(draft);
@@ -324,15 +324,17 @@ public final class LabelReader {
     private Optional<Much> much(Amount a, Optional<Amount> same) {
         Optional<Much> beside =
                 same.filter(s -> s.unit().sure()).map(s -> plainly(s, s.unit().weighs() ? Unit.GRAM : Unit.LITRE));
+        Optional<Amount> told =
+                Optional.ofNullable(defined.get(a.unit())).filter(o -> o.unit().sure());
+        if (beside.isEmpty() && told.isPresent()) {
+            return told.map(o -> {
+                Much each = plainly(o, o.unit().weighs() ? Unit.GRAM : Unit.LITRE);
+                return new Much(
+                        each.min() * a.range().min(), each.max() * a.range().max(), each.measure());
+            });
+        }
         if (a.unit() == Written.OWN) {
-            return beside.or(() -> own.filter(o -> o.unit().sure()).map(o -> {
-                        Much each = plainly(o, o.unit().weighs() ? Unit.GRAM : Unit.LITRE);
-                        return new Much(
-                                each.min() * a.range().min(),
-                                each.max() * a.range().max(),
-                                each.measure());
-                    }))
-                    .or(() -> same.flatMap(s -> resolve(s.unit(), true).map(u -> plainly(s, u))))
+            return beside.or(() -> same.flatMap(s -> resolve(s.unit(), true).map(u -> plainly(s, u))))
                     .or(() -> ownMeasured(a));
         }
         if (beside.isPresent()) {

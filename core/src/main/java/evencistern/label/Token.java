@@ -54,7 +54,8 @@ record Token(Kind kind, int start, int end, String text, boolean capital, double
             } else {
                 end = i + Character.charCount(c);
                 String sign = sentence.substring(i, end);
-                tokens.add(plain(Kind.SIGN, i, end, "–—−‐‑".contains(sign) ? "-" : sign, false));
+                tokens.add(plain(
+                        Kind.SIGN, i, end, "–—−‐‑".contains(sign) ? "-" : "⁄∕".contains(sign) ? "/" : sign, false));
             }
             i = end;
         }
