@@ -230,7 +230,11 @@ final class Directions {
         // "one sachet of 10 g" says what it holds; "5 ml of 10 g" says nothing
         boolean odd = amount.filter(x -> x.unit().sure()).isPresent()
                 && n.kids("same").stream().anyMatch(s -> s.has("of"));
-        if (amount.isEmpty() || can || odd) {
+        // "per 2 pot" has lost its litres
+        boolean lost = n.all("plant").stream()
+                .filter(p -> p.kid("number").filter(c -> c.number() > 1).isPresent())
+                .anyMatch(p -> !tokens.get(p.end() - 1).text().endsWith("s"));
+        if (amount.isEmpty() || can || odd || lost) {
             return Optional.empty();
         }
         Counted counted =
