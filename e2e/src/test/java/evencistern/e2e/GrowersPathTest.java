@@ -57,7 +57,6 @@ class GrowersPathTest extends AtTheDesk {
                         .first())
                 .isVisible();
         radio("imperial (UK)").click();
-        radio("level").click();
         assertThat(page.getByText("1.4 mL")).isVisible();
         button("Add to the shelf").click();
         assertThat(page.getByText("Some words were not understood").first()).isVisible();
