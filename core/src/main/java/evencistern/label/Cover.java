@@ -1,9 +1,11 @@
 package evencistern.label;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A way to cut a sentence into phrases of the grammar, with what is left between them.
@@ -26,32 +28,45 @@ record Cover(double cost, List<Node> phrases) {
     /** Ways so much less likely than the likeliest are not meant. */
     private static final double BESIDE = 0.25;
 
+    /** A cover up to some token, by its last phrase and what came before. */
+    private record Step(
+            double cost, @Nullable Step before, @Nullable Node phrase) {
+        List<Node> phrases() {
+            ArrayDeque<Node> all = new ArrayDeque<>();
+            for (Step s = this; s != null; s = s.before) {
+                if (s.phrase != null) {
+                    all.addFirst(s.phrase);
+                }
+            }
+            return List.copyOf(all);
+        }
+    }
+
     /** The likeliest covers of a sentence, and those that are as likely but for little. */
     static List<Cover> of(Chart chart, List<Token> tokens, Set<String> plain) {
-        List<List<Cover>> to = new ArrayList<>();
+        List<List<Step>> to = new ArrayList<>();
         for (int p = 0; p <= tokens.size(); p++) {
             to.add(new ArrayList<>());
         }
-        to.get(0).add(new Cover(0, List.of()));
+        to.get(0).add(new Step(0, null, null));
         for (int p = 0; p < tokens.size(); p++) {
-            List<Cover> here = kept(to.get(p));
-            to.set(p, here);
-            for (Cover so : here) {
-                to.get(p + 1).add(new Cover(so.cost + passing(tokens, p, plain), so.phrases));
+            List<Step> here = kept(to.get(p));
+            double pass = passing(tokens, p, plain);
+            for (Step so : here) {
+                to.get(p + 1).add(new Step(so.cost + pass, so.phrase == null ? so.before : so, null));
             }
             for (Chart.Found found : chart.at("phrase", p)) {
                 Node phrase = found.nodes().get(0).parts().get(0);
                 double cost = found.cost() + A_PHRASE + unlikely(phrase);
-                for (Cover so : here) {
-                    List<Node> phrases = new ArrayList<>(so.phrases);
-                    phrases.add(phrase);
-                    to.get(found.end()).add(new Cover(so.cost + cost, List.copyOf(phrases)));
-                }
+                here.forEach(so -> to.get(found.end()).add(new Step(so.cost + cost, so, phrase)));
             }
         }
-        List<Cover> all = kept(to.get(tokens.size()));
+        List<Step> all = kept(to.get(tokens.size()));
         double best = all.get(0).cost;
-        return all.stream().filter(c -> c.cost <= best + BESIDE).toList();
+        return all.stream()
+                .filter(s -> s.cost <= best + BESIDE)
+                .map(s -> new Cover(s.cost, s.phrases()))
+                .toList();
     }
 
     private static double unlikely(Node phrase) {
@@ -69,10 +84,9 @@ record Cover(double cost, List<Node> phrases) {
         return plain.contains(t.text()) ? A_PLAIN_WORD : A_WORD;
     }
 
-    private static List<Cover> kept(List<Cover> covers) {
-        return covers.stream()
-                .distinct()
-                .sorted(Comparator.comparingDouble(Cover::cost))
+    private static List<Step> kept(List<Step> steps) {
+        return steps.stream()
+                .sorted(Comparator.comparingDouble(Step::cost))
                 .limit(KEPT)
                 .toList();
     }
