@@ -80,15 +80,7 @@ final class Directions {
             use.dose = use.poured.map(p -> p);
             use.poured = Optional.empty();
         }
-        if (use.stock
-                && use.dose
-                        .filter(d -> d instanceof Weighed w && w.then().isEmpty())
-                        .isPresent()) {
-            use.dose = Optional.empty();
-            for (int i = begins.get(begins.size() - 1); i < roles.length; i++) {
-                roles[i] = roles[i] == Role.AMOUNT ? Role.UNKNOWN : roles[i];
-            }
-        }
+        dropStock(tokens.size());
         if (use.dose.isPresent() || draft.uses.isEmpty()) {
             draft.uses.add(use);
         } else {
@@ -302,12 +294,16 @@ final class Directions {
                 && stockBefore
                 && liquid
                 && n.has("stocked")) {
-            // "then 10 ml of the stock per litre"
-            Amount a = w.amount();
+            // "then 10 ml of the stock per litre"; by other measures it would have to be asked whose they are
+            Written of = w.of().orElseThrow();
+            if (!w.amount().unit().sure() || !of.sure()) {
+                unknown(n);
+                return;
+            }
             use.dose = Optional.of(before.get()
                     .then(new Draft.Ratio(
-                            litres(a.range(), a.unit()),
-                            w.count() * litres(w.of().orElseThrow()),
+                            w.amount().range().times(litres(w.amount().unit())),
+                            w.count() * litres(of),
                             Optional.of(Choice.IN_TOTAL))));
             return;
         }
@@ -345,17 +341,14 @@ final class Directions {
                                 && !p.all("water").isEmpty()));
     }
 
-    private static Range litres(Range r, Written unit) {
-        return r.times(litres(unit));
-    }
-
-    /** Litres in a metric unit; of others, which only stand beside their like here, any will do. */
+    /** Litres in a metric measure. */
     private static double litres(Written unit) {
         return switch (unit) {
             case MILLILITRE -> 0.001;
             case CENTILITRE -> 0.01;
             case DECILITRE -> 0.1;
-            default -> 1;
+            case LITRE -> 1;
+            default -> throw new IllegalArgumentException(unit.name());
         };
     }
 
@@ -392,7 +385,21 @@ final class Directions {
         use.dose = Optional.of(dose);
     }
 
+    /** A stock that nothing thins is no dose: many times too strong for a plant. */
+    private void dropStock(int end) {
+        if (use.stock
+                && use.dose
+                        .filter(d -> d instanceof Weighed w && w.then().isEmpty())
+                        .isPresent()) {
+            use.dose = Optional.empty();
+            for (int i = begins.get(begins.size() - 1); i < end; i++) {
+                roles[i] = roles[i] == Role.AMOUNT ? Role.UNKNOWN : roles[i];
+            }
+        }
+    }
+
     private void next(int begin) {
+        dropStock(begin);
         draft.uses.add(use);
         use = new Draft.Use();
         begins.add(begin);
@@ -608,7 +615,7 @@ final class Directions {
         boolean leads = following < phrases.size()
                 && DOSES.contains(phrases.get(following).symbol())
                 && !ends(n.end(), phrases.get(following).start());
-        boolean after = use.dose.isPresent() && use.name.isEmpty() && (!leads || afterNames());
+        boolean after = use.dose.isPresent() && use.name.isEmpty() && !heads(n.end()) && (!leads || afterNames());
         if (after) {
             use.name = name;
             mark(n.start(), n.end(), Role.USE);

@@ -5,20 +5,15 @@ import java.util.List;
 /** What a label leaves open and a person must settle, with the answers to choose from. */
 public enum Question {
     /** On a label with several uses. */
-    WHICH_USE(Choice.USE_1, Choice.USE_2) {
-        @Override
-        public List<Choice> choices() {
-            return List.of(
-                    Choice.USE_1,
-                    Choice.USE_2,
-                    Choice.USE_3,
-                    Choice.USE_4,
-                    Choice.USE_5,
-                    Choice.USE_6,
-                    Choice.USE_7,
-                    Choice.USE_8);
-        }
-    },
+    WHICH_USE(
+            Choice.USE_1,
+            Choice.USE_2,
+            Choice.USE_3,
+            Choice.USE_4,
+            Choice.USE_5,
+            Choice.USE_6,
+            Choice.USE_7,
+            Choice.USE_8),
     WHICH_MEASURES(Choice.US, Choice.IMPERIAL),
     WHICH_TABLESPOON(Choice.ML_15, Choice.ML_20),
     SPOON_LEVEL(Choice.LEVEL, Choice.HEAPED),
@@ -40,32 +35,26 @@ public enum Question {
     /** A stock that is weak already: whether it is thinned once more. */
     AFTER_INJECTOR(Choice.INJECTED, Choice.NOT_INJECTED),
     /** The label does not say how often, or not in days. */
-    HOW_OFTEN(Choice.EVERY_WATERING, Choice.WEEKLY) {
-        @Override
-        public List<Choice> choices() {
-            return List.of(
-                    Choice.EVERY_WATERING,
-                    Choice.WEEKLY,
-                    Choice.FORTNIGHTLY,
-                    Choice.MONTHLY,
-                    Choice.QUARTERLY,
-                    Choice.HALF_YEARLY,
-                    Choice.YEARLY);
-        }
-    },
+    HOW_OFTEN(
+            Choice.EVERY_WATERING,
+            Choice.WEEKLY,
+            Choice.FORTNIGHTLY,
+            Choice.MONTHLY,
+            Choice.QUARTERLY,
+            Choice.HALF_YEARLY,
+            Choice.YEARLY),
     /** A number stands in the sentence that the dose and the rhythm did not use. */
     NUMBER_LEFT(Choice.NO_MATTER, Choice.MATTERS);
 
-    private final Choice first;
-    private final Choice second;
+    @SuppressWarnings("ImmutableEnumChecker") // made by List.of
+    private final List<Choice> choices;
 
-    Question(Choice first, Choice second) {
-        this.first = first;
-        this.second = second;
+    Question(Choice... choices) {
+        this.choices = List.of(choices);
     }
 
     public List<Choice> choices() {
-        return List.of(first, second);
+        return choices;
     }
 
     /** The answers to all questions. */

@@ -292,6 +292,24 @@ class DirectionsTest {
         assertThat(slipped).isEmpty();
     }
 
+    /** However its words are ticked off, and whichever use is chosen: it would be many times too strong for a plant. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Dissolve 50 g in 1 litre of water to make a stock. Use 1 tbsp of the stock per gallon, weekly.",
+                "Stock: 50 g per litre, weekly.",
+                "Stock: 50 g per litre. Seedlings: 1 g per litre weekly."
+            })
+    void aStockThatNothingThinsIsNoDose(String label) {
+        assertThat(LabelReader.read(
+                                label,
+                                ProductForm.DRY,
+                                Map.of(Question.WHICH_USE, Choice.USE_1, Question.WHICH_MEASURES, Choice.US),
+                                OptionalDouble.empty())
+                        .rate())
+                .isEmpty();
+    }
+
     /** Twice the sentence, about twice the work. */
     @Test
     void theWorkGrowsWithTheLengthOfTheSentence() {
