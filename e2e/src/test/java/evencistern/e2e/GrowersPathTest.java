@@ -181,7 +181,9 @@ class GrowersPathTest extends AtTheDesk {
         field("Capacity, to where you fill it").fill("2 imp gal");
         button("Save").click();
         assertThat(page.getByText("9.09 L")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today").setExact(true))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Today").setExact(true))
                 .click();
         radio("Blue bucket, 9.09 L").click();
         assertThat(page).hasURL(Pattern.compile("can="));

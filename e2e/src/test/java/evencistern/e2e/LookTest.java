@@ -289,7 +289,9 @@ class LookTest {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add this lot"))
                     .click();
             assertThat(page.getByText("Winter pot: saved.").first()).isVisible();
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today").setExact(true))
+            page.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Today").setExact(true))
                     .click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Winter pot: done"))
                     .click();

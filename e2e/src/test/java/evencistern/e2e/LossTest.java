@@ -88,10 +88,17 @@ class LossTest {
         ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment()
                 .putAll(Map.of(
-                        "EVEN_CISTERN_JAR", Cistern.jar().toString(),
-                        "EVEN_CISTERN_DATA", data.toString(),
-                        "EVEN_CISTERN_PORT", Integer.toString(port),
-                        "EVEN_CISTERN_TODAY", "2026-05-14"));
+                        "EVEN_CISTERN_JAR",
+                        Cistern.jar().toString(),
+                        "EVEN_CISTERN_DATA",
+                        data.toString(),
+                        "EVEN_CISTERN_PORT",
+                        Integer.toString(port),
+                        "EVEN_CISTERN_TODAY",
+                        "2026-05-14",
+                        // what runs for seconds only is not worth the second compiler: it takes half of a start's work
+                        "JDK_JAVA_OPTIONS",
+                        "-XX:TieredStopAtLevel=1"));
         builder.redirectErrorStream(true)
                 .redirectOutput(dir.resolve("run.log").toFile())
                 .redirectInput(new java.io.File("/dev/null"));
