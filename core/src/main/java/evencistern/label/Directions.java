@@ -25,6 +25,10 @@ final class Directions {
 
     private static final double DAYS_PER_YEAR = 365;
     /** A season is not a day: so much sooner and later; common practice, no source. */
+    private static final double HALF = 0.5;
+    /** So many words at most are a name that the lexicon does not have. */
+    private static final int LONGEST_NAME = 3;
+
     private static final double SOONER = 0.82;
 
     private static final double LATER = 1.2;
@@ -40,6 +44,8 @@ final class Directions {
 
     private int at;
     private boolean stockBefore;
+    /** Whether the label gives doses by season. */
+    private boolean seasonsName;
 
     Directions(String sentence, List<Token> tokens, Cover cover) {
         this.sentence = sentence;
@@ -73,6 +79,10 @@ final class Directions {
                     (t.kind() == Token.Kind.SIGN && ".,;:()[]!".contains(t.text())) || Lexicon.PLAIN.contains(t.text());
             roles[i] = passed && !Numbers.counts(t) ? Role.IGNORED : Role.UNKNOWN;
         }
+        seasonsName = Math.min(
+                        phrases.stream().filter(p -> p.is("span")).count(),
+                        phrases.stream().filter(p -> DOSES.contains(p.symbol())).count())
+                > 1;
         for (at = 0; at < phrases.size(); at++) {
             take(phrases.get(at));
         }
@@ -90,6 +100,7 @@ final class Directions {
             }
             begins.remove(begins.size() - 1);
         }
+        nameByPlace();
         onceASeason();
         shareRhythms();
         for (int i = 0; i < draft.uses.size(); i++) {
@@ -99,15 +110,30 @@ final class Directions {
 
     private void take(Node n) {
         switch (n.symbol()) {
-            case "dose", "makes", "before", "carried" -> weighed(n);
+            case "dose", "makes", "before", "mixed", "carried" -> weighed(n);
             case "poured" -> poured(n);
-            case "ratio", "ratios", "weaker", "fold", "share" -> diluted(n, dilution(n));
+            case "ratio", "ratios", "weaker", "share" -> diluted(n, dilution(n));
+            case "fold" -> {
+                Range times = range(n.kid("range").orElseThrow());
+                if (times.min() > times.max()) {
+                    unknown(n);
+                } else {
+                    diluted(n, dilution(n));
+                }
+            }
             case "injector" -> injected(n);
             case "treats" -> treats(n);
             case "portion" -> portion(n);
             case "own" -> own(n);
             case "usename" -> named(n);
-            case "aside", "life", "span", "most", "once", "need", "nthwatering", "target" -> noted(n);
+            case "span" -> {
+                if (seasonsName) {
+                    named(n);
+                } else {
+                    noted(n);
+                }
+            }
+            case "aside", "less", "life", "most", "once", "need", "nthwatering", "target" -> noted(n);
             default -> often(n, rhythm(n));
         }
     }
@@ -120,12 +146,22 @@ final class Directions {
         return new Range(first, numbers.size() > 1 ? numbers.get(1).number() : first);
     }
 
-    private static Written unitOf(Node unit) {
+    private Written unitOf(Node unit) {
         Node word = unit.parts().stream()
                 .filter(p -> Set.of("vol", "mass", "own", "len", "area").contains(p.symbol()))
                 .findFirst()
                 .orElseThrow();
-        return Written.valueOf(word.value());
+        Written written = Written.valueOf(word.value());
+        if (written != Written.LETTER_T || !bothLetters()) {
+            return written;
+        }
+        return tokens.get(word.start()).capital() ? Written.TABLESPOON : Written.TEASPOON;
+    }
+
+    /** Whether the label has a big T beside a small one; only then is it plain which is the bigger spoon. */
+    private boolean bothLetters() {
+        return tokens.stream().anyMatch(t -> t.is("t") && t.capital())
+                && tokens.stream().anyMatch(t -> t.is("t") && !t.capital());
     }
 
     private static Optional<Choice> whose(Node unit) {
@@ -133,10 +169,13 @@ final class Directions {
     }
 
     /** An amount, or none where two units stand in it that make no sense together. */
-    private static Optional<Amount> amount(Node n) {
+    private Optional<Amount> amount(Node n) {
         List<Node> units = n.kids("unit");
         Optional<Boolean> heaped = n.kid("heap").map(h -> h.value().equals("heaped"));
         Written unit = unitOf(units.get(0));
+        if (n.has("own")) {
+            return packs(n, unit);
+        }
         Optional<Choice> measures =
                 units.stream().flatMap(u -> whose(u).stream()).findFirst();
         if (n.has("range")) {
@@ -152,6 +191,24 @@ final class Directions {
         return parts > 0 ? Optional.of(new Amount(new Range(whole, whole), unit, heaped, measures)) : Optional.empty();
     }
 
+    /** "a 5 g scoop", "two 20 g sachets": of several the word says so too. */
+    private Optional<Amount> packs(Node n, Written unit) {
+        List<Node> numbers = n.kids("number");
+        double each = numbers.get(numbers.size() - 1).number();
+        double count = numbers.size() > 1 ? numbers.get(0).number() : 1;
+        boolean several = tokens.get(n.end() - 1).text().endsWith("s");
+        boolean toldOtherwise = phrases.stream().anyMatch(p -> p.is("own"))
+                || (n.end() < tokens.size() && tokens.get(n.end()).is("("));
+        if (several != count > 1 || toldOtherwise) {
+            return Optional.empty();
+        }
+        return Optional.of(new Amount(
+                new Range(count * each, count * each),
+                unit,
+                Optional.empty(),
+                whose(n.kid("unit").orElseThrow())));
+    }
+
     /** How many of the second unit make one of the first; 0 where they are not counted together. */
     private static double partsOf(Written unit, Written second) {
         return switch (unit) {
@@ -163,7 +220,7 @@ final class Directions {
     }
 
     /** What brackets after an amount say it is, all of it: "3 caps (15 ml)", "2 caps (10 ml each)", "1 cap (cap = 8 ml)". */
-    private static Optional<Amount> same(Node n, double count) {
+    private Optional<Amount> same(Node n, double count) {
         return n.kids("same").stream()
                 .flatMap(s -> amount(s.kid("amount").orElseThrow())
                         .map(a -> s.has("each") || s.has("own") || s.has("of")
@@ -176,11 +233,23 @@ final class Directions {
     private record Counted(
             Per per, Role role, double count, Optional<Written> of, Optional<Amount> same, Optional<Choice> measures) {}
 
-    private static Counted counted(Node what) {
+    private Counted counted(Node what) {
         Node w = what.is("what") ? what.parts().get(0) : what;
+        if (w.is("mix") && !w.has("volume")) {
+            // "a bucket of compost (10 litres)": what stands in brackets is what is counted
+            return same(w, 1)
+                    .map(s -> new Counted(
+                            Per.MIX,
+                            Role.PER_MIX,
+                            s.range().max(),
+                            Optional.of(s.unit()),
+                            Optional.empty(),
+                            s.measures()))
+                    .orElseThrow();
+        }
         double count = w.kid("number").map(Node::number).orElse(1.0);
         Optional<Node> unit = w.parts().stream()
-                .filter(p -> Set.of("volume", "len", "area", "mass").contains(p.symbol()))
+                .filter(p -> Set.of("volume", "len", "area", "perarea", "mass").contains(p.symbol()))
                 .findFirst();
         Optional<Written> of = unit.map(u -> u.is("volume") ? unitOf(u) : Written.valueOf(u.value()));
         Optional<Choice> measures = unit.filter(u -> u.is("volume")).flatMap(Directions::whose);
@@ -192,6 +261,7 @@ final class Directions {
             case "plant" -> Per.PLANT;
             case "area" -> Per.AREA;
             case "height" -> Per.HEIGHT;
+            case "inverse" -> w.has("perarea") ? Per.AREA : Per.WATER;
             default -> of.filter(Directions::bulk).isPresent() && !w.has("water") ? Per.MIX : Per.WATER;
         };
         Role role = switch (per) {
@@ -217,8 +287,13 @@ final class Directions {
     private Optional<Weighed> read(Node n) {
         Node amountAt = n.kid("amount").orElseThrow();
         Optional<Amount> amount = amount(amountAt);
-        Node what = n.kid("per").flatMap(p -> p.kid("what")).orElse(n);
-        boolean can = !n.has("per") && !n.has("volume") && !n.has("plant");
+        Optional<Node> headed =
+                n.is("before") ? n.kid("width").or(() -> n.kid("potful")).or(() -> n.kid("filled")) : Optional.empty();
+        Node what = n.kid("per")
+                .map(p -> p.kid("what").or(() -> p.kid("inverse")).orElse(p))
+                .or(() -> headed)
+                .orElse(n);
+        boolean can = !n.has("per") && !n.has("volume") && !n.has("plant") && headed.isEmpty();
         // "one sachet of 10 g" says what it holds; "5 ml of 10 g" says nothing
         boolean odd = amount.filter(x -> x.unit().sure()).isPresent()
                 && n.kids("same").stream().anyMatch(s -> s.has("of"));
@@ -254,8 +329,11 @@ final class Directions {
         mark(n.start(), n.end(), Role.IGNORED);
         mark(amountAt.start(), amountAt.end(), Role.AMOUNT);
         n.kids("same").forEach(s -> mark(s.start(), s.end(), Role.AMOUNT));
-        Node per =
-                n.kid("per").or(() -> n.kid("volume")).or(() -> n.kid("plant")).orElse(n);
+        Node per = n.kid("per")
+                .or(() -> n.kid("volume"))
+                .or(() -> n.kid("plant"))
+                .or(() -> headed)
+                .orElse(n);
         mark(per.start(), per.end(), counted.role());
         return Optional.of(new Weighed(
                 amount.get(),
@@ -293,7 +371,7 @@ final class Directions {
                 && before.filter(b -> b.then().isEmpty()).isPresent()
                 && stockBefore
                 && liquid
-                && n.has("stocked")) {
+                && (n.has("stocked") || madeUp)) {
             // "then 10 ml of the stock per litre"; by other measures it would have to be asked whose they are
             Written of = w.of().orElseThrow();
             if (!w.amount().unit().sure() || !of.sure()) {
@@ -330,26 +408,23 @@ final class Directions {
     /** Whether what was told is of a solution told of next: "100 ml per pot of a solution of 3 ml per litre". */
     private boolean madeNext(Node n) {
         return at + 1 < phrases.size()
-                && IntStream.range(n.end(), phrases.get(at + 1).start()).anyMatch(i -> Lexicon.is(tokens, i, "made"));
+                && (IntStream.range(n.end(), phrases.get(at + 1).start()).anyMatch(i -> Lexicon.is(tokens, i, "made"))
+                        || (tokens.get(n.end()).is("of")
+                                && Set.of("share", "ratio")
+                                        .contains(phrases.get(at + 1).symbol())));
     }
 
     private boolean restHasWaterDose() {
         return phrases.stream()
                 .skip(at + 1L)
                 .anyMatch(p -> Set.of("ratio", "share", "ratios").contains(p.symbol())
-                        || (Set.of("dose", "before", "makes").contains(p.symbol())
+                        || (Set.of("dose", "before", "mixed", "makes").contains(p.symbol())
                                 && !p.all("water").isEmpty()));
     }
 
     /** Litres in a metric measure. */
     private static double litres(Written unit) {
-        return switch (unit) {
-            case MILLILITRE -> 0.001;
-            case CENTILITRE -> 0.01;
-            case DECILITRE -> 0.1;
-            case LITRE -> 1;
-            default -> throw new IllegalArgumentException(unit.name());
-        };
+        return unit == Written.MILLILITRE ? 0.001 : unit.parts();
     }
 
     private void poured(Node n) {
@@ -358,6 +433,7 @@ final class Directions {
             unknown(n);
             return;
         }
+        n.kid("inner").ifPresent(i -> read(i).ifPresent(w -> dose(i, w)));
         n.kid("ratio").or(() -> n.kid("share")).ifPresent(r -> {
             mark(r.start(), r.end(), Role.AMOUNT);
             dose(n, dilution(r));
@@ -409,7 +485,7 @@ final class Directions {
     private void own(Node n) {
         double count = n.kid("number").map(Node::number).orElse(1.0);
         n.kid("amount")
-                .flatMap(Directions::amount)
+                .flatMap(this::amount)
                 .ifPresent(a -> draft.defined.put(
                         unitOf(n), new Amount(a.range().times(1 / count), a.unit(), a.heaped(), a.measures())));
         mark(n.start(), n.end(), Role.AMOUNT);
@@ -459,8 +535,8 @@ final class Directions {
                 return dilution(n.kid("ratio").orElseThrow());
             }
             case "fold" -> {
-                return new Draft.Ratio(
-                        new Range(1, 1), n.kid("number").orElseThrow().number(), Optional.of(Choice.IN_TOTAL));
+                Range times = range(n.kid("range").orElseThrow());
+                return new Draft.Ratio(new Range(1 / times.max(), 1 / times.min()), 1, Optional.of(Choice.IN_TOTAL));
             }
             case "share" -> {
                 Range r = range(n.kid("range").orElseThrow());
@@ -475,7 +551,7 @@ final class Directions {
                 double second = two.get(1).number();
                 boolean turned = first > second && second == 1;
                 double parts = turned ? second : first;
-                Optional<Choice> kind = n.has("+")
+                Optional<Choice> kind = n.has("+") || n.has("with")
                         ? Optional.of(Choice.PLUS_WATER)
                         : n.has("to")
                                         && n.has("water")
@@ -509,7 +585,9 @@ final class Directions {
     }
 
     private boolean inBrackets(Node n) {
-        return n.start() > 0 && tokens.get(n.start() - 1).is("(");
+        return n.start() > 0
+                && (tokens.get(n.start() - 1).is("(")
+                        || tokens.get(n.start() - 1).is("="));
     }
 
     private Optional<Node> rhythmBetween(Node n) {
@@ -536,6 +614,7 @@ final class Directions {
     private void portion(Node n) {
         double factor = n.kid("fraction")
                 .map(f -> Double.parseDouble(f.value()))
+                .or(() -> n.has("halve") || n.has("half") ? Optional.of(HALF) : Optional.empty())
                 .or(() -> n.kid("number").map(Node::number))
                 .or(() -> n.kid("share")
                         .map(s -> range(s.kid("range").orElseThrow()).min() / 100))
@@ -550,7 +629,12 @@ final class Directions {
         boolean some = uses
                 || (n.end() < tokens.size()
                         && Set.of("for", "in", "on")
-                                .contains(tokens.get(n.end()).text()));
+                                .contains(tokens.get(n.end()).text()))
+                || (use.dose.isPresent() && saidOf(n));
+        if (!some && (n.has("that") || n.has("this") || n.has("it"))) {
+            unknown(n);
+            return;
+        }
         if (factor == 1 || some) {
             int end = uses ? phrases.get(at + 1).end() : n.end();
             while (some
@@ -563,7 +647,7 @@ final class Directions {
             return;
         }
         boolean full = phrases.stream().skip(at + 1L).anyMatch(p -> p.is("portion") && p.has("fraction"));
-        if (heads(n.end()) && !full) {
+        if (headsDose(n.end()) && !full) {
             unknown(n); // whether the dose that follows is that share already cannot be told
             return;
         }
@@ -571,8 +655,25 @@ final class Directions {
         use.factor *= factor;
     }
 
+    /** Whether what stands before in the same sentence is a name or a season: "for orchids use half strength". */
+    private boolean saidOf(Node n) {
+        return at > 0
+                && isName(phrases.get(at - 1))
+                && !ends(phrases.get(at - 1).end(), n.start());
+    }
+
+    /** Whether a colon stands between this place and the next dose. */
+    private boolean headsDose(int end) {
+        return phrases.stream()
+                .skip(at + 1L)
+                .filter(p -> DOSES.contains(p.symbol()))
+                .findFirst()
+                .filter(p -> tokens.subList(end, p.start()).stream().anyMatch(t -> t.is(":")))
+                .isPresent();
+    }
+
     private boolean heads(int end) {
-        return end < tokens.size() && tokens.get(end).is(":");
+        return end >= 0 && end < tokens.size() && tokens.get(end).is(":");
     }
 
     /** Up to this token phrases are part of what was noted. */
@@ -582,25 +683,32 @@ final class Directions {
 
     private boolean nameBefore(Node n) {
         return at > 0
-                && phrases.get(at - 1).is("usename")
+                && isName(phrases.get(at - 1))
                 && phrases.get(at - 1).start() >= begins.get(begins.size() - 1)
                 && tokens.subList(phrases.get(at - 1).end(), n.start()).stream().noneMatch(t -> t.is("."));
     }
 
     private static final Set<String> DOSES =
-            Set.of("dose", "makes", "before", "carried", "ratio", "ratios", "weaker", "fold", "share");
+            Set.of("dose", "makes", "before", "mixed", "carried", "ratio", "ratios", "weaker", "fold", "share");
 
     /** The name of a use stands before its dose, or after it where the first dose of the label has none before. */
     private void named(Node n) {
         if (n.end() <= skipTo) {
             return;
         }
+        if (use.dose.isPresent()
+                && isAt(at + 1, "portion")
+                && !ends(n.end(), phrases.get(at + 1).start())) {
+            mark(n.start(), n.end(), Role.NOTED); // with what is said of it next
+            return;
+        }
+        boolean season = n.is("span");
         int first = n.start();
-        while (first < n.end() && !Lexicon.is(tokens, first, "use")) {
+        while (!season && first < n.end() && !Lexicon.is(tokens, first, "use")) {
             first++;
         }
         int last = n.end();
-        while (last > first && !Lexicon.is(tokens, last - 1, "use") && !ofPlants(last - 1)) {
+        while (!season && last > first && !Lexicon.is(tokens, last - 1, "use") && !ofPlants(last - 1)) {
             last--;
         }
         String name = sentence.substring(
@@ -608,7 +716,7 @@ final class Directions {
         int following = at + 1;
         while (following < phrases.size()
                 && !DOSES.contains(phrases.get(following).symbol())
-                && !phrases.get(following).is("usename")
+                && !isName(phrases.get(following))
                 && !ends(n.end(), phrases.get(following).start())) {
             following++;
         }
@@ -633,6 +741,38 @@ final class Directions {
         }
     }
 
+    /** Whether a phrase names a use: by its plants, or of several doses by their seasons. */
+    private boolean isName(Node phrase) {
+        return phrase.is("usename") || (seasonsName && phrase.is("span"));
+    }
+
+    /** Of several uses one may have a name that is no word of the lexicon: what stands before a colon and its dose. */
+    private void nameByPlace() {
+        for (int u = 0; draft.uses.size() > 1 && u < draft.uses.size(); u++) {
+            int colon = u > 0
+                    ? begins.get(u) - 1
+                    : IntStream.range(0, tokens.size())
+                            .filter(i -> tokens.get(i).is(":"))
+                            .findFirst()
+                            .orElse(-1);
+            int first = colon;
+            while (first > 0
+                    && colon - first < LONGEST_NAME
+                    && tokens.get(first - 1).kind() == Token.Kind.WORD
+                    && (roles[first - 1] == Role.UNKNOWN || roles[first - 1] == Role.IGNORED)) {
+                first--;
+            }
+            boolean stands = first <= 0 || ends(first - 1, first);
+            boolean denied = IntStream.range(Math.max(0, first), Math.max(0, colon))
+                    .anyMatch(i -> Lexicon.is(tokens, i, "deny"));
+            if (draft.uses.get(u).name.isEmpty() && heads(colon) && first < colon && stands && !denied) {
+                draft.uses.get(u).name = sentence.substring(
+                        tokens.get(first).start(), tokens.get(colon - 1).end());
+                mark(first, colon, Role.USE);
+            }
+        }
+    }
+
     private boolean ofPlants(int i) {
         return Set.of("plants", "plant", "crops").contains(tokens.get(i).text());
     }
@@ -645,7 +785,7 @@ final class Directions {
     /** Whether this label's names stand after their doses: a dose comes before any name. */
     private boolean afterNames() {
         for (Node p : phrases) {
-            if (p.is("usename")) {
+            if (isName(p)) {
                 return false;
             }
             if (DOSES.contains(p.symbol())) {
@@ -699,6 +839,7 @@ final class Directions {
             case "adverb" -> {
                 List<Node> said = n.kids("adverb");
                 double times = n.kid("times")
+                        .filter(t -> !t.value().isEmpty())
                         .map(Directions::period)
                         .or(() -> n.kid("number").map(Node::number))
                         .orElse(1.0);
@@ -761,7 +902,7 @@ final class Directions {
             boolean more =
                     use.dose.isPresent() && phrases.stream().skip(at + 1L).anyMatch(p -> DOSES.contains(p.symbol()));
             if (!more) {
-                boolean other = isSpan(at + 1) || isSpan(at - 1);
+                boolean other = isSeason(at) || isSeason(at + 1) || isSeason(at - 1);
                 mark(n.start(), n.end(), other ? Role.NOTED : Role.UNKNOWN);
                 return;
             }
@@ -771,8 +912,12 @@ final class Directions {
         mark(n.start(), n.end(), Role.RHYTHM);
     }
 
-    private boolean isSpan(int i) {
-        return i >= 0 && i < phrases.size() && phrases.get(i).is("span");
+    private boolean isSeason(int i) {
+        return isAt(i, "span") || isAt(i, "seasons") || isAt(i, "months");
+    }
+
+    private boolean isAt(int i, String symbol) {
+        return i >= 0 && i < phrases.size() && phrases.get(i).is(symbol);
     }
 
     // --- what is kept beside ---

@@ -207,8 +207,10 @@ public final class LabelReader {
         if (use.dose.isEmpty() && use.often.isEmpty()) {
             refusals.add(FaultCode.LABEL_NO_RHYTHM, "label", "");
         }
-        Optional<Rate> rate = use.dose.flatMap(this::rate).map(r -> scaled(r, use.factor));
-        Optional<Rate> also = use.also.flatMap(this::rate);
+        Optional<Draft.Dose> plain = use.also.filter(
+                a -> plainlySaid(a) && use.dose.filter(d -> maybe(d, a)).isPresent());
+        Optional<Rate> rate = plain.or(() -> use.dose).flatMap(this::rate).map(r -> scaled(r, use.factor));
+        Optional<Rate> also = plain.isPresent() ? Optional.empty() : use.also.flatMap(this::rate);
         if (rate.isPresent() && also.isPresent() && differ(rate.get(), also.get())) {
             rate = ask(Question.BRACKET)
                     .map(c -> c == Choice.SECOND
@@ -224,6 +226,28 @@ public final class LabelReader {
                 .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
                 .isPresent();
         return result(names, directions.spans(), rate.filter(r -> settled), rhythm, poured);
+    }
+
+    private static boolean plainlySaid(Draft.Dose dose) {
+        return dose instanceof Draft.Share
+                || (dose instanceof Weighed w
+                        && w.amount().unit().sure()
+                        && w.of().filter(Written::sure).isPresent());
+    }
+
+    /** Whether a dose may be the same as one that is said plainly beside it, whosever its measures are. */
+    private boolean maybe(Draft.Dose dose, Draft.Dose beside) {
+        return Question.WHICH_MEASURES.choices().stream().anyMatch(whose -> {
+            LabelReader trial = new LabelReader(form, Map.of(Question.WHICH_MEASURES, whose), ownMl, true);
+            trial.measures = measures;
+            trial.defined = defined;
+            Optional<Rate> a = trial.rate(dose);
+            Optional<Rate> b = trial.rate(beside);
+            return a.isPresent()
+                    && b.isPresent()
+                    && a.get().measure() == b.get().measure()
+                    && near(a.get().max(), b.get().max(), ROUNDED);
+        });
     }
 
     private static boolean differ(Rate a, Rate b) {
@@ -358,7 +382,7 @@ public final class LabelReader {
             case GRAM -> Unit.GRAM;
             case KILOGRAM -> Unit.KILOGRAM;
             case MILLIGRAM -> Unit.MILLIGRAM;
-            case LITRE, CENTILITRE, DECILITRE -> Unit.LITRE;
+            case LITRE, CENTILITRE, DECILITRE, HECTOLITRE -> Unit.LITRE;
             default -> Unit.MILLILITRE;
         };
     }
@@ -374,10 +398,8 @@ public final class LabelReader {
     private static Much plainly(Amount a, Unit unit) {
         Written w = a.unit();
         Unit u = w.sure() ? unitOf(w) : unit;
-        double parts =
-                w == Written.CENTILITRE ? 0.01 : w == Written.DECILITRE ? 0.1 : w == Written.DESSERTSPOON ? 2 : 1;
         boolean mass = u.dimension() == evencistern.units.Dimension.MASS;
-        double each = u.toCanonical(1) * (mass ? 1 : 1000) * parts;
+        double each = u.toCanonical(1) * (mass ? 1 : 1000) * w.parts();
         return new Much(a.range().min() * each, a.range().max() * each, mass ? Measure.GRAMS : Measure.MILLILITRES);
     }
 
@@ -390,6 +412,7 @@ public final class LabelReader {
         return switch (w) {
             case TEASPOON -> Stream.of(Unit.METRIC_TEASPOON, Unit.US_TEASPOON);
             case DESSERTSPOON -> Stream.of(Unit.METRIC_TEASPOON);
+            case LETTER_T -> Stream.of(Unit.METRIC_TEASPOON, Unit.METRIC_TABLESPOON);
             case TABLESPOON -> Stream.of(Unit.METRIC_TABLESPOON, Unit.US_TABLESPOON, Unit.AU_TABLESPOON);
             case CUP -> Stream.of(Unit.METRIC_CUP, Unit.US_CUP);
             case FLUID_OUNCE -> Stream.of(Unit.US_FLUID_OUNCE, Unit.IMPERIAL_FLUID_OUNCE);
@@ -507,12 +530,7 @@ public final class LabelReader {
         }
         return w.of().isEmpty()
                 ? Optional.of(w.count())
-                : w.of().flatMap(o -> resolve(o, false)
-                        .map(u -> w.count()
-                                * u.toCanonical(1)
-                                * (o == Written.CENTILITRE
-                                        ? 0.01
-                                        : o == Written.DECILITRE ? 0.1 : o == Written.CUBIC_YARD ? 27 : 1)));
+                : w.of().flatMap(o -> resolve(o, false).map(u -> w.count() * u.toCanonical(1) * o.parts()));
     }
 
     /** Made-up feed in mL for a plant, a m² or a litre of mix. */
@@ -571,7 +589,10 @@ public final class LabelReader {
     }
 
     private Optional<Much> heaped(Amount a, Much m) {
-        boolean spoon = a.unit() == Written.TEASPOON || a.unit() == Written.TABLESPOON || a.unit() == Written.CUP;
+        boolean spoon = a.unit() == Written.TEASPOON
+                || a.unit() == Written.TABLESPOON
+                || a.unit() == Written.LETTER_T
+                || a.unit() == Written.CUP;
         if (form == ProductForm.LIQUID || !spoon) {
             return Optional.of(m);
         }
@@ -608,7 +629,8 @@ public final class LabelReader {
     /** Whose unit it is. A teaspoon is the US one only where the label is known to be in US measures (1 % apart). */
     private Optional<Unit> resolve(Written written, boolean amount) {
         return switch (written) {
-            case GRAM, KILOGRAM, MILLIGRAM, MILLILITRE, LITRE, CENTILITRE, DECILITRE -> Optional.of(unitOf(written));
+            case GRAM, KILOGRAM, MILLIGRAM, MILLILITRE, LITRE, CENTILITRE, DECILITRE, HECTOLITRE ->
+                Optional.of(unitOf(written));
             case POUND -> Optional.of(Unit.POUND);
             case DROP -> Optional.of(Unit.DROP);
             case INCH -> Optional.of(Unit.INCH);
@@ -629,6 +651,9 @@ public final class LabelReader {
                                 ? Unit.US_TEASPOON
                                 : Unit.METRIC_TEASPOON);
             case TABLESPOON -> tablespoon();
+            case LETTER_T ->
+                ask(Question.SPOON_LETTER)
+                        .flatMap(c -> resolve(c == Choice.TEASPOON ? Written.TEASPOON : Written.TABLESPOON, amount));
             case CUP -> measures().map(c -> c == Choice.US ? Unit.US_CUP : Unit.METRIC_CUP);
             case FLUID_OUNCE -> measures().map(c -> c == Choice.US ? Unit.US_FLUID_OUNCE : Unit.IMPERIAL_FLUID_OUNCE);
             case PINT -> measures().map(c -> c == Choice.US ? Unit.US_PINT : Unit.IMPERIAL_PINT);

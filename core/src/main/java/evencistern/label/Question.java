@@ -16,6 +16,8 @@ public enum Question {
             Choice.USE_8),
     WHICH_MEASURES(Choice.US, Choice.IMPERIAL),
     WHICH_TABLESPOON(Choice.ML_15, Choice.ML_20),
+    /** A spoon written as one letter. */
+    SPOON_LETTER(Choice.TEASPOON, Choice.TABLESPOON),
     SPOON_LEVEL(Choice.LEVEL, Choice.HEAPED),
     OUNCE_KIND(Choice.WEIGHT, Choice.FLUID),
     RATIO_KIND(Choice.IN_TOTAL, Choice.PLUS_WATER),
@@ -69,6 +71,8 @@ public enum Question {
         USE_8,
         US,
         IMPERIAL,
+        TEASPOON,
+        TABLESPOON,
         ML_15,
         ML_20,
         LEVEL,

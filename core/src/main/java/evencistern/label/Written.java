@@ -11,10 +11,13 @@ enum Written {
     CENTILITRE,
     DECILITRE,
     LITRE,
+    HECTOLITRE,
     DROP,
     TEASPOON,
     DESSERTSPOON,
     TABLESPOON,
+    /** T or t alone. */
+    LETTER_T,
     CUP,
     FLUID_OUNCE,
     PINT,
@@ -38,7 +41,7 @@ enum Written {
     /** Whether it is the same everywhere and needs no question. */
     boolean sure() {
         return switch (this) {
-            case GRAM, KILOGRAM, MILLIGRAM, MILLILITRE, CENTILITRE, DECILITRE, LITRE -> true;
+            case GRAM, KILOGRAM, MILLIGRAM, MILLILITRE, CENTILITRE, DECILITRE, LITRE, HECTOLITRE -> true;
             default -> false;
         };
     }
@@ -47,6 +50,18 @@ enum Written {
         return switch (this) {
             case GRAM, KILOGRAM, MILLIGRAM, POUND, OUNCE -> true;
             default -> false;
+        };
+    }
+
+    /** How many there are of the unit that it is counted in: a litre, a cubic foot, a teaspoon; 1 where it is that unit. */
+    double parts() {
+        return switch (this) {
+            case CENTILITRE -> 0.01;
+            case DECILITRE -> 0.1;
+            case HECTOLITRE -> 100;
+            case DESSERTSPOON -> 2;
+            case CUBIC_YARD -> 27;
+            default -> 1;
         };
     }
 }

@@ -2,6 +2,7 @@ package evencistern.label;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import evencistern.fault.Faults;
 import evencistern.label.Question.Choice;
 import evencistern.table.DataFile;
 import java.util.ArrayList;
@@ -13,8 +14,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -211,7 +214,7 @@ class DirectionsTest {
 
     /** Right, or asked where a careful person would ask; nothing wrong; of what need not be asked, most is not. */
     @ParameterizedTest
-    @ValueSource(strings = {"directions.txt", "directions-kept-out.txt"})
+    @ValueSource(strings = {"directions.txt", "directions-kept-out.txt", "directions-later.txt"})
     void directionsAreReadAsTheyAreMeant(String file) {
         Map<Result, List<String>> all = results(file);
         int lines = lines(file).size();
@@ -225,6 +228,113 @@ class DirectionsTest {
 
     private static LabelReading read(Line line, String sentence) {
         return LabelReader.read(sentence, line.product(), line.known(), OptionalDouble.empty());
+    }
+
+    private static List<Line> everyLine() {
+        return Stream.of("directions.txt", "directions-kept-out.txt", "directions-later.txt")
+                .flatMap(f -> lines(f).stream())
+                .toList();
+    }
+
+    /** As five people would write a rate down, without how often. */
+    private static List<String> styles(Rate rate) {
+        String unit = rate.measure() == Measure.GRAMS ? "g" : "ml";
+        Function<Double, String> much = times -> {
+            String min = Faults.plain(rate.min() * times);
+            return (rate.max() > rate.min() ? min + "-" + Faults.plain(rate.max() * times) : min) + " " + unit;
+        };
+        if (rate instanceof Rate.PerMix) {
+            String kilograms = much.apply(1.0).replace(" g", " kg").replace(" ml", " litres of product");
+            return List.of(
+                    much.apply(1.0) + " of product per litre of mix",
+                    kilograms + " per m³ of substrate",
+                    "Mix " + much.apply(10.0) + " of product into each 10 litres of compost",
+                    much.apply(1.0) + " of product / l of potting mix",
+                    much.apply(5.0) + " of product for 5 l of soil");
+        }
+        if (rate instanceof Rate.PerPotWidth w) {
+            String width = Faults.plain(w.widthM() * 100) + " cm";
+            return List.of(
+                    much.apply(1.0) + " of product per " + width + " pot",
+                    "For a " + width + " pot: " + much.apply(1.0) + " of product",
+                    "Give " + much.apply(1.0) + " of product for a pot of " + width,
+                    width + " pot: " + much.apply(1.0) + " of product",
+                    much.apply(1.0) + " of product for each " + width + " of pot diameter");
+        }
+        if (rate instanceof Rate.PerPlant) {
+            return List.of(
+                    much.apply(1.0) + " of product per plant in pots",
+                    much.apply(1.0) + " of product for each pot",
+                    "Give every pot " + much.apply(1.0) + " of product",
+                    much.apply(1.0) + " of product a pot",
+                    "Per pot: " + much.apply(1.0) + " of product");
+        }
+        if (rate instanceof Rate.PerArea) {
+            return List.of(
+                    much.apply(1.0) + " of product per square metre",
+                    much.apply(1.0) + " of product/m²",
+                    much.apply(10.0) + " of product per 10 sq m",
+                    much.apply(1.0) + " of product m-2",
+                    "Per square metre: " + much.apply(1.0) + " of product");
+        }
+        if (rate instanceof Rate.PerHeight) {
+            return List.of(
+                    much.apply(1.0) + " of product per metre of height",
+                    much.apply(1.0) + " of product for each metre of height",
+                    much.apply(2.0) + " of product per 2 metres of height",
+                    much.apply(0.5) + " of product per 50 cm of height",
+                    much.apply(1.0) + " of product per 100 cm of plant height");
+        }
+        return List.of(
+                much.apply(1.0) + "/l",
+                "Dissolve " + much.apply(10.0) + " in 10 litres of water",
+                "Per 5 litres of water: " + much.apply(5.0),
+                much.apply(3.78541) + " per US gallon",
+                "Add " + much.apply(100.0) + " of product to 100 ltr of rain water");
+    }
+
+    private static List<String> styles(Rhythm rhythm) {
+        if (rhythm instanceof Rhythm.EveryDays d) {
+            String days = d.max() > d.min() ? d.min() + " to " + d.max() : Integer.toString(d.min());
+            return d.max() == 1
+                    ? List.of("daily", "every day", "once a day", "each day", "daily")
+                    : List.of(
+                            "every " + days + " days",
+                            "once every " + days + " days",
+                            "repeat every " + days + " days",
+                            "at intervals of " + days + " days",
+                            "each " + days + " days");
+        }
+        return List.of(
+                "with every watering",
+                "at each watering",
+                "every time you water",
+                "at every irrigation",
+                "each watering");
+    }
+
+    /** What was understood is written out as others write, and reads back as the same. */
+    @Test
+    void aDoseWrittenOutInFiveStylesReadsBackTheSame() {
+        List<String> others = new ArrayList<>();
+        int tried = 0;
+        for (Line line : everyLine()) {
+            LabelReading meant = read(line, line.sentence());
+            if (!meant.usable(false)) {
+                continue;
+            }
+            for (int i = 0; i < 5; i++) {
+                tried++;
+                String written = styles(meant.rate().get()).get(i) + ", "
+                        + styles(meant.rhythm().get()).get(i) + ".";
+                LabelReading back = read(line, written);
+                if (!back.usable(false) || !LabelReader.alike(meant, back)) {
+                    others.add(written + " | from " + line.sentence() + " | " + back.rate() + back.rhythm());
+                }
+            }
+        }
+        assertThat(tried).isGreaterThan(1500);
+        assertThat(others).isEmpty();
     }
 
     private static final Set<String> JOINING =
@@ -256,7 +366,7 @@ class DirectionsTest {
     void aSlipOfThePenNeverChangesADoseUnmarked() {
         List<String> slipped = new ArrayList<>();
         int tried = 0;
-        for (Line line : lines("directions.txt")) {
+        for (Line line : everyLine()) {
             LabelReading meant = read(line, line.sentence());
             if (!meant.usable(false)) {
                 continue;
