@@ -29,6 +29,7 @@ import { AnalysisFields } from "./AnalysisFields";
 import { blankFeed, feedInput } from "./feedInput";
 import { say } from "../../text";
 import { LabelReading } from "./LabelReading";
+import { ReadOtherwise } from "./ReadOtherwise";
 
 export function FeedPage() {
   const garden = useGardenId();
@@ -60,7 +61,13 @@ function Form({
   const told = useTold(garden.id);
   const input = draft.value;
   const ask: LabelAsk | undefined = input.label.trim()
-    ? { sentence: input.label, form: input.form, answers: input.answers, own: input.own }
+    ? {
+        sentence: input.label,
+        form: input.form,
+        answers: input.answers,
+        own: input.own,
+        ...(input.readAs === undefined ? {} : { readAs: input.readAs }),
+      }
     : undefined;
   const live = useLive<LabelAsk, LabelAnswer>(ask, (body, signal) =>
     call(api.POST("/api/feed/label", { body, signal })),
@@ -81,6 +88,7 @@ function Form({
   const labelFaults = faults.filter((f) => f.field === "label");
   const answer = (a: Answer) =>
     draft.change({ answers: [...input.answers.filter((x) => x.question !== a.question), a] });
+  const chosen = (label: string) => draft.change({ label, wordsSeen: false, readAs: undefined });
   const on = fieldsOf(input, draft.change, faults);
   return (
     <form
@@ -158,7 +166,7 @@ function Form({
               value={input.label}
               placeholder={say("feeds_page.2_tsp_per_2_gal_every")}
               aria-invalid={labelFaults.length > 0}
-              onChange={(e) => draft.change({ label: e.target.value, wordsSeen: false })}
+              onChange={(e) => chosen(e.target.value)}
             />
           </div>
           {labelFaults.map((f) => (
@@ -168,6 +176,17 @@ function Form({
           ))}
           {!ask && <p className="note">{say("feeds_page.type_it_as_it_stands_5")}</p>}
           {live.problem && <Trouble problem={live.problem} />}
+          {feed && !draft.changed && feed.readAs === undefined && (
+            <p className="note">▲ {say("feeds_page.read_anew")}</p>
+          )}
+          {live.answer?.before && (
+            <ReadOtherwise
+              before={live.answer.before}
+              now={live.answer.inWords}
+              keep={chosen}
+              take={() => draft.change({ readAs: undefined })}
+            />
+          )}
           {ask && live.answer && (
             <LabelReading
               sentence={input.label}

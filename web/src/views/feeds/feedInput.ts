@@ -68,6 +68,7 @@ export function feedInput(f: Feed): FeedInput {
     label: f.label,
     answers: f.answers,
     wordsSeen: f.wordsSeen,
+    ...(f.readAs === undefined ? {} : { readAs: f.readAs }),
     version: f.version,
   };
 }

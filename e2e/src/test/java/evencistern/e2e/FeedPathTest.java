@@ -7,6 +7,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import evencistern.testkit.Plants;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** Feeds and water at the bench: a whole analysis, the dose in every can, the pen in the can, acid for the water. */
@@ -39,6 +44,49 @@ class FeedPathTest extends AtTheDesk {
         page.reload();
         assertThat(field("urea N")).hasValue("8");
         assertThat(field("Mg")).hasValue("12060 mg/kg");
+    }
+
+    /** A label that came to something else when it was saved: both are shown, and either can be chosen. */
+    @Test
+    void aLabelThatIsReadOtherwiseIsChosenOnce() {
+        String id = UUID.randomUUID().toString();
+        Map<String, Object> kept = new HashMap<>(Map.of(
+                "id",
+                id,
+                "name",
+                "Old box",
+                "n",
+                Plants.typed("10", "%"),
+                "p2o5",
+                Plants.typed("5", "%"),
+                "k2o",
+                Plants.typed("15", "%"),
+                "form",
+                "dry",
+                "label",
+                "1 g per litre every 14 days",
+                "answers",
+                List.of(),
+                "wordsSeen",
+                false,
+                "readAs",
+                "0.4 g per litre of water every 30 days"));
+        kept.put("version", 0);
+        CISTERN.api()
+                .put("/api" + home.replace("/g/", "/gardens/") + "/feeds", kept)
+                .ok();
+        page.navigate(home + "/feeds/" + id);
+        assertThat(page.getByText("The smaller dose counts until you choose")).isVisible();
+        button("Keep what was saved").click();
+        assertThat(field("The label's own sentence")).hasValue("0.4 g per litre of water every 30 days");
+        assertThat(page.getByText("The smaller dose counts until you choose")).hasCount(0);
+        button("Discard changes").click();
+        button("Take what is read now").click();
+        button("Save changes").click();
+        assertThat(page.getByText("Old box: added to the shelf").first()).isVisible();
+        page.reload();
+        assertThat(page.getByText("In plain words: 1 g per litre")).isVisible();
+        assertThat(page.getByText("The smaller dose counts until you choose")).hasCount(0);
     }
 
     @Test

@@ -223,4 +223,42 @@ class FeedBenchTest {
         ask.remove("reading");
         assertThat(api.post("/api/feed/can-check", ask).faults()).containsExactly("missing");
     }
+
+    /** A feed whose sentence came to something else when it was saved: both are told, and the smaller counts. */
+    @Test
+    void aLabelThatIsReadOtherwiseThanItWasSavedCountsAsTheSmallerOfBoth() {
+        Map<String, Object> kept = Bodies.feed();
+        kept.put("readAs", "0.4 g per litre of water every 30 days");
+        JsonNode other = api.put(home + "/feeds", kept).ok();
+        assertThat(other.path("readAs").asString()).isEqualTo(kept.get("readAs"));
+        JsonNode read = api.post(
+                        "/api/feed/label",
+                        Map.of(
+                                "sentence", kept.get("label"),
+                                "form", "dry",
+                                "answers", List.of(),
+                                "readAs", other.path("readAs").asString()))
+                .ok();
+        assertThat(read.path("before").asString()).isEqualTo(kept.get("readAs"));
+        assertThat(read.path("inWords").asString()).startsWith("1 g per litre");
+        assertThat(dose("label", Map.of("feed", other)).path("perLitre").asDouble())
+                .isCloseTo(0.4, within(1e-9));
+
+        kept.put("readAs", null);
+        kept.put("version", other.path("version").asInt());
+        JsonNode chosen = api.put(home + "/feeds", kept).ok();
+        assertThat(chosen.path("readAs").asString()).startsWith("1 g per litre");
+        assertThat(dose("label", Map.of("feed", chosen)).path("perLitre").asDouble())
+                .isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void whatCannotBeComparedIsAskedAboutAndNothingIsKept() {
+        Map<String, Object> kept = Bodies.feed();
+        for (String before :
+                List.of("2 g of product per plant every 7 days", "nothing of the kind", "5 ml ".repeat(300))) {
+            kept.put("readAs", before);
+            assertThat(api.put(home + "/feeds", kept).faults()).containsExactly("label_read_otherwise");
+        }
+    }
 }

@@ -430,6 +430,7 @@ public class DemoGarden implements ApplicationRunner {
                 label,
                 answers,
                 false,
+                null,
                 0);
     }
 

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param formula of a single salt
  * @param coatedMonths rated life of a coated feed; the temperature is 21 °C where nothing is said
  * @param own what its own cap, scoop or handful holds
+ * @param readAs what its sentence came to before, where nobody has chosen between that and what it comes to now
  * @param version the version it was changed from; 0 for a new one
  */
 public record FeedInput(
@@ -49,6 +50,7 @@ public record FeedInput(
         String label,
         List<FeedWire.Answer> answers,
         boolean wordsSeen,
+        @Nullable String readAs,
         int version) {
 
     private static final double USUAL_RATING_C = 21;
@@ -85,6 +87,7 @@ public record FeedInput(
                 label,
                 answers,
                 wordsSeen,
+                readAs,
                 typed(),
                 version,
                 false);
@@ -93,7 +96,7 @@ public record FeedInput(
         }
         faults.attempt(feed::coated);
         faults.throwIfAny();
-        return feed;
+        return feed.asRead();
     }
 
     /** What the analysis comes to, whatever else of the form is filled in; refused with every fault of its fields. */

@@ -42,6 +42,7 @@ class FeedStore {
                 .column("label", FeedWire::label)
                 .column("answers", f -> stored(f.answers()))
                 .column("words_seen", FeedWire::wordsSeen)
+                .column("read_as", FeedWire::readAs)
                 .typed(FeedWire::typed)
                 .in(db, batch);
     }
@@ -74,6 +75,7 @@ class FeedStore {
                         .map(FeedStore::answer)
                         .toList(),
                 r.getBoolean("words_seen"),
+                r.getString("read_as"),
                 TypedFields.kept(r),
                 r.getInt("version"),
                 r.getBoolean("retired"));

@@ -2,17 +2,18 @@ package evencistern.server.feed;
 
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.Analysis;
 import evencistern.feed.CoatedRelease;
 import evencistern.feed.Declared;
 import evencistern.feed.Feed;
+import evencistern.label.InWords;
 import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
 import evencistern.label.ProductForm;
 import evencistern.label.Question;
-import evencistern.label.Rate;
-import evencistern.label.Rhythm;
+import evencistern.label.Reread;
 import evencistern.server.history.Owned;
 import evencistern.server.typed.Typed;
 import java.util.EnumMap;
@@ -34,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param purity of a single salt, %
  * @param ownMl what the product's own cap, scoop or handful holds
  * @param coatedMonths rated life of a coated feed, and the temperature it is rated at
+ * @param readAs what the sentence came to when it was saved, in plain words; until a person has chosen the smaller dose counts
  */
 public record FeedWire(
         UUID id,
@@ -56,6 +58,7 @@ public record FeedWire(
         String label,
         List<Answer> answers,
         boolean wordsSeen,
+        @Nullable String readAs,
         @Nullable Map<String, Typed> typed,
         int version,
         boolean retired)
@@ -143,10 +146,64 @@ public record FeedWire(
             faults.add(Fault.of(FaultCode.LABEL_WORDS_OPEN, "label", unknownWords(reading)));
         }
         faults.throwIfAny();
-        Rate rate = reading.rate().orElseThrow();
-        Rhythm rhythm = reading.rhythm().orElseThrow();
+        Reread counts = counts(reading);
         return new Feed(
-                analysis.orElseThrow(), form.toForm(), optional(density), optional(ecFactor), rate, rhythm, coated());
+                analysis.orElseThrow(),
+                form.toForm(),
+                optional(density),
+                optional(ecFactor),
+                counts.rate(),
+                counts.rhythm(),
+                coated());
+    }
+
+    /** What counts of what was saved and what is read now. */
+    private Reread counts(LabelReading now) {
+        LabelReading before = before(readAs, form, now);
+        return Reread.smaller(before, now)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_READ_OTHERWISE, "label", label)));
+    }
+
+    /** What was read when it was saved; where that is not known, or still the same, what is read now. */
+    static LabelReading before(@Nullable String readAs, Form form, LabelReading now) {
+        if (readAs == null) {
+            return now;
+        }
+        LabelReading before = read(readAs, form, List.of(), null);
+        return Reread.differ(before, now) ? before : now;
+    }
+
+    /** The same with what its sentence comes to now; or came to before, where that differs and nobody has chosen. */
+    FeedWire asRead() {
+        LabelReading counted = before(readAs, form, read(label, form, answers, ownMl));
+        if (counted.rate().isEmpty() || counted.rhythm().isEmpty()) {
+            return this;
+        }
+        return new FeedWire(
+                id,
+                name,
+                n,
+                p2o5,
+                k2o,
+                elements,
+                contents,
+                basis,
+                chelate,
+                formula,
+                purity,
+                form,
+                density,
+                ecFactor,
+                ownMl,
+                coatedMonths,
+                coatedCelsius,
+                label,
+                answers,
+                wordsSeen,
+                InWords.of(counted.rate().get(), counted.rhythm().get()),
+                typed,
+                version,
+                retired);
     }
 
     /** The same of one that was saved; empty where its label now asks or forbids something, until that is settled. */

@@ -51,6 +51,6 @@ public class Feeds {
 
     /** Puts a feed on the shelf as part of an act. */
     public void save(GardenId garden, Act act, FeedWire feed) {
-        history.save(garden, act, feeds, feed);
+        history.save(garden, act, feeds, feed.asRead());
     }
 }

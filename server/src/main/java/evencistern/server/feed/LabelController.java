@@ -41,12 +41,14 @@ class LabelController {
      * A label's sentence as typed so far.
      *
      * @param own what the product's own cap or scoop holds
+     * @param readAs what it came to when it was saved
      */
     record LabelAsk(
             String sentence,
             FeedWire.Form form,
             List<FeedWire.Answer> answers,
-            @Nullable Typed own) {}
+            @Nullable Typed own,
+            @Nullable String readAs) {}
 
     /** A stretch of the sentence and the part it plays. */
     record SpanWire(int start, int end, String role) {}
@@ -95,10 +97,12 @@ class LabelController {
      *
      * @param poured what the label pours of the diluted feed
      * @param readings where it can be read in two ways, what each comes to, in words
+     * @param before what it came to when it was saved, where that was something else
      */
     record LabelAnswer(
             List<String> uses,
             @Nullable String inWords,
+            @Nullable String before,
             @Nullable RateWire poured,
             List<String> readings,
             List<SpanWire> spans,
@@ -121,6 +125,7 @@ class LabelController {
                 reading.rate()
                         .flatMap(rate -> reading.rhythm().map(rhythm -> InWords.of(rate, rhythm)))
                         .orElse(null),
+                FeedWire.before(ask.readAs(), ask.form(), reading).equals(reading) ? null : ask.readAs(),
                 reading.poured().map(RateWire::of).orElse(null),
                 reading.readings(),
                 reading.spans().stream()

@@ -106,6 +106,7 @@ class Makings {
                         ? List.of(new FeedWire.Answer(Question.RATIO_KIND, Question.Choice.IN_TOTAL))
                         : List.of(),
                 false,
+                null,
                 Map.of(),
                 0,
                 false);
