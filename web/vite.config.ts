@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import type { Plugin } from "vite";
@@ -48,11 +49,29 @@ const messagesNamed: Plugin = {
   },
 };
 
+/** The reader of photographs, fetched from the application itself and only when one is read. */
+const reader: Plugin = {
+  name: "reader",
+  generateBundle() {
+    for (const file of [
+      "tesseract.js/dist/worker.min.js",
+      "tesseract.js-core/tesseract-core-simd-lstm.wasm.js",
+      "@tesseract.js-data/eng/4.0.0_best_int/eng.traineddata.gz",
+    ]) {
+      this.emitFile({
+        type: "asset",
+        fileName: `reader/${file.split("/").pop() ?? ""}`,
+        source: readFileSync(new URL(`node_modules/${file}`, import.meta.url)),
+      });
+    }
+  },
+};
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), compiledAtOnce, messagesNamed],
+  plugins: [react(), tailwindcss(), compiledAtOnce, messagesNamed, reader],
   // messages are read when they are prepared; see scripts/messages.mjs
   resolve: { alias: { "@formatjs/icu-messageformat-parser": "@formatjs/icu-messageformat-parser/no-parser.js" } },
   test: { setupFiles: ["src/text/setup.ts"] },
   build: { outDir: "target/classes/static", emptyOutDir: true, target: "es2022", chunkSizeWarningLimit: 600 },
-  server: { proxy: { "/api": server, "/actuator": server } },
+  server: { proxy: { "/api": server, "/actuator": server, "/reader": server } },
 });

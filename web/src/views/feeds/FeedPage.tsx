@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useNavigate, useParams } from "@tanstack/react-router";
-import { useMemo } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import {
   api,
   call,
@@ -31,6 +31,11 @@ import { say } from "../../text";
 import { LabelReading } from "./LabelReading";
 import { ReadOtherwise } from "./ReadOtherwise";
 
+const WholeLabel = lazy(() => import("./WholeLabel"));
+
+/** A label's sentence is no longer than this. */
+const LONGEST_SENTENCE = 2000;
+
 export function FeedPage() {
   const garden = useGardenId();
   const { feed: id } = useParams({ from: "/g/$garden/feeds/$feed" });
@@ -59,6 +64,7 @@ function Form({
   const draft = useDraft<FeedInput>(`feed:${saved.id}`, saved);
   const navigate = useNavigate({ from: "/g/$garden/feeds/$feed" });
   const told = useTold(garden.id);
+  const [whole, setWhole] = useState(false);
   const input = draft.value;
   const ask: LabelAsk | undefined = input.label.trim()
     ? {
@@ -168,6 +174,24 @@ function Form({
               aria-invalid={labelFaults.length > 0}
               onChange={(e) => chosen(e.target.value)}
             />
+            <p className="mt-1">
+              {input.label.length > LONGEST_SENTENCE && <span>{say("feeds_page.too_long_for_one_sentence")} </span>}
+              <button type="button" className="note underline underline-offset-4" onClick={() => setWhole(true)}>
+                {input.label.length > LONGEST_SENTENCE
+                  ? say("feeds_page.pick_out_the_directions")
+                  : say("feeds_page.the_whole_label")}
+              </button>
+            </p>
+            {whole && (
+              <Suspense fallback={<Loading what={say("feeds_page.whole_label")} />}>
+                <WholeLabel
+                  input={input}
+                  text={input.label.length > LONGEST_SENTENCE ? input.label : ""}
+                  close={() => setWhole(false)}
+                  fill={draft.change}
+                />
+              </Suspense>
+            )}
           </div>
           {labelFaults.map((f) => (
             <p key={f.code} role="alert" className="text-sm text-stop">

@@ -16,6 +16,7 @@ import evencistern.feed.Declared;
 import evencistern.feed.Measured;
 import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrient;
+import evencistern.feed.PastedLabel;
 import evencistern.feed.SmallMeasure;
 import evencistern.food.NitrogenBudget;
 import evencistern.label.LabelReading;
@@ -105,6 +106,7 @@ class ContractTest {
         worded("questions", names(Question.values()));
         worded("choices", names(Question.Choice.values()));
         worded("assumptions", ids(LabelReading.Assumption.values()));
+        worded("doubts", ids(PastedLabel.Doubt.values()));
         worded("roles", ids(LabelReading.Role.values()));
         worded("findings", ids(Judgement.Finding.values()));
         worded("actions", ids(Verdict.Action.values()));

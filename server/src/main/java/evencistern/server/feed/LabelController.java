@@ -1,6 +1,10 @@
 package evencistern.server.feed;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.feed.PastedLabel;
 import evencistern.label.InWords;
 import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
@@ -156,6 +160,40 @@ class LabelController {
                         .toList(),
                 reading.refusals().stream().map(f -> FaultWire.of(f, words)).toList(),
                 reading.hasUnknownWords());
+    }
+
+    /**
+     * All of a label's text.
+     *
+     * @param scanned whether it was read from a picture
+     */
+    record WholeLabelAsk(String text, @Nullable Boolean scanned) {}
+
+    /** What a field gets, the stretch of the text that says so, and why to look twice at it. */
+    record FoundWire(String field, String text, String unit, int start, int end, List<String> doubts) {}
+
+    /** What was found on a whole label, in the order of its text. */
+    record WholeLabelAnswer(List<FoundWire> found) {}
+
+    @PostMapping("/whole-label")
+    WholeLabelAnswer readWholeLabel(@RequestBody WholeLabelAsk ask) {
+        if (ask.text().length() > PastedLabel.LONGEST) {
+            throw new FaultException(new Fault(
+                    FaultCode.TOO_LONG,
+                    "label",
+                    Integer.toString(ask.text().length()),
+                    Integer.toString(PastedLabel.LONGEST),
+                    ""));
+        }
+        return new WholeLabelAnswer(PastedLabel.of(ask.text(), Boolean.TRUE.equals(ask.scanned())).found().stream()
+                .map(f -> new FoundWire(
+                        f.field(),
+                        f.text(),
+                        f.unit(),
+                        f.start(),
+                        f.end(),
+                        f.doubts().stream().map(PastedLabel.Doubt::id).sorted().toList()))
+                .toList());
     }
 
     /** The words passed over in a label, as published. */

@@ -18,8 +18,9 @@ import org.springframework.security.web.servlet.util.matcher.PathPatternRequestM
 /** No sign-in yet, but no other site may act for the person: CSRF token, own content only, known host names only. */
 @Configuration
 class SecuritySetup {
-    private static final String CONTENT = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
-            + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT =
+            "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; "
+                    + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     /** Nobody reads timings of single filters here, and taking them is a twentieth of an answer. */
     @Bean
