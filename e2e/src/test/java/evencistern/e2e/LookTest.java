@@ -111,6 +111,17 @@ class LookTest {
                 assertThat(faultsOf(page)).as(panel + " in the hand").isEmpty();
                 page.keyboard().press("Escape");
             }
+            atTheDesk(page);
+            page.navigate(home + "/feeds/" + feed);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Paste or photograph the whole label"))
+                    .click();
+            page.getByLabel("Text of the label").fill("NPK 7-3-6\nTotal nitrogen 8\nDilute 1:200, weekly.");
+            assertThat(page.getByText("Found on the label")).isVisible();
+            assertThat(faultsOf(page)).as("a whole label").isEmpty();
+            inTheHand(page);
+            fits(page, "a whole label");
+            assertThat(faultsOf(page)).as("a whole label in the hand").isEmpty();
+            page.keyboard().press("Escape");
             page.keyboard().press("Control+k");
             assertThat(page.getByRole(AriaRole.OPTION).first()).isVisible();
             assertThat(faultsOf(page)).as("the finder").isEmpty();
