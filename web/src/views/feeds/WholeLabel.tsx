@@ -180,5 +180,6 @@ function valueOf({ field, text, unit }: FoundOnLabel): string {
   if (field === "form") return say(text === "liquid" ? "feeds_page.form_liquid" : "feeds_page.form_dry");
   if (field === "basis") return say("feeds_page.basis_by_volume");
   if (field === "chelate") return words("chelates", text);
+  if (field === "coatedMonths") return say("feeds_page.so_many_months", { months: text });
   return isLine(field) || unit ? `${text} ${unit}` : text;
 }

@@ -135,7 +135,8 @@ public record PastedLabel(List<Found> found) {
                 .sorted(Comparator.comparingInt(String::length).reversed())
                 .map(w -> w.replace(" ", "[\\s-]+"))
                 .collect(Collectors.joining("|"));
-        String symbols = "P2O5|K2O|CaO|MgO|SO3|SiO2|NO3-N|N-NO3|NH4-N|N-NH4|Ca|Mg|Si|Fe|Mn|Zn|Cu|Mo|Ni|Cl|Na|N|P|K|S|B";
+        String symbols =
+                "P2[O0]5|K2[O0]|CaO|MgO|SO3|SiO2|NO3-N|N-NO3|NH4-N|N-NH4|Ca|Mg|Si|Fe|Mn|Zn|Cu|Mo|Ni|Cl|Na|N|P|K|S|B";
         return Pattern.compile("(?<![\\p{L}\\d])(?:(?i:(" + words + "))|(" + symbols + "))(?![\\p{L}\\d])");
     }
 
@@ -341,7 +342,7 @@ public record PastedLabel(List<Found> found) {
             return switch (symbol) {
                 case "NO3-N", "N-NO3" -> Declared.NITRATE_N;
                 case "NH4-N", "N-NH4" -> Declared.AMMONIUM_N;
-                default -> Declared.valueOf(symbol.toUpperCase(Locale.ROOT));
+                default -> Declared.valueOf(symbol.toUpperCase(Locale.ROOT).replace('0', 'O')); // a nought of a picture
             };
         }
 

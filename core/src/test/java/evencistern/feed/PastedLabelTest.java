@@ -123,6 +123,7 @@ class PastedLabelTest {
                 .containsEntry("P2O5", "5")
                 .containsEntry("K2O", "1.45")
                 .doesNotContainKey("K");
+        assertThat(read("P205 5 %, K20 6 %")).containsEntry("P2O5", "5").containsEntry("K2O", "6");
         assertThat(read("P 5 %, K 1.2 %")).containsEntry("P", "5").containsEntry("K", "1.2");
     }
 
