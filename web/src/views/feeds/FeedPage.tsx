@@ -72,6 +72,7 @@ function Form({
         form: input.form,
         answers: input.answers,
         own: input.own,
+        habit: garden.unitHabit,
         ...(input.readAs === undefined ? {} : { readAs: input.readAs }),
       }
     : undefined;
@@ -80,8 +81,11 @@ function Form({
   );
   const save = useAct(
     garden.id,
-    (body: FeedInput) =>
-      edit(api.PUT("/api/gardens/{garden}/feeds", { params: { path: { garden: garden.id } }, body })),
+    (input: FeedInput) => {
+      // what the person said comes last, and wins
+      const body = { ...input, answers: [...(live.answer?.taken ?? []), ...input.answers] };
+      return edit(api.PUT("/api/gardens/{garden}/feeds", { params: { path: { garden: garden.id } }, body }));
+    },
     ({ now, act }: Edited<Feed>) => {
       draft.drop();
       told(say("feeds_page.on_the_shelf", { name: now.name }), act);

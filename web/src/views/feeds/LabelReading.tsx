@@ -34,6 +34,7 @@ export function LabelReading({ sentence, reading, answer, wordsSeen, seen, shown
       {reading.questions.map((q) => (
         <Ask key={q.question} question={q} named={(c) => nameOf(reading, c)} answer={answer} />
       ))}
+      {reading.taken.length > 0 && <p className="note">{say("feeds_page.by_the_gardens_measures")}</p>}
       {reading.unknownWords && reading.refusals.length === 0 && (
         <div className="mt-4 flex items-start gap-3 border-2 border-stop p-3">
           <Checkbox.Root

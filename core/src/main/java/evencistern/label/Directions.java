@@ -551,7 +551,7 @@ final class Directions {
                 double second = two.get(1).number();
                 boolean turned = first > second && second == 1;
                 double parts = turned ? second : first;
-                Optional<Choice> kind = n.has("+") || n.has("with")
+                Optional<Choice> kind = n.has("+") || n.has("with") || (n.has("per") && !n.has("thousand"))
                         ? Optional.of(Choice.PLUS_WATER)
                         : n.has("to")
                                         && n.has("water")
@@ -976,8 +976,9 @@ final class Directions {
 
     /** "70 g per square metre in spring": what is strewn in one season is strewn once a year. */
     private void onceASeason() {
-        boolean season =
-                phrases.stream().anyMatch(p -> p.is("span") && p.kids("season").size() == 1);
+        boolean season = phrases.stream()
+                .anyMatch(p -> p.is("span")
+                        && p.kids("season").size() + p.kids("month").size() == 1);
         if (season
                 && draft.uses.size() == 1
                 && use.often.isEmpty()

@@ -11,6 +11,7 @@ import evencistern.label.LabelReading.Assumption;
 import evencistern.label.Question.Choice;
 import evencistern.units.Unit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -46,6 +47,9 @@ public final class LabelReader {
     private static final double MOST_ON_A_PLANT = 1000;
 
     private static final double HEAPED = 1.5;
+    /** So many questions at a time. */
+    private static final int AT_A_TIME = 2;
+
     /** Up to this ratio "in N" and "plus N" differ by 5 % or more. */
     private static final double RATIO_MATTERS_TO = 20;
     /** Two doses differ where one is more than so many times the other. */
@@ -92,6 +96,53 @@ public final class LabelReader {
     public static LabelReading read(
             String sentence, ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
         return new LabelReader(form, answers, ownMl, false).read(sentence);
+    }
+
+    /**
+     * What is still open, that which changes the dose most first: no more than two are asked at a time.
+     *
+     * @param reading what {@code read} made of the same
+     */
+    public static List<Question> asked(
+            LabelReading reading,
+            String sentence,
+            ProductForm form,
+            Map<Question, Choice> answers,
+            OptionalDouble ownMl) {
+        List<Question> open = reading.questions().entrySet().stream()
+                .filter(q -> q.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .sorted()
+                .toList();
+        if (open.size() < 2) {
+            return open;
+        }
+        Map<Question, Double> effect = new EnumMap<>(Question.class);
+        for (Question question : open) {
+            List<Rate> rates = new ArrayList<>();
+            for (Choice choice : question.choices()) {
+                Map<Question, Choice> with = new EnumMap<>(Question.class);
+                with.putAll(answers);
+                with.put(question, choice);
+                new LabelReader(form, with, ownMl, true).read(sentence).rate().ifPresent(rates::add);
+            }
+            effect.put(question, spread(rates, question.choices().size()));
+        }
+        return open.stream()
+                .sorted(Comparator.comparingDouble((Question q) -> -effect.getOrDefault(q, 0.0))
+                        .thenComparing(Comparator.naturalOrder()))
+                .limit(AT_A_TIME)
+                .toList();
+    }
+
+    /** How many times the least the most is; without bound where a choice leaves no dose, or one of another kind. */
+    private static double spread(List<Rate> rates, int choices) {
+        boolean kinds = rates.stream().map(Rate::getClass).distinct().count() != 1;
+        if (kinds || (choices == 2 && rates.size() < 2)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double most = rates.stream().mapToDouble(Rate::max).max().orElse(1);
+        return most / rates.stream().mapToDouble(Rate::max).min().orElse(1);
     }
 
     /** The words that are passed over, in order; published so that nobody has to guess. */

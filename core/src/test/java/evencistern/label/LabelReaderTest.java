@@ -372,4 +372,20 @@ class LabelReaderTest {
                         "not", "never", "up", "max", "maximum", "if", "when", "only", "less", "more", "until", "no")
                 .hasSizeBetween(20, 60);
     }
+
+    /** A ratio of 1:4 or 1+4 is a quarter off; whose gallon a fifth; weekly or fortnightly changes no dose. */
+    @Test
+    void whatChangesTheDoseMostIsAskedFirstAndNoMoreThanTwo() {
+        assertThat(asked("1 T per gallon, biweekly")).containsExactly(Question.SPOON_LETTER, Question.WHICH_MEASURES);
+        assertThat(asked("1 fl oz per pint, biweekly"))
+                .contains(Question.BIWEEKLY)
+                .hasSizeLessThanOrEqualTo(2);
+        assertThat(asked("1 fl oz per litre weekly")).containsExactly(Question.WHICH_MEASURES);
+        assertThat(asked("5 ml per litre weekly")).isEmpty();
+    }
+
+    private static List<Question> asked(String sentence) {
+        LabelReading reading = LabelReader.read(sentence, ProductForm.LIQUID, Map.of(), OptionalDouble.empty());
+        return LabelReader.asked(reading, sentence, ProductForm.LIQUID, Map.of(), OptionalDouble.empty());
+    }
 }

@@ -252,6 +252,41 @@ class FeedBenchTest {
                 .isCloseTo(1, within(1e-9));
     }
 
+    /** Whose gallon it is: told by the garden's own measures, and kept with the feed as an answer. */
+    @Test
+    void aGallonInAGardenOfUsMeasuresIsNotAskedAbout() {
+        Map<String, Object> ask = new HashMap<>(
+                Map.of("sentence", "1 tbsp per gallon weekly", "form", "liquid", "answers", List.of(), "habit", "us"));
+        JsonNode told = api.post("/api/feed/label", ask).ok();
+        assertThat(told.path("taken").get(0).path("choice").asString()).isEqualTo("US");
+        // [NIST811]: 14.7868 mL in 3.785412 L
+        assertThat(told.at("/rate/min").asDouble()).isCloseTo(14.7868 / 3.785412, within(1e-4));
+        ask.put("habit", "metric");
+        JsonNode asked = api.post("/api/feed/label", ask).ok();
+        assertThat(asked.path("taken")).isEmpty();
+        assertThat(asked.at("/questions/0/question").asString()).isEqualTo("WHICH_MEASURES");
+    }
+
+    @Test
+    void aWholeLabelIsSearchedAndALongerOneIsRefused() {
+        JsonNode found = api.post(
+                        "/api/feed/whole-label",
+                        Map.of("text", "Wren crystals\nNPK 7-3-6\nTotal nitrogen 8 %\nDissolve 1 g per litre, weekly."))
+                .ok()
+                .path("found");
+        assertThat(found.valueStream().map(f -> f.path("field").asString()))
+                .containsExactlyInAnyOrder("name", "form", "N", "P2O5", "K2O", "label");
+        assertThat(found.valueStream()
+                        .filter(f -> f.path("field").asString().equals("N"))
+                        .map(f -> f.path("doubts").toString()))
+                .containsExactly("[\"said_twice\"]");
+        assertThat(api.post("/api/feed/whole-label", Map.of("text", "5 ml ".repeat(8001)))
+                        .faults())
+                .containsExactly("too_long");
+        assertThat(api.post("/api/feed/whole-label", Map.of("text", "")).ok().path("found"))
+                .isEmpty();
+    }
+
     @Test
     void whatCannotBeComparedIsAskedAboutAndNothingIsKept() {
         Map<String, Object> kept = Bodies.feed();

@@ -103,6 +103,12 @@ public record FeedWire(
         return LabelReader.read(label, form.toForm(), Answer.byQuestion(answers), optional(ownMl));
     }
 
+    /** What is still to be asked of it, the most important first. */
+    static List<Question> asked(
+            LabelReading reading, String label, Form form, List<Answer> answers, @Nullable Double ownMl) {
+        return LabelReader.asked(reading, label, form.toForm(), Answer.byQuestion(answers), optional(ownMl));
+    }
+
     private static OptionalDouble optional(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }

@@ -12,6 +12,7 @@ import evencistern.label.Question;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.server.dose.CareWire;
+import evencistern.server.garden.GardenWire;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.typed.Typed;
 import evencistern.server.words.Words;
@@ -22,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,13 +48,15 @@ class LabelController {
      *
      * @param own what the product's own cap or scoop holds
      * @param readAs what it came to when it was saved
+     * @param habit the measures of this garden, which say whose gallon is meant
      */
     record LabelAsk(
             String sentence,
             FeedWire.Form form,
             List<FeedWire.Answer> answers,
             @Nullable Typed own,
-            @Nullable String readAs) {}
+            @Nullable String readAs,
+            GardenWire.@Nullable UnitHabit habit) {}
 
     /** A stretch of the sentence and the part it plays. */
     record SpanWire(int start, int end, String role) {}
@@ -102,11 +106,13 @@ class LabelController {
      * @param poured what the label pours of the diluted feed
      * @param readings where it can be read in two ways, what each comes to, in words
      * @param before what it came to when it was saved, where that was something else
+     * @param taken answers taken from the garden's measures, to be kept with the feed
      */
     record LabelAnswer(
             List<String> uses,
             @Nullable String inWords,
             @Nullable String before,
+            List<FeedWire.Answer> taken,
             @Nullable RateWire poured,
             List<String> readings,
             List<SpanWire> spans,
@@ -122,14 +128,19 @@ class LabelController {
         Faults faults = new Faults();
         OptionalDouble own = Typed.optional(ask.own(), "feed.own", faults, Dimension.VOLUME);
         faults.throwIfAny();
-        LabelReading reading = FeedWire.read(
-                ask.sentence(), ask.form(), ask.answers(), own.isPresent() ? own.getAsDouble() * 1000 : null);
+        Double ownMl = own.isPresent() ? own.getAsDouble() * 1000 : null;
+        List<FeedWire.Answer> taken = taken(ask, ownMl);
+        List<FeedWire.Answer> answers =
+                Stream.concat(ask.answers().stream(), taken.stream()).toList();
+        LabelReading reading = FeedWire.read(ask.sentence(), ask.form(), answers, ownMl);
+        List<Question> asked = FeedWire.asked(reading, ask.sentence(), ask.form(), answers, ownMl);
         return new LabelAnswer(
                 reading.uses(),
                 reading.rate()
                         .flatMap(rate -> reading.rhythm().map(rhythm -> InWords.of(rate, rhythm)))
                         .orElse(null),
                 FeedWire.before(ask.readAs(), ask.form(), reading).equals(reading) ? null : ask.readAs(),
+                taken,
                 reading.poured().map(RateWire::of).orElse(null),
                 reading.readings(),
                 reading.spans().stream()
@@ -138,8 +149,12 @@ class LabelController {
                         .toList(),
                 reading.rate().map(RateWire::of).orElse(null),
                 reading.rhythm().map(RhythmWire::of).orElse(null),
-                Arrays.stream(Question.values())
-                        .filter(reading.questions()::containsKey)
+                Stream.concat(
+                                asked.stream(),
+                                Arrays.stream(Question.values())
+                                        .filter(q -> reading.questions()
+                                                .getOrDefault(q, Optional.empty())
+                                                .isPresent()))
                         .map(q -> new QuestionWire(
                                 q,
                                 q == Question.WHICH_USE
@@ -160,6 +175,17 @@ class LabelController {
                         .toList(),
                 reading.refusals().stream().map(f -> FaultWire.of(f, words)).toList(),
                 reading.hasUnknownWords());
+    }
+
+    /** Whose gallon is meant is not asked where the garden's own measures say so. */
+    private static List<FeedWire.Answer> taken(LabelAsk ask, @Nullable Double ownMl) {
+        LabelReading reading = FeedWire.read(ask.sentence(), ask.form(), ask.answers(), ownMl);
+        boolean whose = reading.questions()
+                .getOrDefault(Question.WHICH_MEASURES, Optional.of(Question.Choice.US))
+                .isEmpty();
+        return whose && ask.habit() == GardenWire.UnitHabit.us
+                ? List.of(new FeedWire.Answer(Question.WHICH_MEASURES, Question.Choice.US))
+                : List.of();
     }
 
     /**
