@@ -81,6 +81,8 @@ class ContractTest {
             Files.writeString(committed, live);
         }
         assertThat(Files.readString(committed)).isEqualTo(live);
+        // whoever asks next gets the same
+        assertThat(App.api().get("/v3/api-docs").raw().body().strip() + "\n").isEqualTo(live);
     }
 
     private static List<String> ids(Enum<?>[] values) {
