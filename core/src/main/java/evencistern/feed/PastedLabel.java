@@ -152,7 +152,7 @@ public record PastedLabel(List<Found> found) {
 
         private Reader(String text, boolean scanned) {
             this.text = plain(text);
-            this.low = this.text.toLowerCase(Locale.ROOT);
+            this.low = lower(this.text);
             this.scanned = scanned;
         }
 
@@ -169,6 +169,15 @@ public record PastedLabel(List<Found> found) {
                                         : c == '²'
                                                 ? '2'
                                                 : c == '³' ? '3' : Character.isSpaceChar(c) || c == '\t' ? ' ' : c);
+            }
+            return out.toString();
+        }
+
+        /** In small letters, each in its place: a word's own lower case may be longer. */
+        private static String lower(String text) {
+            StringBuilder out = new StringBuilder(text);
+            for (int i = 0; i < out.length(); i++) {
+                out.setCharAt(i, Character.toLowerCase(out.charAt(i)));
             }
             return out.toString();
         }
@@ -286,7 +295,7 @@ public record PastedLabel(List<Found> found) {
                     }
                 }
                 List<Value> values = new ArrayList<>();
-                Matcher v = VALUE.matcher(part.toLowerCase(Locale.ROOT));
+                Matcher v = VALUE.matcher(lower(part));
                 while (v.find()) {
                     int at = from + v.start();
                     if (!three[at] && names.stream().noneMatch(x -> x.start() <= at && at < x.end())) {
@@ -301,7 +310,7 @@ public record PastedLabel(List<Found> found) {
         /** What stands in brackets with a number of its own is apart: "5 % P2O5 (2.2 % P)". */
         private static List<String> parts(String line) {
             List<String> parts = new ArrayList<>();
-            Matcher m = Pattern.compile("\\([^()]*\\d+\\s*%[^()]*\\)").matcher(line);
+            Matcher m = Pattern.compile("\\([^()%]{0,80}%[^()]{0,80}\\)").matcher(line);
             int at = 0;
             while (m.find()) {
                 parts.add(line.substring(at, m.start()));

@@ -24,11 +24,11 @@ final class Directions {
     private static final int DENIES_AHEAD = 3;
 
     private static final double DAYS_PER_YEAR = 365;
-    /** A season is not a day: so much sooner and later; common practice, no source. */
     private static final double HALF = 0.5;
     /** So many words at most are a name that the lexicon does not have. */
     private static final int LONGEST_NAME = 3;
 
+    /** A season is not a day: so much sooner and later; common practice, no source. */
     private static final double SOONER = 0.82;
 
     private static final double LATER = 1.2;

@@ -134,6 +134,11 @@ class PastedLabelTest {
         assertThat(read("🌱🌱🌱")).isEmpty();
         assertThat(read("הוסף 5 מ״ל לליטר")).doesNotContainKey("label");
         assertThat(read("")).isEmpty();
+        // a letter that is two in lower case: what stands after it stays where it is
+        assertThat(PastedLabel.of("İİİİİİİİ N 5 %", false).found())
+                .filteredOn(f -> f.field().equals("N"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.start()).isEqualTo(9));
     }
 
     @Test
