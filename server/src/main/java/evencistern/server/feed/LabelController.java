@@ -179,13 +179,15 @@ class LabelController {
 
     /** Whose gallon is meant is not asked where the garden's own measures say so. */
     private static List<FeedWire.Answer> taken(LabelAsk ask, @Nullable Double ownMl) {
-        LabelReading reading = FeedWire.read(ask.sentence(), ask.form(), ask.answers(), ownMl);
-        boolean whose = reading.questions()
-                .getOrDefault(Question.WHICH_MEASURES, Optional.of(Question.Choice.US))
-                .isEmpty();
-        return whose && ask.habit() == GardenWire.UnitHabit.us
-                ? List.of(new FeedWire.Answer(Question.WHICH_MEASURES, Question.Choice.US))
-                : List.of();
+        if (ask.habit() != GardenWire.UnitHabit.us) {
+            return List.of();
+        }
+        Optional<Question.Choice> whose = FeedWire.read(ask.sentence(), ask.form(), ask.answers(), ownMl)
+                .questions()
+                .getOrDefault(Question.WHICH_MEASURES, Optional.of(Question.Choice.US));
+        return whose.isPresent()
+                ? List.of()
+                : List.of(new FeedWire.Answer(Question.WHICH_MEASURES, Question.Choice.US));
     }
 
     /**
