@@ -251,7 +251,18 @@ await measure(
   },
   { before: 2 },
 );
-const label = (i) => ({ sentence: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`, form: "dry", answers: [] });
+const label = (i) => ({
+  feed: {
+    id: "6f7b8a2c-1111-4222-8333-944455556666",
+    name: "",
+    form: "dry",
+    label: `${1 + (i % 9)}½ tsp per 2 gal every 10 days`,
+    answers: [],
+    wordsSeen: false,
+    version: 0,
+  },
+  canLitres: 5,
+});
 await measure("live reading of a label", 1000, (i) => send("POST", "/api/feed/label", label(i)));
 const six = ["peat_medium", "coir_pith", "perlite_coarse", "pumice", "pine_bark_aged", "compost"];
 const mix = (i) => ({

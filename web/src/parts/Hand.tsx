@@ -73,6 +73,18 @@ export function HandWords({ m }: { m: Measured }) {
   );
 }
 
+/** The same as plain text, for the label of a choice. */
+export function handText(m: Measured): string {
+  if (m.pieces.length === 0) return say("parts.less_than_the_smallest_measure");
+  return m.pieces
+    .map((p) => {
+      const n = spoonNumber(p.count);
+      const count = p.tool === "scale" || p.tool === "syringe" ? plain(p.count) : `${n.whole}${n.part}`;
+      return `${count}\u00a0${words("tools", p.tool)}`;
+    })
+    .join(" + ");
+}
+
 /** The amount drawn as spoons; a scale or a syringe says its number in words only. */
 export function HandDrawn({ m }: { m: Measured }) {
   return (

@@ -86,11 +86,17 @@ export class Shown {
       : say("parts.exactly_by_rounding", { exactly, which: e > 0 ? "yes" : "no", e: Math.abs(e) });
   }
 
+  /** Of something counted in litres, square metres or metres, the share that a person counts in: a gallon, a square foot, a foot. */
+  counted(per: "volume" | "area" | "length"): number {
+    if (this.habit !== "us") return 1;
+    const foot = this.factors.get("ft") ?? 1;
+    return per === "volume" ? (this.factors.get("US gal") ?? 1) : per === "area" ? foot * foot : foot;
+  }
+
   /** Product in so much water: per litre, or per gallon. */
   strength(perLitre: number, measure: string): string {
-    const us = this.habit === "us";
-    const litres = us ? (this.factors.get("US gal") ?? 1) : 1;
-    return say("parts.per_l", { product: this.product(perLitre * litres, measure), which: us ? "yes" : "no" });
+    const product = this.product(perLitre * this.counted("volume"), measure);
+    return say("parts.per_l", { product, which: this.habit === "us" ? "yes" : "no" });
   }
 }
 

@@ -13,7 +13,7 @@ import {
   type LabelAnswer,
   type LabelAsk,
 } from "../../api";
-import { catalogueQuery, feedsQuery, gardenQuery, useAct, useGardenId } from "../../api/queries";
+import { catalogueQuery, feedsQuery, gardenQuery, lotsQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
 import { Shown } from "../../text/numbers";
 import { SaveBar } from "../../parts/SaveBar";
@@ -66,14 +66,20 @@ function Form({
   const told = useTold(garden.id);
   const [whole, setWhole] = useState(false);
   const input = draft.value;
+  const lots = useQuery(lotsQuery(garden.id)).data?.lots;
+  const lot = lots?.find((l) => l.feedId === saved.id) ?? lots?.[0];
+  const cans = garden.vessels.filter((v) => v.use === "can" && !v.retired);
+  const can = cans.find((v) => v.id === garden.usualVesselId) ?? cans[0];
   const ask: LabelAsk | undefined = input.label.trim()
     ? {
-        sentence: input.label,
-        form: input.form,
-        answers: input.answers,
-        own: input.own,
+        // its name does not change how it is read
+        feed: { ...input, name: "" },
         habit: garden.unitHabit,
-        ...(input.readAs === undefined ? {} : { readAs: input.readAs }),
+        hand: garden.hand,
+        spoons: garden.spoons,
+        ...(can ? { canLitres: can.litres } : {}),
+        ...(lot ? { pot: lot.pot } : {}),
+        ...(lot?.tallM === undefined ? {} : { tallM: lot.tallM }),
       }
     : undefined;
   const live = useLive<LabelAsk, LabelAnswer>(ask, (body, signal) =>
@@ -210,7 +216,7 @@ function Form({
           {live.answer?.before && (
             <ReadOtherwise
               before={live.answer.before}
-              now={live.answer.inWords}
+              now={live.answer.way?.inWords}
               keep={chosen}
               take={() => draft.change({ readAs: undefined })}
             />
@@ -222,8 +228,7 @@ function Form({
               answer={answer}
               wordsSeen={input.wordsSeen}
               seen={(wordsSeen) => draft.change({ wordsSeen })}
-              garden={garden}
-              shown={shown}
+              own={{ shown, canLitres: can?.litres, lot: lot?.name }}
               pending={live.pending}
             />
           )}

@@ -3,9 +3,11 @@ package evencistern.feed;
 import evencistern.chemistry.AtomicWeights;
 import evencistern.fault.Faults;
 import evencistern.label.Measure;
+import evencistern.label.Product;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.label.Terms;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
@@ -18,6 +20,7 @@ import java.util.OptionalDouble;
  * @param density kg/L: of the liquid, or of the powder as it lies in a spoon; 0.2–2.5; empty where unknown
  * @param ecPerGramPerLitre conductivity in mS/cm of 1 g of product per litre, if the label states it; 0–3
  * @param coated how it releases, where it is coated
+ * @param terms the seasons, shares and rarer months of its label
  */
 public record Feed(
         Analysis analysis,
@@ -26,7 +29,8 @@ public record Feed(
         OptionalDouble ecPerGramPerLitre,
         Rate rate,
         Rhythm rhythm,
-        Optional<CoatedRelease> coated) {
+        Optional<CoatedRelease> coated,
+        Terms terms) {
     /** Liquids run from 1.1 to 1.3 kg/L (from memory, typical); that range is the uncertainty when none is stated. */
     private static final Uncertain LIQUID_DENSITY = Uncertain.uniform(1.1, 1.3);
     /** Soluble powders as spooned, kg/L; from memory, typical. */
@@ -35,6 +39,18 @@ public record Feed(
     private static final double LIQUID_PLUS_MINUS = 0.03;
 
     private static final double SPOONED_PLUS_MINUS = 0.10;
+
+    /** A feed whose label makes no terms. */
+    public Feed(
+            Analysis analysis,
+            ProductForm form,
+            OptionalDouble density,
+            OptionalDouble ecPerGramPerLitre,
+            Rate rate,
+            Rhythm rhythm,
+            Optional<CoatedRelease> coated) {
+        this(analysis, form, density, ecPerGramPerLitre, rate, rhythm, coated, Terms.NONE);
+    }
 
     /** A feed that is not coated. */
     public Feed(
@@ -56,6 +72,11 @@ public record Feed(
 
     /** kg/L with its uncertainty, from what was stated or else from what is usual. */
     public Uncertain densityKgPerL() {
+        return densityKgPerL(form, density);
+    }
+
+    /** The same of a product of which nothing else is known yet. */
+    public static Uncertain densityKgPerL(ProductForm form, OptionalDouble density) {
         if (density.isEmpty()) {
             return form == ProductForm.LIQUID ? LIQUID_DENSITY : POWDER_DENSITY;
         }
@@ -69,6 +90,22 @@ public record Feed(
         return density.isPresent()
                 ? Working.Input.typed("ρ", kgPerL, Unit.KILOGRAM_PER_LITRE, "feed.density")
                 : Working.Input.table("ρ", kgPerL, Unit.KILOGRAM_PER_LITRE, "feed:density");
+    }
+
+    /** What a product is read with: what is in a gram of it, or in a millilitre of a liquid; of nothing, where that is nought. */
+    public static Product product(Analysis analysis, ProductForm form, OptionalDouble density, OptionalDouble ownMl) {
+        Measure measure = form == ProductForm.DRY ? Measure.GRAMS : Measure.MILLILITRES;
+        Nutrients each = new Feed(
+                        analysis,
+                        form,
+                        density,
+                        OptionalDouble.empty(),
+                        new Rate.PerWater(1, 1, measure),
+                        new Rhythm.EveryWatering())
+                .contentsPer(measure);
+        Product.Holds holds = new Product.Holds(each.n(), each.p(), each.k());
+        boolean any = holds.nMg() + holds.pMg() + holds.kMg() > 0;
+        return new Product(form, ownMl, any ? Optional.of(holds) : Optional.empty());
     }
 
     /** Whether it is strewn on the mix rather than watered on. */

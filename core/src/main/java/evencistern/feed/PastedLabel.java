@@ -3,6 +3,7 @@ package evencistern.feed;
 import evencistern.fault.Faults;
 import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
+import evencistern.label.Product;
 import evencistern.label.ProductForm;
 import evencistern.table.DataFile;
 import java.util.ArrayList;
@@ -15,7 +16,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -687,10 +687,7 @@ public record PastedLabel(List<Found> found) {
 
         private LabelReading directions(String sentence) {
             return LabelReader.read(
-                    sentence.replace('\n', ' '),
-                    liquid() ? ProductForm.LIQUID : ProductForm.DRY,
-                    Map.of(),
-                    OptionalDouble.empty());
+                    sentence.replace('\n', ' '), Product.of(liquid() ? ProductForm.LIQUID : ProductForm.DRY), Map.of());
         }
 
         /** "Directions for use": a few words alone on their line. */

@@ -12,12 +12,17 @@ import evencistern.feed.Target;
 import evencistern.label.Measure;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.label.Terms;
 import evencistern.need.Condition;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Growth;
 import evencistern.need.Situation;
+import evencistern.pot.Pot;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -25,7 +30,8 @@ import java.util.function.ToDoubleFunction;
  *
  * <p><b>Answers</b> where in the label's range is this lot's portion, in what rhythm, and how much of it does its mix bear?
  * <p><b>Formula</b> strength = label by appetite · air on bare roots or growth in quarters where it is fed with every
- * watering, whichever is less · ¼ for a seedling in its first two weeks, then ½ · what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
+ * watering, whichever is less · ¼ for a seedling in its first two weeks, then ½, or the label's share for seedlings where that is less · the label's
+ * share for such plants or months · what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
  * once 80 to 90 % of it is out
  * <p><b>Units</b> product in the label's measure, g or mL; days
  * <p><b>Valid for</b> feeds at the roots, watered on or strewn
@@ -77,17 +83,32 @@ public final class Portion {
                 : new Target.SameFood(
                         place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(rhythm(feed, s), gap));
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
-                .weakened(seedlingShare(s, day), Target.Why.SEEDLING)
+                .weakened(seedlingShare(feed, s, day), Target.Why.SEEDLING)
+                .weakened(feed.terms().shareOn(day, s.place().latitude(), kin(s)), Target.Why.LABEL)
                 .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
                 .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
     }
 
-    private static double seedlingShare(Situation s, LocalDate day) {
+    /** What a label that makes exceptions calls such a plant; seedlings have a share of their own. */
+    private static Set<Terms.Kin> kin(Situation s) {
+        return switch (s.species().group()) {
+            case "epiphyte", "ground_orchid" -> Set.of(Terms.Kin.ORCHIDS);
+            case "fern" -> Set.of(Terms.Kin.FERNS);
+            case "cactus" -> Set.of(Terms.Kin.CACTI);
+            case "succulent" -> Set.of(Terms.Kin.SUCCULENTS);
+            case "bonsai", "conifer_bonsai" -> Set.of(Terms.Kin.BONSAI);
+            case "carnivore" -> Set.of(Terms.Kin.CARNIVORES);
+            default -> Set.of();
+        };
+    }
+
+    private static double seedlingShare(Feed feed, Situation s, LocalDate day) {
         LocalDate since = s.particulars().conditions().get(Condition.SEEDLING);
         if (since == null) {
             return 1;
         }
-        return day.isBefore(since.plusDays(ROOTED_DAYS)) ? FIRST_SHARE : ROOTED_SHARE;
+        double share = day.isBefore(since.plusDays(ROOTED_DAYS)) ? FIRST_SHARE : ROOTED_SHARE;
+        return Math.min(share, feed.terms().shareOn(day, s.place().latitude(), EnumSet.of(Terms.Kin.SEEDLINGS)));
     }
 
     /**
@@ -148,20 +169,24 @@ public final class Portion {
         return nitrogen > 0 ? Math.min(bySalt, DoseLimit.QUICK_N.of(stands) * litres / nitrogen) : bySalt;
     }
 
+    private static double scale(Rate rate, Situation s) {
+        return scale(rate, s.pot(), s.tallM());
+    }
+
     /**
      * By how much a strewn label's amount is taken for one pot: widths of the label's pot, litres of mix, plants, m², metres
      * of height. A label by height is refused for a plant of which nobody has said how tall it is.
      */
-    public static double scale(Rate rate, Situation s) {
+    public static double scale(Rate rate, Pot pot, OptionalDouble tallM) {
         if (rate instanceof Rate.PerPotWidth w) {
-            return s.pot().shape().labelWidthM() / w.widthM();
+            return pot.shape().labelWidthM() / w.widthM();
         }
         if (rate instanceof Rate.PerPlant) {
             return 1;
         }
         if (rate instanceof Rate.PerHeight) {
-            return s.tallM().orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_BY_HEIGHT, "lot.tall", "")));
+            return tallM.orElseThrow(() -> new FaultException(Fault.of(FaultCode.LABEL_BY_HEIGHT, "lot.tall", "")));
         }
-        return rate instanceof Rate.PerArea ? s.pot().surfaceM2() : s.pot().mixLitres();
+        return rate instanceof Rate.PerArea ? pot.surfaceM2() : pot.mixLitres();
     }
 }

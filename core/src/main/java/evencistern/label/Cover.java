@@ -17,6 +17,8 @@ record Cover(double cost, List<Node> phrases) {
     private static final double A_PHRASE = 0.5;
     /** What only tells a number apart is taken for that where nothing else fits. */
     private static final double AN_ASIDE = 1;
+    /** A fraction is one part in so many only where it is nothing else. */
+    private static final double A_FRACTION = 3;
 
     /** A word that names uses also names seasons and places. */
     private static final double A_NAME = 0.3;
@@ -70,7 +72,12 @@ record Cover(double cost, List<Node> phrases) {
     }
 
     private static double unlikely(Node phrase) {
-        return phrase.is("aside") ? AN_ASIDE : phrase.is("usename") ? A_NAME : 0;
+        return switch (phrase.symbol()) {
+            case "aside" -> AN_ASIDE;
+            case "oneof" -> A_FRACTION;
+            case "usename" -> A_NAME;
+            default -> 0;
+        };
     }
 
     private static double passing(List<Token> tokens, int p, Set<String> plain) {

@@ -10,6 +10,7 @@ import evencistern.label.Draft.Weighed;
 import evencistern.label.LabelReading.Span;
 import evencistern.label.Question.Choice;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -23,8 +24,15 @@ final class Directions {
     /** So many words on, what denies something still denies it. */
     private static final int DENIES_AHEAD = 3;
 
+    /** A fraction of at most this beside "dilute" is a ratio. */
+    private static final double SMALL_PART = 0.1;
+
     private static final double DAYS_PER_YEAR = 365;
-    private static final double HALF = 0.5;
+    /** Feeding with every so many waterings is said of few. */
+    private static final int MOST_WATERINGS = 12;
+
+    /** A limit of so many times in a period says how far apart they lie, unless it is a year's. */
+    private static final double LONGEST_SPREAD = 31;
     /** So many words at most are a name that the lexicon does not have. */
     private static final int LONGEST_NAME = 3;
 
@@ -43,6 +51,9 @@ final class Directions {
     private final List<Integer> begins = new ArrayList<>(List.of(0));
 
     private int at;
+    /** What the finished feed is to hold, where that comes before any dose. */
+    private Optional<Node> target = Optional.empty();
+
     private boolean stockBefore;
     /** Whether the label gives doses by season. */
     private boolean seasonsName;
@@ -68,6 +79,16 @@ final class Directions {
         return draft.uses.size() == 1 && IntStream.range(0, tokens.size()).anyMatch(i -> Lexicon.is(tokens, i, "pot"));
     }
 
+    /** Whether it measures in inches, feet, pounds or ounces, as no country with a spoon of 20 mL does. */
+    boolean inches() {
+        Set<Written> there = EnumSet.of(
+                Written.INCH, Written.FOOT, Written.POUND, Written.OUNCE, Written.SQUARE_FOOT, Written.SQUARE_YARD);
+        return IntStream.range(0, tokens.size())
+                .anyMatch(i -> Set.of("len", "mass", "area").stream()
+                        .flatMap(c -> Lexicon.value(tokens, i, c).stream())
+                        .anyMatch(w -> there.contains(Written.valueOf(w))));
+    }
+
     Draft draft() {
         return draft;
     }
@@ -78,6 +99,13 @@ final class Directions {
             boolean passed =
                     (t.kind() == Token.Kind.SIGN && ".,;:()[]!".contains(t.text())) || Lexicon.PLAIN.contains(t.text());
             roles[i] = passed && !Numbers.counts(t) ? Role.IGNORED : Role.UNKNOWN;
+        }
+        for (int i = 1; i + 1 < tokens.size(); i++) {
+            int here = i;
+            boolean afterName = phrases.stream().anyMatch(p -> p.is("usename") && p.end() == here);
+            if (tokens.get(i).is("-") && (afterName || tokens.get(i + 1).kind() == Token.Kind.WORD)) {
+                roles[i] = Role.IGNORED;
+            }
         }
         seasonsName = Math.min(
                         phrases.stream().filter(p -> p.is("span")).count(),
@@ -91,6 +119,12 @@ final class Directions {
             use.poured = Optional.empty();
         }
         dropStock(tokens.size());
+        if (use.dose.isEmpty() && draft.uses.isEmpty()) {
+            target.ifPresent(t -> {
+                use.dose = Optional.of(aim(t));
+                mark(t.start(), t.end(), Role.AMOUNT);
+            });
+        }
         if (use.dose.isPresent() || draft.uses.isEmpty()) {
             draft.uses.add(use);
         } else {
@@ -100,11 +134,19 @@ final class Directions {
             }
             begins.remove(begins.size() - 1);
         }
+        for (Node p : phrases) {
+            boolean joins = p.start() > 0 && Lexicon.is(tokens, p.start() - 1, "fill");
+            if (DOSES.contains(p.symbol()) && joins && roles[p.start() - 1] == Role.UNKNOWN) {
+                roles[p.start() - 1] = Role.IGNORED;
+            }
+        }
         nameByPlace();
         onceASeason();
         shareRhythms();
         for (int i = 0; i < draft.uses.size(); i++) {
-            look(draft.uses.get(i), i + 1 < draft.uses.size() ? begins.get(i + 1) : tokens.size(), begins.get(i));
+            int end = i + 1 < draft.uses.size() ? begins.get(i + 1) : tokens.size();
+            look(draft.uses.get(i), end, begins.get(i));
+            draft.uses.get(i).terms = TermsFinder.of(tokens, phrases, roles, begins.get(i), end);
         }
     }
 
@@ -121,6 +163,17 @@ final class Directions {
                     diluted(n, dilution(n));
                 }
             }
+            case "oneof" -> {
+                // "1/100": one part in a hundred
+                double part = n.kid("number").orElseThrow().number();
+                if (part > 0
+                        && part <= SMALL_PART
+                        && tokens.get(n.end() - 1).text().contains("/")) {
+                    diluted(n, new Draft.Ratio(new Range(part, part), 1, Optional.empty()));
+                } else {
+                    unknown(n);
+                }
+            }
             case "injector" -> injected(n);
             case "treats" -> treats(n);
             case "portion" -> portion(n);
@@ -133,7 +186,24 @@ final class Directions {
                     noted(n);
                 }
             }
-            case "aside", "less", "life", "most", "once", "need", "nthwatering", "target" -> noted(n);
+            case "target" -> {
+                noted(n);
+                if (use.dose.isEmpty() && target.isEmpty() && n.has("range")) {
+                    target = Optional.of(n);
+                }
+            }
+            case "once" -> {
+                noted(n);
+                use.once = true;
+            }
+            case "less" -> {
+                if (TermsFinder.shareOf(n) > 1) {
+                    unknown(n); // more than the label's rate is never given
+                } else {
+                    noted(n);
+                }
+            }
+            case "aside", "life", "most", "need" -> noted(n);
             default -> often(n, rhythm(n));
         }
     }
@@ -261,6 +331,7 @@ final class Directions {
             case "plant" -> Per.PLANT;
             case "area" -> Per.AREA;
             case "height" -> Per.HEIGHT;
+            case "row" -> Per.ROW;
             case "inverse" -> w.has("perarea") ? Per.AREA : Per.WATER;
             default -> of.filter(Directions::bulk).isPresent() && !w.has("water") ? Per.MIX : Per.WATER;
         };
@@ -268,7 +339,7 @@ final class Directions {
             case MIX, MIX_WEIGHT -> Role.PER_MIX;
             case POTFUL, POT_WIDTH -> Role.PER_POT;
             case PLANT -> Role.PER_PLANT;
-            case AREA -> Role.PER_AREA;
+            case AREA, ROW -> Role.PER_AREA;
             case HEIGHT -> Role.PER_HEIGHT;
             default -> Role.PER_WATER;
         };
@@ -372,17 +443,8 @@ final class Directions {
                 && stockBefore
                 && liquid
                 && (n.has("stocked") || madeUp)) {
-            // "then 10 ml of the stock per litre"; by other measures it would have to be asked whose they are
-            Written of = w.of().orElseThrow();
-            if (!w.amount().unit().sure() || !of.sure()) {
-                unknown(n);
-                return;
-            }
-            use.dose = Optional.of(before.get()
-                    .then(new Draft.Ratio(
-                            w.amount().range().times(litres(w.amount().unit())),
-                            w.count() * litres(of),
-                            Optional.of(Choice.IN_TOTAL))));
+            // "then 10 ml of the stock per litre"
+            use.dose = Optional.of(before.get().then(w));
             return;
         }
         boolean inWater = use.dose
@@ -420,11 +482,6 @@ final class Directions {
                 .anyMatch(p -> Set.of("ratio", "share", "ratios").contains(p.symbol())
                         || (Set.of("dose", "before", "mixed", "makes").contains(p.symbol())
                                 && !p.all("water").isEmpty()));
-    }
-
-    /** Litres in a metric measure. */
-    private static double litres(Written unit) {
-        return unit == Written.MILLILITRE ? 0.001 : unit.parts();
     }
 
     private void poured(Node n) {
@@ -610,15 +667,17 @@ final class Directions {
         }
     }
 
+    /** "200 ppm N": of nitrogen, phosphorus or potassium; empty where the label does not say of what. */
+    private static Draft.Target aim(Node n) {
+        Optional<String> of = n.has("k")
+                ? Optional.of("K")
+                : n.has("p") ? Optional.of("P") : n.has("n") || n.has("nitrogen") ? Optional.of("N") : Optional.empty();
+        return new Draft.Target(range(n.kid("range").orElseThrow()), of);
+    }
+
     /** "at half strength", "25 % rate": of the dose, unless it is said of some plants only. */
     private void portion(Node n) {
-        double factor = n.kid("fraction")
-                .map(f -> Double.parseDouble(f.value()))
-                .or(() -> n.has("halve") || n.has("half") ? Optional.of(HALF) : Optional.empty())
-                .or(() -> n.kid("number").map(Node::number))
-                .or(() -> n.kid("share")
-                        .map(s -> range(s.kid("range").orElseThrow()).min() / 100))
-                .orElseThrow();
+        double factor = TermsFinder.shareOf(n);
         if (n.has("number") && factor >= 1) {
             unknown(n);
             return;
@@ -626,7 +685,9 @@ final class Directions {
         boolean uses = at + 1 < phrases.size()
                 && phrases.get(at + 1).is("usename")
                 && phrases.get(at + 1).start() == n.end();
+        boolean kin = ofKin(n);
         boolean some = uses
+                || kin
                 || (n.end() < tokens.size()
                         && Set.of("for", "in", "on")
                                 .contains(tokens.get(n.end()).text()))
@@ -642,7 +703,8 @@ final class Directions {
                     && tokens.get(end).kind() == Token.Kind.WORD) {
                 end++;
             }
-            mark(n.start(), end, heads(end) && factor != 1 ? Role.UNKNOWN : Role.NOTED);
+            int begin = kin ? sentenceStart(n.start()) : n.start();
+            mark(begin, end, heads(end) && factor != 1 ? Role.UNKNOWN : Role.NOTED);
             skipTo = end;
             return;
         }
@@ -653,6 +715,28 @@ final class Directions {
         }
         mark(n.start(), n.end(), Role.AMOUNT);
         use.factor *= factor;
+    }
+
+    /** "Seedlings: half that." before any dose: of plants that labels make an exception of, in a sentence without one. */
+    private boolean ofKin(Node n) {
+        int begin = sentenceStart(n.start());
+        boolean named = IntStream.range(begin, n.start()).anyMatch(i -> Lexicon.is(tokens, i, "kin"));
+        int end = n.end();
+        while (end < tokens.size() && !ends(end, end + 1)) {
+            end++;
+        }
+        int last = end;
+        return named
+                && phrases.stream()
+                        .noneMatch(p -> DOSES.contains(p.symbol()) && p.start() >= begin && p.start() < last);
+    }
+
+    private int sentenceStart(int at) {
+        int start = at;
+        while (start > 0 && !ends(start - 1, start)) {
+            start--;
+        }
+        return start;
     }
 
     /** Whether what stands before in the same sentence is a name or a season: "for orchids use half strength". */
@@ -688,8 +772,12 @@ final class Directions {
                 && tokens.subList(phrases.get(at - 1).end(), n.start()).stream().noneMatch(t -> t.is("."));
     }
 
-    private static final Set<String> DOSES =
-            Set.of("dose", "makes", "before", "mixed", "carried", "ratio", "ratios", "weaker", "fold", "share");
+    private static final Set<String> DOSES = Set.of(
+            "dose", "makes", "before", "mixed", "carried", "ratio", "ratios", "weaker", "fold", "oneof", "share");
+
+    /** Phrases that tell how often. */
+    static final Set<String> RHYTHMS =
+            Set.of("every", "nth", "adverb", "counted", "watering", "nthwatering", "interval", "days_named");
 
     /** The name of a use stands before its dose, or after it where the first dose of the label has none before. */
     private void named(Node n) {
@@ -723,7 +811,10 @@ final class Directions {
         boolean leads = following < phrases.size()
                 && DOSES.contains(phrases.get(following).symbol())
                 && !ends(n.end(), phrases.get(following).start());
-        boolean after = use.dose.isPresent() && use.name.isEmpty() && !heads(n.end()) && (!leads || afterNames());
+        boolean after = use.dose.isPresent()
+                && use.name.isEmpty()
+                && !heads(n.end())
+                && (!leads || (afterNames() && !ends(lastDose(), n.start())));
         if (after) {
             use.name = name;
             mark(n.start(), n.end(), Role.USE);
@@ -739,6 +830,16 @@ final class Directions {
                 roles[i] = Role.IGNORED;
             }
         }
+    }
+
+    /** The token after the last dose so far. */
+    private int lastDose() {
+        return phrases.stream()
+                .limit(at)
+                .filter(p -> DOSES.contains(p.symbol()))
+                .mapToInt(Node::end)
+                .max()
+                .orElse(0);
     }
 
     /** Whether a phrase names a use: by its plants, or of several doses by their seasons. */
@@ -817,7 +918,8 @@ final class Directions {
         return n.all("period").stream().anyMatch(p -> p.value().equals("30"));
     }
 
-    private Optional<Often> rhythm(Node n) {
+    /** What a rhythm's words come to; empty where they leave it open. */
+    static Optional<Often> rhythm(Node n) {
         switch (n.symbol()) {
             case "every", "interval" -> {
                 if (n.has("adverb")) {
@@ -867,7 +969,15 @@ final class Directions {
                         Often.days(Math.floor(in.min() / times.max()), Math.ceil(in.max() / times.min()), inMonths(n)));
             }
             case "watering" -> {
-                return Optional.of(Often.watering());
+                return Optional.of(Often.waterings(1));
+            }
+            case "nthwatering" -> {
+                double each = n.kid("nth")
+                        .map(Directions::period)
+                        .or(() -> n.kid("number").map(Node::number))
+                        .orElse(2.0);
+                boolean whole = each == Math.rint(each) && each >= 1 && each <= MOST_WATERINGS;
+                return whole ? Optional.of(Often.waterings((int) each)) : Optional.empty();
             }
             case "days_named" -> {
                 double d = 7.0 / n.kids("day").size();
@@ -886,11 +996,18 @@ final class Directions {
 
     private static Often aYear(int times) {
         double days = DAYS_PER_YEAR / times;
-        return new Often(Math.round(days * SOONER), Math.round(days * LATER), false, false, false, true);
+        return new Often(Math.round(days * SOONER), Math.round(days * LATER), false, 0, false, true);
     }
 
     private void often(Node n, Optional<Often> often) {
-        if (often.isEmpty()) {
+        if (ofPlainWater(n)) {
+            mark(n.start() - 1, n.end(), Role.NOTED);
+            return;
+        }
+        // "at planting and again after 8 weeks": twice, or every eight weeks?
+        boolean onceMore = use.once && n.has("after");
+        use.once &= !onceMore;
+        if (often.isEmpty() || onceMore) {
             mark(n.start(), n.end(), Role.RHYTHM);
             return;
         }
@@ -910,6 +1027,19 @@ final class Directions {
         }
         use.often = often;
         mark(n.start(), n.end(), Role.RHYTHM);
+    }
+
+    /** "water weekly, feed monthly": how often to water where how often to feed is told next. */
+    private boolean ofPlainWater(Node n) {
+        boolean watered = n.start() > 0
+                && tokens.get(n.start() - 1).is("water")
+                && (n.start() == 1 || tokens.get(n.start() - 2).kind() == Token.Kind.SIGN);
+        return watered
+                && phrases.stream()
+                        .skip(at + 1L)
+                        .anyMatch(p -> RHYTHMS.contains(p.symbol())
+                                && Set.of("feed", "fertilise", "fertilize", "and")
+                                        .contains(tokens.get(p.start() - 1).text()));
     }
 
     private boolean isSeason(int i) {
@@ -938,8 +1068,28 @@ final class Directions {
             mark(n.start(), n.kid("most").orElseThrow().end(), Role.NOTED);
             return;
         }
-        boolean rhythm = Set.of("once", "need", "nthwatering").contains(n.symbol());
+        if (n.is("most")) {
+            limited(n);
+        }
+        boolean rhythm = n.is("once") || n.is("need");
         mark(n.start(), n.end(), rhythm ? Role.RHYTHM : n.is("aside") && !n.has("period") ? Role.IGNORED : Role.NOTED);
+    }
+
+    /** "do not exceed 4 ml per litre", "no more than twice a month". */
+    private void limited(Node n) {
+        if (n.has("amount")) {
+            use.most = read(n).map(w -> w);
+        } else if (n.has("ratio") || n.has("share")) {
+            use.most = n.kid("ratio").or(() -> n.kid("share")).map(Directions::dilution);
+        } else if (n.has("period")) {
+            double times = n.kid("times")
+                    .filter(t -> !t.value().isEmpty())
+                    .map(Directions::period)
+                    .or(() -> n.kid("number").map(Node::number))
+                    .orElse(1.0);
+            double days = period(n.kid("period").orElseThrow());
+            use.leastDays = days <= LONGEST_SPREAD ? Math.floor(days / times) : 0;
+        }
     }
 
     private void unknown(Node n) {

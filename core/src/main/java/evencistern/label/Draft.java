@@ -18,7 +18,7 @@ final class Draft {
     /** So much of a unit as written, and whose unit it is where that is said. */
     record Amount(Range range, Written unit, Optional<Boolean> heaped, Optional<Question.Choice> measures) {}
 
-    sealed interface Dose permits Weighed, Ratio, Share {}
+    sealed interface Dose permits Weighed, Ratio, Share, Target {}
 
     /** What the amount is for. */
     enum Per {
@@ -27,6 +27,7 @@ final class Draft {
         MIX,
         POTFUL,
         MIX_WEIGHT,
+        ROW,
         PLANT,
         AREA,
         HEIGHT
@@ -62,24 +63,21 @@ final class Draft {
     /** Per cent of the finished feed. */
     record Share(Range percent) implements Dose {}
 
-    /** Days between feeds; both 0 for every watering. */
-    record Often(
-            double minDays,
-            double maxDays,
-            boolean inMonths,
-            boolean everyWatering,
-            boolean biweekly,
-            boolean seasons) {
+    /** Milligrams in a litre of finished feed; what of is empty where only "ppm" is said. */
+    record Target(Range mgPerL, Optional<String> of) implements Dose {}
+
+    /** Days between feeds, or so many waterings from one to the next; all 0 where neither is told. */
+    record Often(double minDays, double maxDays, boolean inMonths, int waterings, boolean biweekly, boolean seasons) {
         static Often days(double min, double max, boolean inMonths) {
-            return new Often(min, max, inMonths, false, false, false);
+            return new Often(min, max, inMonths, 0, false, false);
         }
 
-        static Often watering() {
-            return new Often(0, 0, false, true, false, false);
+        static Often waterings(int each) {
+            return new Often(0, 0, false, each, false, false);
         }
 
         static Often twiceOrEverySecondWeek() {
-            return new Often(0, 0, false, false, true, false);
+            return new Often(0, 0, false, 0, true, false);
         }
     }
 
@@ -97,6 +95,14 @@ final class Draft {
         Optional<Weighed> poured = Optional.empty();
 
         Optional<Often> often = Optional.empty();
+        /** Whether it is said to be given once, at potting. */
+        boolean once;
+        /** No more than this. */
+        Optional<Dose> most = Optional.empty();
+        /** At least so many days lie between two feeds, by what else is said; 0 where nothing is. */
+        double leastDays;
+
+        Terms terms = Terms.NONE;
         /** The dose times this is meant: "at half strength". */
         double factor = 1;
         /** Whether it is for the leaves and not for the roots. */

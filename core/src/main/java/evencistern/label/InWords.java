@@ -36,8 +36,13 @@ public final class InWords {
     }
 
     private static String often(Rhythm rhythm) {
-        return rhythm instanceof Rhythm.EveryDays days
-                ? days.max() == 1 ? "every day" : "every " + range(days.min(), days.max()) + " days"
-                : "with every watering";
+        if (rhythm instanceof Rhythm.EveryDays days) {
+            return days.max() == 1 ? "every day" : "every " + range(days.min(), days.max()) + " days";
+        }
+        if (rhythm instanceof Rhythm.Once) {
+            return "once at potting";
+        }
+        int each = ((Rhythm.EveryWatering) rhythm).each();
+        return each == 1 ? "with every watering" : "with every " + each + " waterings";
     }
 }

@@ -18,7 +18,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -47,6 +46,8 @@ public final class LabelReader {
     private static final double MOST_ON_A_PLANT = 1000;
 
     private static final double HEAPED = 1.5;
+    /** So many uses can be told apart by a choice. */
+    private static final int MOST_USES = 8;
     /** So many questions at a time. */
     private static final int AT_A_TIME = 2;
 
@@ -66,9 +67,9 @@ public final class LabelReader {
     private static final double LIGHT_HIGH = 0.2;
     private static final double LOAM = 1.15;
 
+    private final Product product;
     private final ProductForm form;
     private final Map<Question, Choice> answers;
-    private final OptionalDouble ownMl;
     /** Whether open questions are taken as answered by their first choice, to see what a reading comes to. */
     private final boolean trying;
 
@@ -79,11 +80,13 @@ public final class LabelReader {
     private Map<Written, Amount> defined = Map.of();
     /** Whether the one use that there is speaks of pots. */
     private boolean potsNamed;
+    /** Whether it measures in inches or pounds. */
+    private boolean inches;
 
-    private LabelReader(ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl, boolean trying) {
-        this.form = form;
+    private LabelReader(Product product, Map<Question, Choice> answers, boolean trying) {
+        this.product = product;
+        this.form = product.form();
         this.answers = answers;
-        this.ownMl = ownMl;
         this.trying = trying;
     }
 
@@ -91,11 +94,9 @@ public final class LabelReader {
      * Reads one label.
      *
      * @param answers what the person has answered so far; answers to questions that do not arise are passed over
-     * @param ownMl what the product's own cap, scoop or handful holds, mL; asked for where the label counts in it and does not say
      */
-    public static LabelReading read(
-            String sentence, ProductForm form, Map<Question, Choice> answers, OptionalDouble ownMl) {
-        return new LabelReader(form, answers, ownMl, false).read(sentence);
+    public static LabelReading read(String sentence, Product product, Map<Question, Choice> answers) {
+        return new LabelReader(product, answers, false).read(sentence);
     }
 
     /**
@@ -104,11 +105,7 @@ public final class LabelReader {
      * @param reading what {@code read} made of the same
      */
     public static List<Question> asked(
-            LabelReading reading,
-            String sentence,
-            ProductForm form,
-            Map<Question, Choice> answers,
-            OptionalDouble ownMl) {
+            LabelReading reading, String sentence, Product product, Map<Question, Choice> answers) {
         List<Question> open = reading.questions().entrySet().stream()
                 .filter(q -> q.getValue().isEmpty())
                 .map(Map.Entry::getKey)
@@ -124,7 +121,7 @@ public final class LabelReader {
                 Map<Question, Choice> with = new EnumMap<>(Question.class);
                 with.putAll(answers);
                 with.put(question, choice);
-                new LabelReader(form, with, ownMl, true).read(sentence).rate().ifPresent(rates::add);
+                new LabelReader(product, with, true).read(sentence).rate().ifPresent(rates::add);
             }
             effect.put(question, spread(rates, question.choices().size()));
         }
@@ -176,7 +173,7 @@ public final class LabelReader {
         List<LabelReading> tried = new ArrayList<>();
         List<Directions> differing = new ArrayList<>();
         for (Directions way : ways) {
-            LabelReading one = new LabelReader(form, answers, ownMl, true).judged(way);
+            LabelReading one = new LabelReader(product, answers, true).judged(way);
             if (tried.stream().noneMatch(t -> alike(t, one))) {
                 tried.add(one);
                 differing.add(way);
@@ -194,11 +191,10 @@ public final class LabelReader {
         Directions chosen = differing.get(
                 usable.get(which.filter(c -> c == Choice.READING_2).isPresent() ? 1 : 0));
         LabelReading read = judged(chosen);
-        List<String> readings = usable.stream()
+        List<LabelReading.Way> readings = usable.stream()
                 .map(tried::get)
-                .map(t -> t.rhythm()
-                        .map(r -> InWords.of(t.rate().orElseThrow(), r))
-                        .orElse(""))
+                .flatMap(t -> t.rate().stream()
+                        .flatMap(rate -> t.rhythm().stream().map(rhythm -> new LabelReading.Way(rate, rhythm))))
                 .toList();
         return new LabelReading(
                 read.uses(),
@@ -206,6 +202,8 @@ public final class LabelReader {
                 which.flatMap(w -> read.rate()),
                 which.flatMap(w -> read.rhythm()),
                 which.flatMap(w -> read.poured()),
+                read.terms(),
+                read.between(),
                 readings,
                 read.questions(),
                 read.assumptions(),
@@ -231,7 +229,7 @@ public final class LabelReader {
     }
 
     private LabelReading refused() {
-        return result(List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+        return result(List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Terms.NONE, false);
     }
 
     private LabelReading judged(Directions directions) {
@@ -239,10 +237,23 @@ public final class LabelReader {
         measures = draft.measures;
         defined = draft.defined;
         potsNamed = directions.ofPots();
+        inches = directions.inches();
         List<String> names = draft.uses.stream().map(u -> u.name).toList();
+        Optional<LabelReading.Way> between = between(draft);
+        if (between.isPresent() && answers.get(Question.WHICH_USE) == Choice.BETWEEN) {
+            questions.put(Question.WHICH_USE, Optional.of(Choice.BETWEEN));
+            return between(draft, between.get(), directions);
+        }
         Optional<Draft.Use> chosen = chosen(draft);
         if (chosen.isEmpty()) {
-            return result(names, directions.spans(), Optional.empty(), Optional.empty(), Optional.empty());
+            return result(
+                    names,
+                    directions.spans(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Terms.NONE,
+                    between.isPresent());
         }
         Draft.Use use = chosen.get();
         if (use.foliar) {
@@ -269,14 +280,107 @@ public final class LabelReader {
                             : use.dose.flatMap(this::rate).get());
         }
         Optional<Rate> poured = use.poured.flatMap(this::poured);
+        // in water a feed is hardly meant once
+        boolean once = use.once && rate.filter(r -> r instanceof Rate.PerWater).isEmpty();
         Optional<Rhythm> rhythm = use.often.isPresent()
                 ? use.often.flatMap(this::rhythm)
-                : use.dose.flatMap(d -> ask(Question.HOW_OFTEN)).map(LabelReader::asTold);
+                : once
+                        ? Optional.of(new Rhythm.Once())
+                        : use.dose.flatMap(d -> ask(Question.HOW_OFTEN)).map(LabelReader::asTold);
+        rate = rate.map(r -> limited(r, use));
+        rhythm = rhythm.map(r -> limited(r, use));
         rate.ifPresent(this::judge);
         boolean settled = questions
                 .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
                 .isPresent();
-        return result(names, directions.spans(), rate.filter(r -> settled), rhythm, poured);
+        return result(
+                names, directions.spans(), rate.filter(r -> settled), rhythm, poured, use.terms, between.isPresent());
+    }
+
+    /** From the weaker to the stronger of two uses, where they can be compared; in the rhythms of both. */
+    private Optional<LabelReading.Way> between(Draft draft) {
+        if (draft.uses.size() != 2) {
+            return Optional.empty();
+        }
+        List<LabelReading.Way> ways = new ArrayList<>();
+        for (Draft.Use use : draft.uses) {
+            if (use.foliar || use.numberLeft) {
+                return Optional.empty();
+            }
+            LabelReader trial = new LabelReader(product, answers, true);
+            trial.measures = measures;
+            trial.defined = defined;
+            trial.potsNamed = potsNamed;
+            trial.inches = inches;
+            Optional<Rate> rate = use.dose.flatMap(trial::rate).map(r -> scaled(r, use.factor));
+            Optional<Rhythm> rhythm = use.often.flatMap(trial::rhythm);
+            if (rate.isPresent() && rhythm.isPresent() && trial.refusals.list().isEmpty()) {
+                ways.add(new LabelReading.Way(rate.get(), rhythm.get()));
+            }
+        }
+        if (ways.size() < 2) {
+            return Optional.empty();
+        }
+        LabelReading.Way a = ways.get(0);
+        LabelReading.Way b = ways.get(1);
+        boolean alike = a.rate().getClass() == b.rate().getClass()
+                && a.rate().measure() == b.rate().measure()
+                && !(a.rate() instanceof Rate.PerPotWidth);
+        return alike
+                ? Optional.of(new LabelReading.Way(
+                        with(
+                                a.rate(),
+                                Math.min(a.rate().min(), b.rate().min()),
+                                Math.max(a.rate().max(), b.rate().max())),
+                        both(a.rhythm(), b.rhythm())))
+                : Optional.empty();
+    }
+
+    private static Rhythm both(Rhythm a, Rhythm b) {
+        return a instanceof Rhythm.EveryDays x && b instanceof Rhythm.EveryDays y
+                ? new Rhythm.EveryDays(Math.min(x.min(), y.min()), Math.max(x.max(), y.max()))
+                : Reread.rarer(a, b);
+    }
+
+    /** What a strength between two uses comes to; what either leaves open is still asked. */
+    private LabelReading between(Draft draft, LabelReading.Way way, Directions directions) {
+        draft.uses.forEach(u -> {
+            u.dose.ifPresent(this::rate);
+            u.often.ifPresent(this::rhythm);
+        });
+        judge(way.rate());
+        boolean open = questions.values().stream().anyMatch(Optional::isEmpty);
+        return result(
+                draft.uses.stream().map(u -> u.name).toList(),
+                directions.spans(),
+                open ? Optional.empty() : Optional.of(way.rate()),
+                open ? Optional.empty() : Optional.of(way.rhythm()),
+                Optional.empty(),
+                Terms.NONE,
+                true);
+    }
+
+    /** No more than the label's own limit. */
+    private Rate limited(Rate rate, Draft.Use use) {
+        Optional<Rate> most = use.most
+                .flatMap(this::rate)
+                .filter(m -> m.getClass() == rate.getClass() && m.measure() == rate.measure())
+                .filter(m -> m.max() < rate.max());
+        if (most.isEmpty()) {
+            return rate;
+        }
+        assumptions.add(Assumption.LIMIT_KEPT);
+        double max = most.get().max();
+        return with(rate, Math.min(rate.min(), max), max);
+    }
+
+    private Rhythm limited(Rhythm rhythm, Draft.Use use) {
+        if (!(rhythm instanceof Rhythm.EveryDays days) || days.min() >= use.leastDays) {
+            return rhythm;
+        }
+        assumptions.add(Assumption.LIMIT_KEPT);
+        int least = (int) use.leastDays;
+        return new Rhythm.EveryDays(least, Math.max(days.max(), least));
     }
 
     private static boolean plainlySaid(Draft.Dose dose) {
@@ -289,7 +393,7 @@ public final class LabelReader {
     /** Whether a dose may be the same as one that is said plainly beside it, whosever its measures are. */
     private boolean maybe(Draft.Dose dose, Draft.Dose beside) {
         return Question.WHICH_MEASURES.choices().stream().anyMatch(whose -> {
-            LabelReader trial = new LabelReader(form, Map.of(Question.WHICH_MEASURES, whose), ownMl, true);
+            LabelReader trial = new LabelReader(product, Map.of(Question.WHICH_MEASURES, whose), true);
             trial.measures = measures;
             trial.defined = defined;
             Optional<Rate> a = trial.rate(dose);
@@ -314,6 +418,7 @@ public final class LabelReader {
             case QUARTERLY -> new Rhythm.EveryDays(91, 91);
             case HALF_YEARLY -> new Rhythm.EveryDays(182, 182);
             case YEARLY -> new Rhythm.EveryDays(365, 365);
+            case ONCE -> new Rhythm.Once();
             default -> new Rhythm.EveryWatering();
         };
     }
@@ -322,6 +427,19 @@ public final class LabelReader {
     private Optional<Draft.Use> chosen(Draft draft) {
         if (draft.uses.size() == 1) {
             return Optional.of(draft.uses.get(0));
+        }
+        // a use for the leaves is passed over where the label calls it so
+        List<Draft.Use> atRoots =
+                draft.uses.stream().filter(u -> !u.foliar || u.name.isEmpty()).toList();
+        boolean told = answers.containsKey(Question.WHICH_USE);
+        if (atRoots.size() == 1 && !told) {
+            int only = draft.uses.indexOf(atRoots.get(0));
+            if (only < MOST_USES) {
+                questions.put(
+                        Question.WHICH_USE,
+                        Optional.of(Question.WHICH_USE.choices().get(only)));
+            }
+            return Optional.of(atRoots.get(0));
         }
         return ask(Question.WHICH_USE)
                 .map(Question.WHICH_USE.choices()::indexOf)
@@ -334,7 +452,9 @@ public final class LabelReader {
             List<LabelReading.Span> spans,
             Optional<Rate> rate,
             Optional<Rhythm> rhythm,
-            Optional<Rate> poured) {
+            Optional<Rate> poured,
+            Terms terms,
+            boolean between) {
         boolean refused = refusals.any();
         return new LabelReading(
                 uses,
@@ -342,6 +462,8 @@ public final class LabelReader {
                 refused ? Optional.empty() : rate,
                 refused ? Optional.empty() : rhythm,
                 refused ? Optional.empty() : poured,
+                terms,
+                between,
                 List.of(),
                 questions,
                 assumptions,
@@ -365,15 +487,42 @@ public final class LabelReader {
         if (dose instanceof Draft.Ratio ratio) {
             return ratio(ratio);
         }
-        return share(((Draft.Share) dose).percent());
+        return dose instanceof Draft.Target aim ? aimed(aim) : share(((Draft.Share) dose).percent());
+    }
+
+    /** What brings so many mg/L, by what is in a gram or millilitre of the product. */
+    private Optional<Rate> aimed(Draft.Target aim) {
+        if (aim.mgPerL().max() < aim.mgPerL().min()) {
+            reversed(aim.mgPerL());
+            return Optional.empty();
+        }
+        Optional<String> of = aim.of().or(() -> ask(Question.PPM_OF).map(c -> c == Choice.OF_NITROGEN ? "N" : ""));
+        if (of.isEmpty()) {
+            return Optional.empty();
+        }
+        double each = product.holds()
+                .map(h -> switch (of.get()) {
+                    case "N" -> h.nMg();
+                    case "P" -> h.pMg();
+                    case "K" -> h.kMg();
+                    default -> 0.0;
+                })
+                .orElse(0.0);
+        if (!(each > 0) || !(aim.mgPerL().min() > 0)) {
+            refusals.add(of.get().isEmpty() ? FaultCode.LABEL_NO_RATE : FaultCode.LABEL_AIM_UNKNOWN, "label", "");
+            return Optional.empty();
+        }
+        return Optional.of(new Rate.PerWater(
+                aim.mgPerL().min() / each,
+                aim.mgPerL().max() / each,
+                form == ProductForm.DRY ? Measure.GRAMS : Measure.MILLILITRES));
     }
 
     private static Rate scaled(Rate rate, double factor) {
-        if (factor == 1) {
-            return rate;
-        }
-        double min = rate.min() * factor;
-        double max = rate.max() * factor;
+        return factor == 1 ? rate : with(rate, rate.min() * factor, rate.max() * factor);
+    }
+
+    private static Rate with(Rate rate, double min, double max) {
         Measure measure = rate.measure();
         if (rate instanceof Rate.PerMix) {
             return new Rate.PerMix(min, max, measure);
@@ -481,6 +630,10 @@ public final class LabelReader {
         if (w.of().filter(o -> o == Written.OWN).isPresent()) {
             return Optional.empty();
         }
+        if (w.per() == Per.ROW) {
+            refusals.add(FaultCode.LABEL_OPEN_GROUND, "label", "");
+            return Optional.empty();
+        }
         // the gallon first: whose it is also says whose tablespoon is meant
         Optional<Double> of = per(w);
         Optional<Much> much = much(w.amount(), w.same());
@@ -543,6 +696,7 @@ public final class LabelReader {
                     case PLANT -> new Rate.PerPlant(min, max, measure);
                     case AREA -> new Rate.PerArea(min, max, measure);
                     case HEIGHT -> new Rate.PerHeight(min, max, measure);
+                    case ROW -> throw new IllegalStateException("refused before");
                 });
     }
 
@@ -608,6 +762,12 @@ public final class LabelReader {
         if (setting instanceof Draft.Ratio ratio) {
             return factor(ratio).map(Range::min);
         }
+        if (setting instanceof Weighed stock) {
+            Optional<Double> in = per(stock);
+            return much(stock.amount(), stock.same())
+                    .filter(m -> m.measure() == Measure.MILLILITRES && m.max() > 0)
+                    .flatMap(m -> in.map(litres -> litres * 1000 / m.max()));
+        }
         double percent = ((Draft.Share) setting).percent().min();
         if (!(percent > 0)) {
             refusals.add(FaultCode.LABEL_ZERO, "label", "0");
@@ -665,11 +825,11 @@ public final class LabelReader {
 
     /** By what was measured of the product's own measure; refused where nobody has. */
     private Optional<Much> ownMeasured(Amount a) {
-        if (ownMl.isEmpty()) {
+        if (product.ownMl().isEmpty()) {
             refusals.add(FaultCode.LABEL_OWN_MEASURE, "feed.own", "");
             return Optional.empty();
         }
-        double each = ownMl.getAsDouble();
+        double each = product.ownMl().getAsDouble();
         return Optional.of(new Much(a.range().min() * each, a.range().max() * each, Measure.MILLILITRES));
     }
 
@@ -740,6 +900,9 @@ public final class LabelReader {
         if (whose.isPresent()) {
             return Optional.of(whose.get() == Choice.US ? Unit.US_TABLESPOON : Unit.METRIC_TABLESPOON);
         }
+        if (inches) {
+            return Optional.of(Unit.METRIC_TABLESPOON); // the spoon of 20 mL is of a country without inches
+        }
         return ask(Question.WHICH_TABLESPOON).map(c -> c == Choice.ML_20 ? Unit.AU_TABLESPOON : Unit.METRIC_TABLESPOON);
     }
 
@@ -787,8 +950,8 @@ public final class LabelReader {
     }
 
     private Optional<Rhythm> rhythm(Draft.Often often) {
-        if (often.everyWatering()) {
-            return Optional.of(new Rhythm.EveryWatering());
+        if (often.waterings() > 0) {
+            return Optional.of(new Rhythm.EveryWatering(often.waterings()));
         }
         if (often.biweekly()) {
             return ask(Question.BIWEEKLY)

@@ -15,7 +15,9 @@ import java.util.Set;
  * @param rate the dose, absent while a question is open or the sentence is refused
  * @param rhythm how often, absent likewise
  * @param poured how much of the made-up feed the label pours, mL for a plant, a m², or a litre of mix; empty where it does not say
- * @param readings where the sentence can be read in two ways, what each comes to, in words
+ * @param terms the seasons, shares and rarer months it is meant on
+ * @param between whether there are two uses, of which a strength between may be chosen
+ * @param readings where the sentence can be read in two ways, what each comes to,
  * @param questions what the sentence leaves open, with the answer given so far, if any
  * @param assumptions what was taken as meant where it hardly matters
  * @param refusals why the sentence cannot be used as it stands
@@ -26,7 +28,9 @@ public record LabelReading(
         Optional<Rate> rate,
         Optional<Rhythm> rhythm,
         Optional<Rate> poured,
-        List<String> readings,
+        Terms terms,
+        boolean between,
+        List<Way> readings,
         Map<Question, Optional<Question.Choice>> questions,
         Set<Assumption> assumptions,
         List<Fault> refusals) {
@@ -65,8 +69,13 @@ public record LabelReading(
         SPOON_IS_LEVEL,
         OUNCE_OF_LIQUID_IS_FLUID,
         MONTH_IS_30_DAYS,
-        SEASONS_SHARE_THE_YEAR
+        SEASONS_SHARE_THE_YEAR,
+        /** The label's own limit is lower than its dose, or further apart than its rhythm. */
+        LIMIT_KEPT
     }
+
+    /** One of the ways to read a sentence. */
+    public record Way(Rate rate, Rhythm rhythm) {}
 
     /** A stretch of the sentence, {@code start} inclusive to {@code end} exclusive. */
     public record Span(int start, int end, Role role) {}

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -75,6 +76,14 @@ final class Lexicon {
 
     /** Whether a word stands here that is one of a category. */
     static boolean is(List<Token> tokens, int p, String category) {
-        return at(tokens, p).stream().anyMatch(e -> e.category().equals(category) && end(tokens, p, e) >= 0);
+        return value(tokens, p, category).isPresent();
+    }
+
+    /** The value of the longest word of a category that stands here; empty where none does. */
+    static Optional<String> value(List<Token> tokens, int p, String category) {
+        return at(tokens, p).stream()
+                .filter(e -> e.category().equals(category) && end(tokens, p, e) >= 0)
+                .map(Entry::value)
+                .findFirst();
     }
 }

@@ -201,8 +201,9 @@ final class Numbers {
             value = ONES.getOrDefault(t.text(), 0.0);
             p++;
             boolean third = is(p, "third") && !is(p + 1, "of", "cup"); // "the third week" counts no parts
-            if (p < tokens.size() && PARTS.containsKey(tokens.get(p).text()) && !third) {
-                part(p, value);
+            int part = is(p, "-") ? p + 1 : p;
+            if (part < tokens.size() && PARTS.containsKey(tokens.get(part).text()) && !third) {
+                part(part, value);
                 return;
             }
         } else if (t.is("hundred") || t.is("thousand")) {

@@ -13,7 +13,8 @@ public enum Question {
             Choice.USE_5,
             Choice.USE_6,
             Choice.USE_7,
-            Choice.USE_8),
+            Choice.USE_8,
+            Choice.BETWEEN),
     WHICH_MEASURES(Choice.US, Choice.IMPERIAL),
     WHICH_TABLESPOON(Choice.ML_15, Choice.ML_20),
     /** A spoon written as one letter. */
@@ -44,7 +45,10 @@ public enum Question {
             Choice.MONTHLY,
             Choice.QUARTERLY,
             Choice.HALF_YEARLY,
-            Choice.YEARLY),
+            Choice.YEARLY,
+            Choice.ONCE),
+    /** So many ppm, of which the label does not say of what. */
+    PPM_OF(Choice.OF_NITROGEN, Choice.OF_ALL),
     /** A number stands in the sentence that the dose and the rhythm did not use. */
     NUMBER_LEFT(Choice.NO_MATTER, Choice.MATTERS);
 
@@ -105,6 +109,10 @@ public enum Question {
         MONTHLY,
         QUARTERLY,
         HALF_YEARLY,
-        YEARLY
+        YEARLY,
+        ONCE,
+        OF_NITROGEN,
+        OF_ALL,
+        BETWEEN
     }
 }

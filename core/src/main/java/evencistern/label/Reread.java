@@ -45,10 +45,17 @@ public record Reread(Rate rate, Rhythm rhythm) {
         return rate instanceof Rate.PerPotWidth w ? w.max() / w.widthM() : rate.max();
     }
 
-    private static Rhythm rarer(Rhythm a, Rhythm b) {
-        if (!(a instanceof Rhythm.EveryDays x)) {
-            return b;
+    /** The rarer of two: once is rarer than days, which a season sees more of; days are rarer than waterings. */
+    static Rhythm rarer(Rhythm a, Rhythm b) {
+        return rank(a) >= rank(b) ? a : b;
+    }
+
+    private static double rank(Rhythm rhythm) {
+        if (rhythm instanceof Rhythm.Once) {
+            return Double.POSITIVE_INFINITY;
         }
-        return b instanceof Rhythm.EveryDays y && y.min() + y.max() > x.min() + x.max() ? y : x;
+        return rhythm instanceof Rhythm.EveryDays days
+                ? (days.min() + days.max()) / 2.0
+                : -1.0 / ((Rhythm.EveryWatering) rhythm).each();
     }
 }

@@ -23,6 +23,8 @@ public enum FeedRhythm {
     /** Once a month, at the strength of the label. */
     MONTHLY(26, 32);
 
+    private static final double A_YEAR = 365;
+
     private final int min;
     private final int max;
 
@@ -52,8 +54,16 @@ public enum FeedRhythm {
         };
     }
 
-    /** Days between feeds in the middle of a window; {@code wateringDays} where it is every watering. */
+    /**
+     * Days between feeds in the middle of a window; so many times {@code wateringDays} where it goes by waterings. What is
+     * given once at potting is taken for a year's.
+     */
     public static double days(Rhythm rhythm, double wateringDays) {
-        return rhythm instanceof Rhythm.EveryDays d ? (d.min() + d.max()) / 2.0 : wateringDays;
+        if (rhythm instanceof Rhythm.Once) {
+            return A_YEAR;
+        }
+        return rhythm instanceof Rhythm.EveryDays d
+                ? (d.min() + d.max()) / 2.0
+                : ((Rhythm.EveryWatering) rhythm).each() * wateringDays;
     }
 }

@@ -346,7 +346,7 @@ public record Care(
         double place = s.species().appetite().placeInRange();
         double label = rate.min() + place * (rate.max() - rate.min());
         Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
-        double scale = Portion.scale(rate, s);
+        double scale = Portion.scale(rate, s.pot(), s.tallM());
         if (rate instanceof Rate.PerPotWidth perWidth) {
             double width = pot.shape().labelWidthM();
             working.step(

@@ -24,7 +24,8 @@ import java.util.Optional;
  * <p><b>Formula</b> watering: the last day on which Σ use still is at most what may go, at least a day after the one before.
  * Feed: at the first watering, not before the label's shortest gap, at which Σ growth has come to that gap in days of full
  * growth, and the nitrogen needed since the last feed to three tenths of what one feed gives; never while a hold lasts, nor at a watering
- * that must be plain. A day of the garden's calendar is taken instead where it differs by at most a quarter of the label's longest gap, the label's
+ * that must be plain. Where the label counts waterings, so many after the last feed; where it is given once, not again
+ * before fresh mix; in months in which it feeds less often, no sooner than that. A day of the garden's calendar is taken instead where it differs by at most a quarter of the label's longest gap, the label's
  * shortest gap is kept and the pot is at least half dry
  * <p><b>Units</b> days; L missing in one pot; mg of nitrogen
  * <p><b>Valid for</b> days of known weather, and the average year after them; nothing done meanwhile but what is planned
@@ -64,7 +65,7 @@ final class DaysAhead {
     private final LocalDate today;
     private final PotWater water;
     private final WaterNeed need;
-    private final boolean fed;
+    private boolean fed;
     private final boolean coated;
     private final Rhythm rhythm;
     private final double nitrogenMgPerL;
@@ -77,6 +78,9 @@ final class DaysAhead {
     private Optional<LocalDate> flushOn;
     private LotPlan.Binding waited = LotPlan.Binding.FIRST_FEED;
     private boolean first = true;
+    /** Waterings since the last feed. */
+    private long plain;
+
     /** The day up to which growth and need since the last feed are added up. */
     private LocalDate counted;
 
@@ -95,16 +99,18 @@ final class DaysAhead {
         this.water = water;
         this.need = need;
         this.calendar = calendar;
+        this.rhythm = s.feed().map(f -> Portion.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
         this.fed = s.feed().isPresent()
+                && !(rhythm instanceof Rhythm.Once && givenSincePotting(s))
                 && s.species().appetite() != Appetite.NONE
                 && FeedFitness.against(s.feed().get(), s).isEmpty();
         this.coated = s.feed().flatMap(Feed::coated).isPresent();
-        this.rhythm = s.feed().map(f -> Portion.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
         this.driedOut = LotPlan.driedOut(s);
         this.watered = s.lastWatered();
         this.lastFed = s.lastFed();
         this.counted = s.lastFed().orElse(s.startedOn());
         WaterNeed.Dry dry = dryDown();
+        this.plain = plainSince(s, dry.days());
         this.flushOn = LotPlan.flush(s, water, need, dry.on()).map(LotPlan.Flush::on);
         this.needMgPerL = s.species().appetite().nitrogenMgPerL();
         this.nitrogenMgPerL = s.feed()
@@ -123,6 +129,20 @@ final class DaysAhead {
         PotWater water = new PotWater(s.mix(), s.pot());
         WaterNeed need = new WaterNeed(water, s.pot(), s.species(), s.place(), s.particulars(), Working.off());
         return new DaysAhead(s, today, water, need, calendar);
+    }
+
+    private static boolean givenSincePotting(Situation s) {
+        LocalDate potted = s.repottedOn().orElse(s.startedOn());
+        return s.lastFed().filter(f -> !f.isBefore(potted)).isPresent();
+    }
+
+    /** Waterings since the last feed, by how far apart they lie now; at least one where any is known of. */
+    private static long plainSince(Situation s, int days) {
+        if (s.lastFed().isEmpty() || s.lastWatered().isEmpty()) {
+            return 0;
+        }
+        long since = s.lastWatered().get().toEpochDay() - s.lastFed().get().toEpochDay();
+        return since <= 0 ? 0 : Math.max(1, Math.round((double) since / Math.max(1, days)));
     }
 
     /** Whether any of them will carry feed. */
@@ -152,7 +172,9 @@ final class DaysAhead {
                     ? Optional.empty()
                     : LotPlan.flushAfter(next.on(), s, water, need).map(due -> LotPlan.awake(due, s));
         }
+        plain = next.kind() == Kind.FEED ? 0 : plain + 1;
         if (next.kind() == Kind.FEED) {
+            fed = !(rhythm instanceof Rhythm.Once);
             lastFed = Optional.of(next.on());
             counted = next.on();
             growthDays = 0;
@@ -202,10 +224,10 @@ final class DaysAhead {
 
     /** The rule that set the day of a feed: what it waited for, or the label. */
     private LotPlan.Binding setBy(LocalDate on) {
-        if (rhythm instanceof Rhythm.EveryWatering) {
+        if (rhythm instanceof Rhythm.EveryWatering with) {
             return waited.holds() || waited == LotPlan.Binding.AFTER_DRYING_OUT || waited == LotPlan.Binding.AFTER_FLUSH
                     ? waited
-                    : LotPlan.Binding.EVERY_WATERING;
+                    : with.each() > 1 ? LotPlan.Binding.COUNTED_WATERING : LotPlan.Binding.EVERY_WATERING;
         }
         if (waited != LotPlan.Binding.FIRST_FEED && waited != LotPlan.Binding.WATERING_IN_WINDOW) {
             return waited;
@@ -213,7 +235,8 @@ final class DaysAhead {
         if (lastFed.isEmpty()) {
             return LotPlan.Binding.FIRST_FEED;
         }
-        return on.isAfter(lastFed.get().plusDays(((Rhythm.EveryDays) rhythm).max()))
+        return rhythm instanceof Rhythm.EveryDays window
+                        && on.isAfter(lastFed.get().plusDays(window.max()))
                 ? LotPlan.Binding.NEXT_WATERING
                 : LotPlan.Binding.WATERING_IN_WINDOW;
     }
@@ -246,9 +269,16 @@ final class DaysAhead {
 
     /** Whether the label's shortest gap since the last feed is not yet over. */
     private Optional<LotPlan.Binding> tooSoon(LocalDate on) {
-        return rhythm instanceof Rhythm.EveryDays window
-                        && lastFed.filter(f -> on.isBefore(f.plusDays(window.min())))
-                                .isPresent()
+        if (lastFed.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean waterings = rhythm instanceof Rhythm.EveryWatering with && plain + 1 < with.each();
+        int days = Math.max(
+                rhythm instanceof Rhythm.EveryDays window ? window.min() : 0,
+                s.feed()
+                        .map(f -> f.terms().daysOn(on, s.place().latitude()).orElse(0))
+                        .orElse(0));
+        return waterings || on.isBefore(lastFed.get().plusDays(days))
                 ? Optional.of(LotPlan.Binding.WATERING_IN_WINDOW)
                 : Optional.empty();
     }

@@ -79,10 +79,18 @@ public final class FeedWindow {
         for (long d = gap; d > 0 && d >= gap * DaysAhead.HALF_DRY; d--) {
             LocalDate day = before.plusDays(d);
             long at = ChronoUnit.DAYS.between(today, day);
-            if (at >= from && at < horizon && Hold.on(day, s).isEmpty()) {
+            if (at >= from && at < horizon && !rarer(day, s) && Hold.on(day, s).isEmpty()) {
                 free |= 1L << at;
             }
         }
         return free;
+    }
+
+    /** Whether the label feeds less often in the month of a day, and that time is not yet over. */
+    private static boolean rarer(LocalDate day, Situation s) {
+        int days = s.feed()
+                .map(f -> f.terms().daysOn(day, s.place().latitude()).orElse(0))
+                .orElse(0);
+        return s.lastFed().filter(f -> day.isBefore(f.plusDays(days))).isPresent();
     }
 }

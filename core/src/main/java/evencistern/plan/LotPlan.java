@@ -70,6 +70,7 @@ public record LotPlan(
     /** The rule that set a feed's date. */
     public enum Binding {
         EVERY_WATERING,
+        COUNTED_WATERING,
         FIRST_FEED,
         WATERING_IN_WINDOW,
         NEXT_WATERING,
@@ -89,7 +90,8 @@ public record LotPlan(
         HOLD_GRAFTED,
         HOLD_SICK,
         HOLD_READING,
-        HOLD_SALTY;
+        HOLD_SALTY,
+        HOLD_OFF_SEASON;
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);

@@ -514,11 +514,16 @@ public record SaltAccount(
             if (situation.feed().isEmpty() || !Hold.on(day, situation).isEmpty()) {
                 return false;
             }
-            if (Portion.rhythm(situation.feed().get(), situation) instanceof Rhythm.EveryDays window) {
+            Rhythm rhythm = Portion.rhythm(situation.feed().get(), situation);
+            if (rhythm instanceof Rhythm.EveryDays window) {
                 long gap = window.max() - Math.round(growth(day) * (window.max() - window.min()));
                 return !day.isBefore(lastFed.plusDays(gap));
             }
-            return true;
+            if (rhythm instanceof Rhythm.Once) {
+                return false; // what it still gives is in the pot already
+            }
+            int days = where.need().daysAfter(day, Working.off()).likely();
+            return !day.isBefore(lastFed.plusDays((((Rhythm.EveryWatering) rhythm).each() - 1L) * days));
         }
     }
 }

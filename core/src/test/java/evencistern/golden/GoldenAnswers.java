@@ -12,6 +12,7 @@ import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.LabelReader;
 import evencistern.label.Measure;
+import evencistern.label.Product;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
@@ -357,10 +358,7 @@ final class GoldenAnswers {
     /** N in the can of a powder that weighs 0.995 g/mL in the spoon, so that half a US teaspoon of it is 2.45 g. */
     private static double spoonOfPowder() {
         Rate rate = LabelReader.read(
-                        "1/2 level teaspoon per US gallon every two weeks",
-                        ProductForm.DRY,
-                        Map.of(),
-                        OptionalDouble.empty())
+                        "1/2 level teaspoon per US gallon every two weeks", Product.of(ProductForm.DRY), Map.of())
                 .rate()
                 .orElseThrow();
         Feed feed = new Feed(
@@ -666,8 +664,7 @@ final class GoldenAnswers {
                 Answer.of(Caution.forPoison(SpeciesGuide.require("oleander")).contains(Caution.PLANT_MAY_KILL)));
         answers.put(
                 "Y17",
-                Answer.of(LabelReader.read(
-                                "feed the plant every week", ProductForm.LIQUID, Map.of(), OptionalDouble.empty())
+                Answer.of(LabelReader.read("feed the plant every week", Product.of(ProductForm.LIQUID), Map.of())
                         .rate()
                         .isEmpty()));
         answers.put("Y16", Answer.of(asksFor("pot.", () -> new RoundTaper(0, 0, 0))));

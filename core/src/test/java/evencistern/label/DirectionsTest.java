@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -129,8 +128,12 @@ class DirectionsTest {
     }
 
     private static boolean same(Rhythm rhythm, String often) {
-        if (often.equals("water")) {
-            return rhythm instanceof Rhythm.EveryWatering;
+        if (often.startsWith("water")) {
+            int each = often.equals("water") ? 1 : Integer.parseInt(often.substring("water/".length()));
+            return rhythm.equals(new Rhythm.EveryWatering(each));
+        }
+        if (often.equals("once")) {
+            return rhythm instanceof Rhythm.Once || (rhythm instanceof Rhythm.EveryDays d && d.max() >= 365);
         }
         Matcher m = Pattern.compile("(\\d+)(?:\\.\\.(\\d+))?d").matcher(often);
         if (!m.matches() || !(rhythm instanceof Rhythm.EveryDays d)) {
@@ -142,7 +145,7 @@ class DirectionsTest {
     }
 
     private static Result result(Line line) {
-        LabelReading asked = LabelReader.read(line.sentence(), line.product(), line.known(), OptionalDouble.empty());
+        LabelReading asked = LabelReader.read(line.sentence(), Product.of(line.product()), line.known());
         Set<Question> open = EnumSet.noneOf(Question.class);
         asked.questions().forEach((q, a) -> {
             if (a.isEmpty()) {
@@ -150,7 +153,7 @@ class DirectionsTest {
             }
         });
         String[] uses = line.meaning().split(" \\|\\| ", -1);
-        boolean mayAsk = line.meaning().startsWith("asks") || line.meaning().matches(".*; (once|need|water/\\d)\\b.*");
+        boolean mayAsk = line.meaning().startsWith("asks") || line.meaning().matches(".*; (once|need)\\b.*");
         if (line.meaning().equals("no")) {
             return asked.rate().isEmpty() || asked.rhythm().isEmpty() ? Result.RIGHT : Result.WRONG;
         }
@@ -164,7 +167,7 @@ class DirectionsTest {
             if (uses.length > 1) {
                 answers.put(Question.WHICH_USE, Question.WHICH_USE.choices().get(i));
             }
-            LabelReading one = LabelReader.read(line.sentence(), line.product(), answers, OptionalDouble.empty());
+            LabelReading one = LabelReader.read(line.sentence(), Product.of(line.product()), answers);
             String meaning = uses.length > 1 ? uses[i].substring(uses[i].indexOf(": ") + 2) : uses[i];
             Result here = uses[i].startsWith("foliar") && one.rate().isEmpty()
                     ? Result.RIGHT
@@ -197,7 +200,7 @@ class DirectionsTest {
         for (String part : parts) {
             if (part.startsWith("pour ")) {
                 right &= read.poured().isPresent() && same(read.poured().get(), part.substring(5), us);
-            } else if (part.matches("[\\d.]+d|water")) {
+            } else if (part.matches("[\\d.]+d|water(/\\d)?|once")) {
                 right &= same(read.rhythm().get(), part);
             }
         }
@@ -227,7 +230,7 @@ class DirectionsTest {
     }
 
     private static LabelReading read(Line line, String sentence) {
-        return LabelReader.read(sentence, line.product(), line.known(), OptionalDouble.empty());
+        return LabelReader.read(sentence, Product.of(line.product()), line.known());
     }
 
     private static List<Line> everyLine() {
@@ -304,6 +307,18 @@ class DirectionsTest {
                             "repeat every " + days + " days",
                             "at intervals of " + days + " days",
                             "each " + days + " days");
+        }
+        if (rhythm instanceof Rhythm.Once) {
+            return List.of("once at potting", "at potting", "once", "once only", "when repotting");
+        }
+        int each = ((Rhythm.EveryWatering) rhythm).each();
+        if (each > 1) {
+            return List.of(
+                    "with every " + each + " waterings",
+                    "every " + each + " waterings",
+                    "at every " + each + " irrigations",
+                    "with each " + each + " waterings",
+                    "in every " + each + " waterings");
         }
         return List.of(
                 "with every watering",
@@ -405,17 +420,12 @@ class DirectionsTest {
     /** However its words are ticked off, and whichever use is chosen: it would be many times too strong for a plant. */
     @ParameterizedTest
     @ValueSource(
-            strings = {
-                "Dissolve 50 g in 1 litre of water to make a stock. Use 1 tbsp of the stock per gallon, weekly.",
-                "Stock: 50 g per litre, weekly.",
-                "Stock: 50 g per litre. Seedlings: 1 g per litre weekly."
-            })
+            strings = {"Stock: 50 g per litre, weekly.", "Stock: 50 g per litre. Seedlings: 1 g per litre weekly."})
     void aStockThatNothingThinsIsNoDose(String label) {
         assertThat(LabelReader.read(
                                 label,
-                                ProductForm.DRY,
-                                Map.of(Question.WHICH_USE, Choice.USE_1, Question.WHICH_MEASURES, Choice.US),
-                                OptionalDouble.empty())
+                                Product.of(ProductForm.DRY),
+                                Map.of(Question.WHICH_USE, Choice.USE_1, Question.WHICH_MEASURES, Choice.US))
                         .rate())
                 .isEmpty();
     }

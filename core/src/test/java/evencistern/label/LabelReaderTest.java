@@ -15,10 +15,12 @@ import java.math.MathContext;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
@@ -33,7 +35,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LabelReaderTest {
 
     private static LabelReading read(String sentence, ProductForm form) {
-        return LabelReader.read(sentence, form, Map.of(), OptionalDouble.empty());
+        return LabelReader.read(sentence, Product.of(form), Map.of());
     }
 
     static List<String> corpus() {
@@ -91,7 +93,8 @@ class LabelReaderTest {
             answers.put(Question.valueOf(pair[0]), Choice.valueOf(pair[1]));
         }
         if (c[3].startsWith("refuse ")) {
-            assertThat(LabelReader.read(c[0], form, answers, own).refusals())
+            assertThat(LabelReader.read(c[0], new Product(form, own, Optional.empty()), answers)
+                            .refusals())
                     .extracting(Fault::code)
                     .contains(FaultCode.valueOf(c[3].substring("refuse ".length())));
             return;
@@ -108,12 +111,15 @@ class LabelReaderTest {
             Map<Question, Choice> all = new EnumMap<>(Question.class);
             all.putAll(answers);
             if (uses.length > 1) {
+                long atRoots = Arrays.stream(uses)
+                        .filter(u -> !u.endsWith("LABEL_FOLIAR"))
+                        .count();
                 assertThat(read(c[0], form).usable(true))
-                        .as("must be asked for the use")
-                        .isFalse();
+                        .as("must be asked for the use, unless it is the only one that is not for leaves")
+                        .isEqualTo(atRoots == 1);
                 all.put(Question.WHICH_USE, Question.WHICH_USE.choices().get(i));
             }
-            LabelReading reading = LabelReader.read(c[0], form, all, own);
+            LabelReading reading = LabelReader.read(c[0], new Product(form, own, Optional.empty()), all);
             asked.addAll(reading.questions().keySet());
             asked.remove(Question.WHICH_USE);
             if (uses[i].contains("=refuse ")) {
@@ -199,7 +205,7 @@ class LabelReaderTest {
                 "50 ml per plant weekly | LIQUID | LIQUID_STRENGTH",
                 "100 g per shrub every 8 weeks | DRY | POT_OR_GROUND",
                 "5 ml per l weekly; do not exceed 10 | LIQUID | NUMBER_LEFT",
-                "5 ml per l weekly, half for seedlings | LIQUID | NUMBER_LEFT"
+                "20 ppm weekly | LIQUID | PPM_OF"
             })
     void whatIsAmbiguousIsAskedAndNotGuessed(String sentence, ProductForm form, String questions) {
         LabelReading reading = read(sentence, form);
@@ -261,16 +267,12 @@ class LabelReaderTest {
         String sentence = "5 ml per l weekly, not more than 3 times";
         assertThat(LabelReader.read(
                                 sentence,
-                                ProductForm.LIQUID,
-                                Map.of(Question.NUMBER_LEFT, Choice.NO_MATTER),
-                                OptionalDouble.empty())
+                                Product.of(ProductForm.LIQUID),
+                                Map.of(Question.NUMBER_LEFT, Choice.NO_MATTER))
                         .usable(true))
                 .isTrue();
         assertThat(LabelReader.read(
-                                sentence,
-                                ProductForm.LIQUID,
-                                Map.of(Question.NUMBER_LEFT, Choice.MATTERS),
-                                OptionalDouble.empty())
+                                sentence, Product.of(ProductForm.LIQUID), Map.of(Question.NUMBER_LEFT, Choice.MATTERS))
                         .refusals())
                 .extracting(Fault::code)
                 .contains(FaultCode.LABEL_NUMBER_MATTERS);
@@ -385,7 +387,7 @@ class LabelReaderTest {
     }
 
     private static List<Question> asked(String sentence) {
-        LabelReading reading = LabelReader.read(sentence, ProductForm.LIQUID, Map.of(), OptionalDouble.empty());
-        return LabelReader.asked(reading, sentence, ProductForm.LIQUID, Map.of(), OptionalDouble.empty());
+        LabelReading reading = LabelReader.read(sentence, Product.of(ProductForm.LIQUID), Map.of());
+        return LabelReader.asked(reading, sentence, Product.of(ProductForm.LIQUID), Map.of());
     }
 }

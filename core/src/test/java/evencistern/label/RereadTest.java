@@ -3,14 +3,13 @@ package evencistern.label;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class RereadTest {
     private static LabelReading read(String sentence) {
-        return LabelReader.read(sentence, ProductForm.LIQUID, Map.of(), OptionalDouble.empty());
+        return LabelReader.read(sentence, Product.of(ProductForm.LIQUID), Map.of());
     }
 
     @ParameterizedTest

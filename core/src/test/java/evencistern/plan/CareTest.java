@@ -444,6 +444,6 @@ class CareTest {
                                 .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.LABEL_BY_HEIGHT)));
         Situation s = fed();
         Situation tall = s.with(Particulars.tall(OptionalDouble.of(1.5)));
-        assertThat(Portion.scale(byHeight, tall)).isEqualTo(1.5);
+        assertThat(Portion.scale(byHeight, tall.pot(), tall.tallM())).isEqualTo(1.5);
     }
 }

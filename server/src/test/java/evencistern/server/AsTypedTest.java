@@ -22,7 +22,7 @@ class AsTypedTest {
     }
 
     private JsonNode label(String sentence, List<Map<String, String>> answers) {
-        return api.post("/api/feed/label", Map.of("sentence", sentence, "form", "dry", "answers", answers))
+        return api.post("/api/feed/label", Bodies.label(sentence, "dry", answers))
                 .ok();
     }
 
@@ -30,20 +30,22 @@ class AsTypedTest {
     void aLabelAsksThenAnswers() {
         JsonNode asked = label("1 tsp per gal weekly", List.of());
         assertThat(asked.path("questions").size()).isEqualTo(1);
-        assertThat(asked.path("rate").isMissingNode()).isTrue();
+        assertThat(asked.path("way").isMissingNode()).isTrue();
         JsonNode told =
                 label("1 heaped tsp per gal weekly", List.of(Map.of("question", "WHICH_MEASURES", "choice", "US")));
         // 4.92892 mL · 1.5 / 3.785412 L
-        assertThat(told.path("rate").path("max").asDouble()).isCloseTo(1.95312, within(1e-4));
-        assertThat(told.path("rhythm").path("minDays").asInt()).isEqualTo(7);
+        assertThat(told.at("/way/rate/max").asDouble()).isCloseTo(1.95312, within(1e-4));
+        assertThat(told.at("/way/rhythm/minDays").asInt()).isEqualTo(7);
         assertThat(told.path("assumptions").get(0).asString()).isEqualTo("heaped_is_half_more");
     }
 
     @Test
     void aLabelThatReadsInTwoWaysShowsWhatEachComesTo() {
         JsonNode asked = label("1.000 g per 200 litres weekly", List.of());
-        assertThat(asked.path("rate").isMissingNode()).isTrue();
-        assertThat(asked.path("readings").valueStream().map(JsonNode::asString))
+        assertThat(asked.path("way").isMissingNode()).isTrue();
+        assertThat(asked.path("readings")
+                        .valueStream()
+                        .map(w -> w.path("inWords").asString()))
                 .containsExactlyInAnyOrder(
                         "0.005 g per litre of water every 7 days", "5 g per litre of water every 7 days");
     }
@@ -51,8 +53,8 @@ class AsTypedTest {
     @Test
     void whatIsPouredOfADilutionIsNoDoseOfItsOwn() {
         JsonNode told = label("Mix 5 g per litre and give 200 ml per plant weekly", List.of());
-        assertThat(told.path("rate").path("per").asString()).isEqualTo("water");
-        assertThat(told.path("rate").path("max").asDouble()).isEqualTo(5);
+        assertThat(told.at("/way/rate/per").asString()).isEqualTo("water");
+        assertThat(told.at("/way/rate/max").asDouble()).isEqualTo(5);
         assertThat(told.path("poured").path("per").asString()).isEqualTo("plant");
         assertThat(told.path("poured").path("max").asDouble()).isCloseTo(200, within(1e-9));
     }

@@ -46,6 +46,26 @@ final class Bodies {
                 0));
     }
 
+    /** A label as it is typed on a form that tells nothing else. */
+    static Map<String, Object> label(String sentence, String form, List<?> answers) {
+        Map<String, Object> feed = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                "",
+                "form",
+                form,
+                "label",
+                sentence,
+                "answers",
+                answers,
+                "wordsSeen",
+                false,
+                "version",
+                0));
+        return new HashMap<>(Map.of("feed", feed));
+    }
+
     static Map<String, Object> lot(JsonNode garden, String feedId) {
         Map<String, Object> lot = Plants.lot(garden, "Cape primrose", 1);
         lot.put("placeId", place(garden, "indoors").path("id").asString());

@@ -231,16 +231,9 @@ class FeedBenchTest {
         kept.put("readAs", "0.4 g per litre of water every 30 days");
         JsonNode other = api.put(home + "/feeds", kept).ok();
         assertThat(other.path("readAs").asString()).isEqualTo(kept.get("readAs"));
-        JsonNode read = api.post(
-                        "/api/feed/label",
-                        Map.of(
-                                "sentence", kept.get("label"),
-                                "form", "dry",
-                                "answers", List.of(),
-                                "readAs", other.path("readAs").asString()))
-                .ok();
+        JsonNode read = api.post("/api/feed/label", Map.of("feed", kept)).ok();
         assertThat(read.path("before").asString()).isEqualTo(kept.get("readAs"));
-        assertThat(read.path("inWords").asString()).startsWith("1 g per litre");
+        assertThat(read.at("/way/inWords").asString()).startsWith("1 g per litre");
         assertThat(dose("label", Map.of("feed", other)).path("perLitre").asDouble())
                 .isCloseTo(0.4, within(1e-9));
 
@@ -255,16 +248,70 @@ class FeedBenchTest {
     /** Whose gallon it is: told by the garden's own measures, and kept with the feed as an answer. */
     @Test
     void aGallonInAGardenOfUsMeasuresIsNotAskedAbout() {
-        Map<String, Object> ask = new HashMap<>(
-                Map.of("sentence", "1 tbsp per gallon weekly", "form", "liquid", "answers", List.of(), "habit", "us"));
+        Map<String, Object> ask = Bodies.label("1 tbsp per gallon weekly", "liquid", List.of());
+        ask.put("habit", "us");
         JsonNode told = api.post("/api/feed/label", ask).ok();
         assertThat(told.path("taken").get(0).path("choice").asString()).isEqualTo("US");
         // [NIST811]: 14.7868 mL in 3.785412 L
-        assertThat(told.at("/rate/min").asDouble()).isCloseTo(14.7868 / 3.785412, within(1e-4));
+        assertThat(told.at("/way/rate/min").asDouble()).isCloseTo(14.7868 / 3.785412, within(1e-4));
         ask.put("habit", "metric");
         JsonNode asked = api.post("/api/feed/label", ask).ok();
         assertThat(asked.path("taken")).isEmpty();
         assertThat(asked.at("/questions/0/question").asString()).isEqualTo("WHICH_MEASURES");
+    }
+
+    /** Arithmetic: 0.5 to 1 mL/L in 5 L are half a teaspoon to one; both ways to read a sentence are told so. */
+    @Test
+    void whatTheLabelComesToIsToldInTheirCan() {
+        Map<String, Object> ask = Bodies.label("0.5 to 1 ml per litre weekly", "liquid", List.of());
+        ask.put("canLitres", 5);
+        JsonNode hand = api.post("/api/feed/label", ask).ok().at("/way/hand");
+        assertThat(hand.at("/low/pieces/0/count").asDouble()).isEqualTo(0.5);
+        assertThat(hand.at("/high/pieces/0/count").asDouble()).isEqualTo(1);
+        assertThat(hand.at("/high/pieces/0/tool").asString()).isEqualTo("teaspoon");
+        Map<String, Object> twice = Bodies.label("1.500 ml per 1000 l weekly", "liquid", List.of());
+        twice.put("canLitres", 5);
+        JsonNode two = api.post("/api/feed/label", twice).ok();
+        assertThat(two.path("readings").size()).isEqualTo(2);
+        assertThat(two.at("/readings/0/hand/high/exact").asDouble()
+                        / two.at("/readings/1/hand/high/exact").asDouble())
+                .satisfiesAnyOf(
+                        r -> assertThat(r).isCloseTo(1000, within(1.0)),
+                        r -> assertThat(r).isCloseTo(0.001, within(1e-6)));
+        // without a can nothing is told in it
+        assertThat(api.post("/api/feed/label", Bodies.label("1 ml per litre weekly", "liquid", List.of()))
+                        .ok()
+                        .at("/way/hand")
+                        .isMissingNode())
+                .isTrue();
+    }
+
+    /** Arithmetic: 5 g for a pot of 10 cm are 7 g for one of 14 cm. */
+    @Test
+    void aLabelByThePotIsToldForAPotOfTheirs() {
+        Map<String, Object> ask = Bodies.label("5 g per 10 cm pot every 8 weeks", "dry", List.of());
+        ask.put("hand", "scale");
+        ask.put("pot", Bodies.lot(garden, null).get("pot"));
+        JsonNode hand = api.post("/api/feed/label", ask).ok().at("/way/hand");
+        assertThat(hand.at("/high/exact").asDouble()).isGreaterThan(0);
+    }
+
+    /** Arithmetic: of a 10-5-15 in salts 150 mg/L of nitrogen need 1.5 g/L; without the analysis it is asked for. */
+    @Test
+    void aLabelOfSoManyPpmIsWorkedOutFromTheAnalysis() {
+        Map<String, Object> feed = Bodies.feed();
+        feed.put("label", "150 ppm N with every second watering, March to September; half for orchids");
+        api.put(home + "/feeds", feed).ok();
+        JsonNode read = api.post("/api/feed/label", Map.of("feed", feed)).ok();
+        assertThat(read.at("/way/rate/max").asDouble()).isCloseTo(1.5, within(1e-6));
+        assertThat(read.at("/way/rhythm/waterings").asInt()).isEqualTo(2);
+        assertThat(read.at("/terms/season/months").size()).isEqualTo(7);
+        assertThat(read.at("/terms/shares/0/percent").asDouble()).isEqualTo(50);
+        assertThat(api.post("/api/feed/label", Bodies.label("150 ppm N weekly", "dry", List.of()))
+                        .ok()
+                        .at("/refusals/0/code")
+                        .asString())
+                .isEqualTo("label_aim_unknown");
     }
 
     @Test

@@ -8,6 +8,7 @@ import evencistern.testkit.PostgresSession;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -50,7 +51,13 @@ class GuideTest {
 
     private JsonNode ask(String what, Map<String, Object> with) {
         if (what.equals("label")) {
-            return api.post("/api/feed/label", with).ok();
+            return api.post(
+                            "/api/feed/label",
+                            Bodies.label(
+                                    String.valueOf(with.get("sentence")),
+                                    String.valueOf(with.get("form")),
+                                    with.get("answers") instanceof List<?> told ? told : List.of()))
+                    .ok();
         }
         if (what.equals("verdict")) {
             return judged(String.valueOf(with.get("meter")), with.get("ec"));

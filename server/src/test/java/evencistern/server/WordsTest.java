@@ -52,7 +52,7 @@ class WordsTest {
 
     @Test
     void aFaultIsWordedInTheLanguageItIsAskedIn() {
-        Map<String, Object> empty = Map.of("sentence", "feed sparingly", "form", "liquid", "answers", List.of());
+        Map<String, Object> empty = Bodies.label("feed sparingly", "liquid", List.of());
         assertThat(api.in("en-US").post("/api/feed/label", empty).body().toString())
                 .contains("5 ml per liter");
         assertThat(api.in("en-GB").post("/api/feed/label", empty).body().toString())

@@ -11,6 +11,7 @@ import evencistern.feed.Feed;
 import evencistern.label.InWords;
 import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
+import evencistern.label.Product;
 import evencistern.label.ProductForm;
 import evencistern.label.Question;
 import evencistern.label.Reread;
@@ -98,15 +99,13 @@ public record FeedWire(
         }
     }
 
-    /** How this label's sentence reads with these answers. */
-    public static LabelReading read(String label, Form form, List<Answer> answers, @Nullable Double ownMl) {
-        return LabelReader.read(label, form.toForm(), Answer.byQuestion(answers), optional(ownMl));
-    }
-
-    /** What is still to be asked of it, the most important first. */
-    static List<Question> asked(
-            LabelReading reading, String label, Form form, List<Answer> answers, @Nullable Double ownMl) {
-        return LabelReader.asked(reading, label, form.toForm(), Answer.byQuestion(answers), optional(ownMl));
+    /** How its label's sentence reads with what was answered. */
+    private LabelReading reading() {
+        OptionalDouble own = optional(ownMl);
+        Product product = new Faults()
+                .attempt(() -> Feed.product(toAnalysis(), form.toForm(), optional(density), own))
+                .orElseGet(() -> new Product(form.toForm(), own, Optional.empty()));
+        return LabelReader.read(label, product, Answer.byQuestion(answers));
     }
 
     private static OptionalDouble optional(@Nullable Double value) {
@@ -143,7 +142,7 @@ public record FeedWire(
     public Feed toFeed() {
         Faults faults = new Faults();
         Optional<Analysis> analysis = faults.attempt(this::toAnalysis);
-        LabelReading reading = read(label, form, answers, ownMl);
+        LabelReading reading = reading();
         reading.refusals().forEach(faults::add);
         if (reading.hasOpenQuestions()) {
             faults.add(FaultCode.LABEL_QUESTION_OPEN, "label", "");
@@ -160,7 +159,8 @@ public record FeedWire(
                 optional(ecFactor),
                 counts.rate(),
                 counts.rhythm(),
-                coated());
+                coated(),
+                reading.terms());
     }
 
     /** What counts of what was saved and what is read now. */
@@ -175,13 +175,13 @@ public record FeedWire(
         if (readAs == null) {
             return now;
         }
-        LabelReading before = read(readAs, form, List.of(), null);
+        LabelReading before = LabelReader.read(readAs, Product.of(form.toForm()), Map.of());
         return Reread.differ(before, now) ? before : now;
     }
 
     /** The same with what its sentence comes to now; or came to before, where that differs and nobody has chosen. */
     FeedWire asRead() {
-        LabelReading counted = before(readAs, form, read(label, form, answers, ownMl));
+        LabelReading counted = before(readAs, form, reading());
         if (counted.rate().isEmpty() || counted.rhythm().isEmpty()) {
             return this;
         }
