@@ -79,7 +79,12 @@ export function handText(m: Measured): string {
   return m.pieces
     .map((p) => {
       const n = spoonNumber(p.count);
-      const count = p.tool === "scale" || p.tool === "syringe" ? plain(p.count) : `${n.whole}${n.part}`;
+      const count =
+        p.tool === "scale" || p.tool === "syringe"
+          ? plain(p.count)
+          : n.whole && n.part
+            ? `${n.whole}\u200a${n.part}`
+            : n.whole + n.part;
       return `${count}\u00a0${words("tools", p.tool)}`;
     })
     .join(" + ");

@@ -50,6 +50,7 @@ export function FeedAnswer({ care, work }: { care: Care; work: LotWork }) {
           said={say("bench_page.may_be_fed")}
         />
       )}
+      {care.feed && !care.nextFeed && <p className="note">{say("bench_page.given_once")}</p>}
       {care.feed ? (
         <DoseOf dose={care.feed} garden={garden} catalogue={catalogue} shown={shown} open={open} />
       ) : (

@@ -228,7 +228,7 @@ function Form({
               answer={answer}
               wordsSeen={input.wordsSeen}
               seen={(wordsSeen) => draft.change({ wordsSeen })}
-              own={{ shown, canLitres: can?.litres, lot: lot?.name }}
+              own={{ shown, canLitres: can?.litres, lot: lot?.name, south: garden.latitude < 0 }}
               pending={live.pending}
             />
           )}

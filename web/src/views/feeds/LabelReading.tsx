@@ -8,7 +8,7 @@ import { monthNames, plain, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 
 /** In what the dose is told: the person's units, their can, and a lot whose pot it may go by. */
-export type Own = { shown: Shown; canLitres: number | undefined; lot: string | undefined };
+export type Own = { shown: Shown; canLitres: number | undefined; lot: string | undefined; south: boolean };
 
 type Props = {
   sentence: string;
@@ -77,10 +77,16 @@ function amountOf(rate: Rate, shown: Shown): string {
   const each = { water: "volume", mix: "volume", area: "area", height: "length", plant: "", pot_width: "" } as const;
   const counted = each[rate.per];
   const times = counted ? shown.counted(counted) : 1;
-  const low = shown.product(rate.min * times, rate.measure);
-  const high = shown.product(rate.max * times, rate.measure);
-  return low === high ? high : say("feeds_page.from_to", { low, high });
+  const low = written(shown.product(rate.min * times, rate.measure));
+  const high = written(shown.product(rate.max * times, rate.measure));
+  if (low === high) return high;
+  // one unit for both, where it is the same
+  const [least, unit] = low.split("\u00a0");
+  return high.endsWith(`\u00a0${unit}`) ? `${least}–${high}` : say("feeds_page.from_to", { low, high });
 }
+
+/** As a label writes it: no noughts that nobody wrote. */
+const written = (amount: string) => amount.replace(/\.0+(?=\u00a0)/, "");
 
 /** What it is for, in the person's units. */
 function perOf(rate: Rate, shown: Shown): string {
@@ -160,7 +166,7 @@ function Comes({ way, reading, own }: { way: Way; reading: LabelAnswer; own: Own
       <p className="note">{rich("feeds_page.in_plain_words", { inWords: <span lang="en">{way.inWords}</span> })}</p>
       <p className="note">{say("feeds_page.the_top_of_this_range_is")}</p>
       {reading.spans.some((s) => s.role === "noted") && <p className="note">{say("feeds_page.noted")}</p>}
-      <OnItsTerms terms={reading.terms} />
+      <OnItsTerms terms={reading.terms} south={own.south} />
       {reading.assumptions.map((a) => (
         <p key={a} className="note">
           {words("assumptions", a)}
@@ -173,31 +179,31 @@ function Comes({ way, reading, own }: { way: Way; reading: LabelAnswer; own: Own
 type Season = NonNullable<LabelAnswer["terms"]["season"]>;
 
 /** Months by their names, from the first of a run to its last; a run may go over the turn of the year. */
-function monthsOf({ months, moves }: Season): string {
+function monthsOf({ months: north, moves }: Season, south: boolean): string {
   const names = monthNames();
+  const months = moves && south ? north.map((m) => ((m + 5) % 12) + 1).sort((a, b) => a - b) : north;
   const on = new Set(months);
   const first = months.find((m) => !on.has(((m + 10) % 12) + 1)) ?? 1;
   const last = months.find((m) => !on.has((m % 12) + 1)) ?? 12;
   const run = (last - first + 12) % 12 === months.length - 1;
   const name = (m: number) => names[m - 1] ?? "";
-  const said = run ? `${name(first)}–${name(last)}` : months.map(name).join(", ");
-  return moves ? say("feeds_page.the_half_year_turned", { months: said }) : said;
+  return run ? `${name(first)}–${name(last)}` : months.map(name).join(", ");
 }
 
 /** What the plan follows of what stands beside the dose. */
-function OnItsTerms({ terms }: { terms: LabelAnswer["terms"] }) {
+function OnItsTerms({ terms, south }: { terms: LabelAnswer["terms"]; south: boolean }) {
   const lines = [
-    ...(terms.season ? [say("feeds_page.fed_in_months", { months: monthsOf(terms.season) })] : []),
+    ...(terms.season ? [say("feeds_page.fed_in_months", { months: monthsOf(terms.season, south) })] : []),
     ...terms.shares.map((s) =>
       say("feeds_page.a_share_for", {
         percent: plain(s.percent),
         whom: [
           s.of ? words("kin", s.of) : say("feeds_page.any_plant"),
-          ...(s.in ? [say("feeds_page.in_months", { months: monthsOf(s.in) })] : []),
+          ...(s.in ? [say("feeds_page.in_months", { months: monthsOf(s.in, south) })] : []),
         ].join(", "),
       }),
     ),
-    ...terms.rarer.map((r) => say("feeds_page.at_least_days_apart", { months: monthsOf(r.in), days: r.days })),
+    ...terms.rarer.map((r) => say("feeds_page.at_least_days_apart", { months: monthsOf(r.in, south), days: r.days })),
   ];
   if (lines.length === 0) return null;
   return (

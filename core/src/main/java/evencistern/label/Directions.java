@@ -27,24 +27,16 @@ final class Directions {
     /** A fraction of at most this beside "dilute" is a ratio. */
     private static final double SMALL_PART = 0.1;
 
-    private static final double DAYS_PER_YEAR = 365;
-    /** Feeding with every so many waterings is said of few. */
-    private static final int MOST_WATERINGS = 12;
-
     /** A limit of so many times in a period says how far apart they lie, unless it is a year's. */
     private static final double LONGEST_SPREAD = 31;
     /** So many words at most are a name that the lexicon does not have. */
     private static final int LONGEST_NAME = 3;
 
-    /** A season is not a day: so much sooner and later; common practice, no source. */
-    private static final double SOONER = 0.82;
-
-    private static final double LATER = 1.2;
-
     private final String sentence;
     private final List<Token> tokens;
     private final List<Node> phrases;
     private final Role[] roles;
+    private final Amounts amounts;
     private final Draft draft = new Draft();
     private Draft.Use use = new Draft.Use();
     /** For each use the token that it begins at, its name with it. */
@@ -63,6 +55,7 @@ final class Directions {
         this.tokens = tokens;
         this.phrases = cover.phrases();
         this.roles = new Role[tokens.size()];
+        this.amounts = new Amounts(tokens, phrases, draft, this::mark);
         understand();
     }
 
@@ -154,13 +147,13 @@ final class Directions {
         switch (n.symbol()) {
             case "dose", "makes", "before", "mixed", "carried" -> weighed(n);
             case "poured" -> poured(n);
-            case "ratio", "ratios", "weaker", "share" -> diluted(n, dilution(n));
+            case "ratio", "ratios", "weaker", "share" -> diluted(n, Amounts.dilution(n));
             case "fold" -> {
-                Range times = range(n.kid("range").orElseThrow());
+                Range times = Amounts.range(n.kid("range").orElseThrow());
                 if (times.min() > times.max()) {
                     unknown(n);
                 } else {
-                    diluted(n, dilution(n));
+                    diluted(n, Amounts.dilution(n));
                 }
             }
             case "oneof" -> {
@@ -204,222 +197,11 @@ final class Directions {
                 }
             }
             case "aside", "life", "most", "need" -> noted(n);
-            default -> often(n, rhythm(n));
+            default -> often(n, Rhythms.of(n));
         }
     }
 
     // --- amounts ---
-
-    private static Range range(Node n) {
-        List<Node> numbers = n.kids("number");
-        double first = numbers.get(0).number();
-        return new Range(first, numbers.size() > 1 ? numbers.get(1).number() : first);
-    }
-
-    private Written unitOf(Node unit) {
-        Node word = unit.parts().stream()
-                .filter(p -> Set.of("vol", "mass", "own", "len", "area").contains(p.symbol()))
-                .findFirst()
-                .orElseThrow();
-        Written written = Written.valueOf(word.value());
-        if (written != Written.LETTER_T || !bothLetters()) {
-            return written;
-        }
-        return tokens.get(word.start()).capital() ? Written.TABLESPOON : Written.TEASPOON;
-    }
-
-    /** Whether the label has a big T beside a small one; only then is it plain which is the bigger spoon. */
-    private boolean bothLetters() {
-        return tokens.stream().anyMatch(t -> t.is("t") && t.capital())
-                && tokens.stream().anyMatch(t -> t.is("t") && !t.capital());
-    }
-
-    private static Optional<Choice> whose(Node unit) {
-        return unit.kid("whose").map(w -> Choice.valueOf(w.value()));
-    }
-
-    /** An amount, or none where two units stand in it that make no sense together. */
-    private Optional<Amount> amount(Node n) {
-        List<Node> units = n.kids("unit");
-        Optional<Boolean> heaped = n.kid("heap").map(h -> h.value().equals("heaped"));
-        Written unit = unitOf(units.get(0));
-        if (n.has("own")) {
-            return packs(n, unit);
-        }
-        Optional<Choice> measures =
-                units.stream().flatMap(u -> whose(u).stream()).findFirst();
-        if (n.has("range")) {
-            return Optional.of(new Amount(range(n.kid("range").orElseThrow()), unit, heaped, measures));
-        }
-        Written second = unitOf(units.get(1));
-        Range both = range(n);
-        if (n.has("to")) {
-            return second == unit ? Optional.of(new Amount(both, unit, heaped, measures)) : Optional.empty();
-        }
-        double parts = partsOf(unit, second);
-        double whole = both.min() + both.max() / parts;
-        return parts > 0 ? Optional.of(new Amount(new Range(whole, whole), unit, heaped, measures)) : Optional.empty();
-    }
-
-    /** "a 5 g scoop", "two 20 g sachets": of several the word says so too. */
-    private Optional<Amount> packs(Node n, Written unit) {
-        List<Node> numbers = n.kids("number");
-        double each = numbers.get(numbers.size() - 1).number();
-        double count = numbers.size() > 1 ? numbers.get(0).number() : 1;
-        boolean several = tokens.get(n.end() - 1).text().endsWith("s");
-        boolean toldOtherwise = phrases.stream().anyMatch(p -> p.is("own"))
-                || (n.end() < tokens.size() && tokens.get(n.end()).is("("));
-        if (several != count > 1 || toldOtherwise) {
-            return Optional.empty();
-        }
-        return Optional.of(new Amount(
-                new Range(count * each, count * each),
-                unit,
-                Optional.empty(),
-                whose(n.kid("unit").orElseThrow())));
-    }
-
-    /** How many of the second unit make one of the first; 0 where they are not counted together. */
-    private static double partsOf(Written unit, Written second) {
-        return switch (unit) {
-            case POUND -> second == Written.OUNCE ? 16 : 0;
-            case KILOGRAM -> second == Written.GRAM ? 1000 : 0;
-            case LITRE -> second == Written.MILLILITRE ? 1000 : 0;
-            default -> 0;
-        };
-    }
-
-    /** What brackets after an amount say it is, all of it: "3 caps (15 ml)", "2 caps (10 ml each)", "1 cap (cap = 8 ml)". */
-    private Optional<Amount> same(Node n, double count) {
-        return n.kids("same").stream()
-                .flatMap(s -> amount(s.kid("amount").orElseThrow())
-                        .map(a -> s.has("each") || s.has("own") || s.has("of")
-                                ? new Amount(a.range().times(count), a.unit(), a.heaped(), a.measures())
-                                : a)
-                        .stream())
-                .findFirst();
-    }
-
-    private record Counted(
-            Per per, Role role, double count, Optional<Written> of, Optional<Amount> same, Optional<Choice> measures) {}
-
-    private Counted counted(Node what) {
-        Node w = what.is("what") ? what.parts().get(0) : what;
-        if (w.is("mix") && !w.has("volume")) {
-            // "a bucket of compost (10 litres)": what stands in brackets is what is counted
-            return same(w, 1)
-                    .map(s -> new Counted(
-                            Per.MIX,
-                            Role.PER_MIX,
-                            s.range().max(),
-                            Optional.of(s.unit()),
-                            Optional.empty(),
-                            s.measures()))
-                    .orElseThrow();
-        }
-        double count = w.kid("number").map(Node::number).orElse(1.0);
-        Optional<Node> unit = w.parts().stream()
-                .filter(p -> Set.of("volume", "len", "area", "perarea", "mass").contains(p.symbol()))
-                .findFirst();
-        Optional<Written> of = unit.map(u -> u.is("volume") ? unitOf(u) : Written.valueOf(u.value()));
-        Optional<Choice> measures = unit.filter(u -> u.is("volume")).flatMap(Directions::whose);
-        Per per = switch (w.symbol()) {
-            case "mix" -> Per.MIX;
-            case "potful" -> Per.POTFUL;
-            case "weight" -> Per.MIX_WEIGHT;
-            case "width" -> Per.POT_WIDTH;
-            case "plant" -> Per.PLANT;
-            case "area" -> Per.AREA;
-            case "height" -> Per.HEIGHT;
-            case "row" -> Per.ROW;
-            case "inverse" -> w.has("perarea") ? Per.AREA : Per.WATER;
-            default -> of.filter(Directions::bulk).isPresent() && !w.has("water") ? Per.MIX : Per.WATER;
-        };
-        Role role = switch (per) {
-            case MIX, MIX_WEIGHT -> Role.PER_MIX;
-            case POTFUL, POT_WIDTH -> Role.PER_POT;
-            case PLANT -> Role.PER_PLANT;
-            case AREA, ROW -> Role.PER_AREA;
-            case HEIGHT -> Role.PER_HEIGHT;
-            default -> Role.PER_WATER;
-        };
-        return new Counted(
-                per, role, count, of, w.is("makes") || w.is("carried") ? Optional.empty() : same(w, count), measures);
-    }
-
-    /** Measures that mix is sold and mixed in: a cubic metre of nothing said is one of mix. */
-    private static boolean bulk(Written unit) {
-        return switch (unit) {
-            case CUBIC_METRE, CUBIC_FOOT, CUBIC_YARD, BUSHEL -> true;
-            default -> false;
-        };
-    }
-
-    private Optional<Weighed> read(Node n) {
-        Node amountAt = n.kid("amount").orElseThrow();
-        Optional<Amount> amount = amount(amountAt);
-        Optional<Node> headed =
-                n.is("before") ? n.kid("width").or(() -> n.kid("potful")).or(() -> n.kid("filled")) : Optional.empty();
-        Node what = n.kid("per")
-                .map(p -> p.kid("what").or(() -> p.kid("inverse")).orElse(p))
-                .or(() -> headed)
-                .orElse(n);
-        boolean can = !n.has("per") && !n.has("volume") && !n.has("plant") && headed.isEmpty();
-        // "one sachet of 10 g" says what it holds; "5 ml of 10 g" says nothing
-        boolean odd = amount.filter(x -> x.unit().sure()).isPresent()
-                && n.kids("same").stream().anyMatch(s -> s.has("of"));
-        // "per 2 pot" has lost its litres
-        boolean lost = n.all("plant").stream()
-                .filter(p -> p.kid("number").filter(c -> c.number() > 1).isPresent())
-                .anyMatch(p -> !tokens.get(p.end() - 1).text().endsWith("s"));
-        if (amount.isEmpty() || can || odd || lost) {
-            return Optional.empty();
-        }
-        Counted counted =
-                !n.has("per") && n.has("plant") ? counted(n.kid("plant").orElseThrow()) : counted(what);
-        amount.get().measures().or(counted::measures).ifPresent(m -> draft.measures = Optional.of(m));
-        Optional<Choice> strength = n.has("made")
-                ? Optional.of(Choice.MADE_UP)
-                : n.has("product") || n.has("stocked") ? Optional.of(Choice.NEAT) : Optional.empty();
-        List<Node> sames = n.kids("same");
-        double many = amount.get().range().max();
-        Optional<Amount> before = same(
-                Node.of(
-                        "",
-                        0,
-                        0,
-                        sames.stream().filter(s -> follows(s, amountAt)).toList()),
-                many);
-        Optional<Amount> behind = same(
-                Node.of(
-                        "",
-                        0,
-                        0,
-                        sames.stream().filter(s -> !follows(s, amountAt)).toList()),
-                counted.count());
-        mark(n.start(), n.end(), Role.IGNORED);
-        mark(amountAt.start(), amountAt.end(), Role.AMOUNT);
-        n.kids("same").forEach(s -> mark(s.start(), s.end(), Role.AMOUNT));
-        Node per = n.kid("per")
-                .or(() -> n.kid("volume"))
-                .or(() -> n.kid("plant"))
-                .or(() -> headed)
-                .orElse(n);
-        mark(per.start(), per.end(), counted.role());
-        return Optional.of(new Weighed(
-                amount.get(),
-                before,
-                counted.per(),
-                counted.count(),
-                counted.of(),
-                counted.same().or(() -> behind),
-                Optional.empty(),
-                strength));
-    }
-
-    private static boolean follows(Node same, Node amount) {
-        return same.start() == amount.end();
-    }
 
     private boolean stock(Node n) {
         return !n.all("tank").isEmpty()
@@ -429,7 +211,7 @@ final class Directions {
     }
 
     private void weighed(Node n) {
-        Optional<Weighed> read = read(n);
+        Optional<Weighed> read = amounts.read(n);
         if (read.isEmpty()) {
             unknown(n);
             return;
@@ -458,7 +240,10 @@ final class Directions {
             use.poured = Optional.of(w);
             return;
         }
-        if (inBrackets(n) && inWater && w.per() == Per.WATER) {
+        boolean alike = use.dose
+                .filter(d -> d instanceof Weighed b && b.per() == w.per())
+                .isPresent();
+        if (inBrackets(n) && (alike || (inWater && w.per() == Per.WATER))) {
             use.also = Optional.of(w);
             return;
         }
@@ -485,15 +270,15 @@ final class Directions {
     }
 
     private void poured(Node n) {
-        Optional<Weighed> read = read(n);
+        Optional<Weighed> read = amounts.read(n);
         if (read.isEmpty()) {
             unknown(n);
             return;
         }
-        n.kid("inner").ifPresent(i -> read(i).ifPresent(w -> dose(i, w)));
+        n.kid("inner").ifPresent(i -> amounts.read(i).ifPresent(w -> dose(i, w)));
         n.kid("ratio").or(() -> n.kid("share")).ifPresent(r -> {
             mark(r.start(), r.end(), Role.AMOUNT);
-            dose(n, dilution(r));
+            dose(n, Amounts.dilution(r));
         });
         if (n.has("made") || use.dose.isPresent() || restHasWaterDose()) {
             Weighed w = read.get();
@@ -542,9 +327,9 @@ final class Directions {
     private void own(Node n) {
         double count = n.kid("number").map(Node::number).orElse(1.0);
         n.kid("amount")
-                .flatMap(this::amount)
+                .flatMap(amounts::amount)
                 .ifPresent(a -> draft.defined.put(
-                        unitOf(n), new Amount(a.range().times(1 / count), a.unit(), a.heaped(), a.measures())));
+                        amounts.unitOf(n), new Amount(a.range().times(1 / count), a.unit(), a.heaped(), a.measures())));
         mark(n.start(), n.end(), Role.AMOUNT);
     }
 
@@ -578,49 +363,6 @@ final class Directions {
 
     // --- ratio and per cent ---
 
-    private static Draft.Dose dilution(Node n) {
-        switch (n.symbol()) {
-            case "ratios" -> {
-                List<Node> two = n.kids("ratio");
-                Draft.Ratio a = (Draft.Ratio) dilution(two.get(0));
-                Draft.Ratio b = (Draft.Ratio) dilution(two.get(1));
-                double x = a.parts().min() / a.in();
-                double y = b.parts().min() / b.in();
-                return new Draft.Ratio(new Range(Math.min(x, y), Math.max(x, y)), 1, Optional.of(Choice.IN_TOTAL));
-            }
-            case "weaker" -> {
-                return dilution(n.kid("ratio").orElseThrow());
-            }
-            case "fold" -> {
-                Range times = range(n.kid("range").orElseThrow());
-                return new Draft.Ratio(new Range(1 / times.max(), 1 / times.min()), 1, Optional.of(Choice.IN_TOTAL));
-            }
-            case "share" -> {
-                Range r = range(n.kid("range").orElseThrow());
-                return new Draft.Share(n.has("‰") ? r.times(0.1) : r);
-            }
-            default -> {
-                List<Node> two = n.kids("number");
-                double first = two.get(0).number();
-                if (n.has("thousand")) {
-                    return new Draft.Ratio(new Range(first, first), 1000, Optional.of(Choice.IN_TOTAL));
-                }
-                double second = two.get(1).number();
-                boolean turned = first > second && second == 1;
-                double parts = turned ? second : first;
-                Optional<Choice> kind = n.has("+") || n.has("with") || (n.has("per") && !n.has("thousand"))
-                        ? Optional.of(Choice.PLUS_WATER)
-                        : n.has("to")
-                                        && n.has("water")
-                                        && !(n.all("part").isEmpty()
-                                                && n.all("parts").isEmpty())
-                                ? Optional.of(Choice.PLUS_WATER)
-                                : Optional.empty();
-                return new Draft.Ratio(new Range(parts, parts), turned ? first : second, kind);
-            }
-        }
-    }
-
     private void diluted(Node n, Draft.Dose d) {
         Optional<Weighed> before = use.dose.filter(x -> x instanceof Weighed).map(x -> (Weighed) x);
         if (inBrackets(n) && use.dose.isPresent()) {
@@ -653,7 +395,7 @@ final class Directions {
 
     private void injected(Node n) {
         Node inner = n.kid("ratio").or(() -> n.kid("share")).orElseThrow();
-        Draft.Dose d = dilution(inner);
+        Draft.Dose d = Amounts.dilution(inner);
         Optional<Weighed> before = use.dose
                 .filter(x -> x instanceof Weighed w
                         && w.per() == Per.WATER
@@ -672,7 +414,7 @@ final class Directions {
         Optional<String> of = n.has("k")
                 ? Optional.of("K")
                 : n.has("p") ? Optional.of("P") : n.has("n") || n.has("nitrogen") ? Optional.of("N") : Optional.empty();
-        return new Draft.Target(range(n.kid("range").orElseThrow()), of);
+        return new Draft.Target(Amounts.range(n.kid("range").orElseThrow()), of);
     }
 
     /** "at half strength", "25 % rate": of the dose, unless it is said of some plants only. */
@@ -898,107 +640,6 @@ final class Directions {
 
     // --- how often ---
 
-    private static Range days(Node n) {
-        if (n.has("range")) {
-            return range(n.kid("range").orElseThrow())
-                    .times(period(n.kid("period").orElseThrow()));
-        }
-        List<Node> periods = n.kids("period");
-        double first = period(periods.get(0));
-        return periods.size() > 1
-                ? new Range(first, n.kid("number").orElseThrow().number() * period(periods.get(1)))
-                : new Range(first, first);
-    }
-
-    private static double period(Node n) {
-        return Double.parseDouble(n.value());
-    }
-
-    private static boolean inMonths(Node n) {
-        return n.all("period").stream().anyMatch(p -> p.value().equals("30"));
-    }
-
-    /** What a rhythm's words come to; empty where they leave it open. */
-    static Optional<Often> rhythm(Node n) {
-        switch (n.symbol()) {
-            case "every", "interval" -> {
-                if (n.has("adverb")) {
-                    double d = period(n.kid("adverb").orElseThrow());
-                    return Optional.of(Often.days(d, d, d == 30));
-                }
-                if (n.has("number")) {
-                    double d = n.kid("number").orElseThrow().number();
-                    return Optional.of(Often.days(d, d, false));
-                }
-                Range r = n.has("days") ? days(n.kid("days").orElseThrow()) : days(n);
-                return Optional.of(Often.days(r.min(), r.max(), inMonths(n)));
-            }
-            case "nth" -> {
-                double d = n.kid("nth").map(Directions::period).orElse(2.0)
-                        * period(n.kid("period").orElseThrow());
-                return Optional.of(Often.days(d, d, inMonths(n)));
-            }
-            case "adverb" -> {
-                List<Node> said = n.kids("adverb");
-                double times = n.kid("times")
-                        .filter(t -> !t.value().isEmpty())
-                        .map(Directions::period)
-                        .or(() -> n.kid("number").map(Node::number))
-                        .orElse(1.0);
-                double a = period(said.get(0)) / times;
-                double b = period(said.get(said.size() - 1)) / times;
-                return Optional.of(Often.days(Math.floor(Math.min(a, b)), Math.ceil(Math.max(a, b)), a == 30));
-            }
-            case "both" -> {
-                return n.kid("both").orElseThrow().value().equals("7")
-                        ? Optional.of(Often.twiceOrEverySecondWeek())
-                        : Optional.empty();
-            }
-            case "counted" -> {
-                Range times = n.kid("range")
-                        .map(Directions::range)
-                        .orElseGet(() -> new Range(
-                                period(n.kid("times").orElseThrow()),
-                                period(n.kid("times").orElseThrow())));
-                Range in = n.kid("days")
-                        .map(Directions::days)
-                        .orElseGet(() -> new Range(
-                                period(n.kid("period").orElseThrow()),
-                                period(n.kid("period").orElseThrow())));
-                return Optional.of(
-                        Often.days(Math.floor(in.min() / times.max()), Math.ceil(in.max() / times.min()), inMonths(n)));
-            }
-            case "watering" -> {
-                return Optional.of(Often.waterings(1));
-            }
-            case "nthwatering" -> {
-                double each = n.kid("nth")
-                        .map(Directions::period)
-                        .or(() -> n.kid("number").map(Node::number))
-                        .orElse(2.0);
-                boolean whole = each == Math.rint(each) && each >= 1 && each <= MOST_WATERINGS;
-                return whole ? Optional.of(Often.waterings((int) each)) : Optional.empty();
-            }
-            case "days_named" -> {
-                double d = 7.0 / n.kids("day").size();
-                return Optional.of(Often.days(Math.floor(d), Math.ceil(d), false));
-            }
-            case "months" -> {
-                int times = Math.max(n.kids("month").size(), n.has("twice") ? 2 : 1);
-                return Optional.of(aYear(times));
-            }
-            case "seasons" -> {
-                return Optional.of(aYear(n.has("each") ? 1 : n.kids("season_at").size()));
-            }
-            default -> throw new IllegalStateException(n.symbol());
-        }
-    }
-
-    private static Often aYear(int times) {
-        double days = DAYS_PER_YEAR / times;
-        return new Often(Math.round(days * SOONER), Math.round(days * LATER), false, 0, false, true);
-    }
-
     private void often(Node n, Optional<Often> often) {
         if (ofPlainWater(n)) {
             mark(n.start() - 1, n.end(), Role.NOTED);
@@ -1054,16 +695,19 @@ final class Directions {
 
     private void noted(Node n) {
         if (n.is("life") && use.often.isEmpty()) {
-            Range r = n.has("days") ? days(n.kid("days").orElseThrow()) : new Range(DAYS_PER_YEAR, DAYS_PER_YEAR);
-            often(n, Optional.of(Often.days(r.min(), r.max(), inMonths(n))));
+            Range r = n.has("days")
+                    ? Rhythms.days(n.kid("days").orElseThrow())
+                    : new Range(Rhythms.DAYS_PER_YEAR, Rhythms.DAYS_PER_YEAR);
+            often(n, Optional.of(Often.days(r.min(), r.max(), Rhythms.inMonths(n))));
             return;
         }
-        if (n.is("most") && use.dose.isEmpty() && (n.has("amount") || n.has("ratio") || n.has("share"))) {
+        boolean last = phrases.stream().skip(at + 1L).noneMatch(p -> DOSES.contains(p.symbol()));
+        if (n.is("most") && last && use.dose.isEmpty() && (n.has("amount") || n.has("ratio") || n.has("share"))) {
             if (n.has("amount")) {
                 weighed(n);
             } else {
                 Node inner = n.kid("ratio").or(() -> n.kid("share")).orElseThrow();
-                diluted(inner, dilution(inner));
+                diluted(inner, Amounts.dilution(inner));
             }
             mark(n.start(), n.kid("most").orElseThrow().end(), Role.NOTED);
             return;
@@ -1078,16 +722,16 @@ final class Directions {
     /** "do not exceed 4 ml per litre", "no more than twice a month". */
     private void limited(Node n) {
         if (n.has("amount")) {
-            use.most = read(n).map(w -> w);
+            use.most = amounts.read(n).map(w -> w);
         } else if (n.has("ratio") || n.has("share")) {
-            use.most = n.kid("ratio").or(() -> n.kid("share")).map(Directions::dilution);
+            use.most = n.kid("ratio").or(() -> n.kid("share")).map(Amounts::dilution);
         } else if (n.has("period")) {
             double times = n.kid("times")
                     .filter(t -> !t.value().isEmpty())
-                    .map(Directions::period)
+                    .map(Rhythms::period)
                     .or(() -> n.kid("number").map(Node::number))
                     .orElse(1.0);
-            double days = period(n.kid("period").orElseThrow());
+            double days = Rhythms.period(n.kid("period").orElseThrow());
             use.leastDays = days <= LONGEST_SPREAD ? Math.floor(days / times) : 0;
         }
     }
@@ -1135,7 +779,7 @@ final class Directions {
                 && use.dose
                         .filter(d -> d instanceof Weighed w && w.per() != Per.WATER)
                         .isPresent()) {
-            use.often = Optional.of(aYear(1));
+            use.often = Optional.of(Rhythms.aYear(1));
         }
     }
 

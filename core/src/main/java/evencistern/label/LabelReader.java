@@ -279,6 +279,9 @@ public final class LabelReader {
                             ? also.get()
                             : use.dose.flatMap(this::rate).get());
         }
+        if (use.also.isPresent() && plain.isEmpty() && also.isEmpty()) {
+            rate = Optional.empty(); // whether the two agree is not known yet
+        }
         Optional<Rate> poured = use.poured.flatMap(this::poured);
         // in water a feed is hardly meant once
         boolean once = use.once && rate.filter(r -> r instanceof Rate.PerWater).isEmpty();
@@ -302,22 +305,8 @@ public final class LabelReader {
         if (draft.uses.size() != 2) {
             return Optional.empty();
         }
-        List<LabelReading.Way> ways = new ArrayList<>();
-        for (Draft.Use use : draft.uses) {
-            if (use.foliar || use.numberLeft) {
-                return Optional.empty();
-            }
-            LabelReader trial = new LabelReader(product, answers, true);
-            trial.measures = measures;
-            trial.defined = defined;
-            trial.potsNamed = potsNamed;
-            trial.inches = inches;
-            Optional<Rate> rate = use.dose.flatMap(trial::rate).map(r -> scaled(r, use.factor));
-            Optional<Rhythm> rhythm = use.often.flatMap(trial::rhythm);
-            if (rate.isPresent() && rhythm.isPresent() && trial.refusals.list().isEmpty()) {
-                ways.add(new LabelReading.Way(rate.get(), rhythm.get()));
-            }
-        }
+        List<LabelReading.Way> ways =
+                draft.uses.stream().flatMap(u -> way(u).stream()).toList();
         if (ways.size() < 2) {
             return Optional.empty();
         }
@@ -441,10 +430,46 @@ public final class LabelReader {
             }
             return Optional.of(atRoots.get(0));
         }
+        if (!told && allAlike(draft.uses)) {
+            return Optional.of(draft.uses.get(0));
+        }
         return ask(Question.WHICH_USE)
                 .map(Question.WHICH_USE.choices()::indexOf)
                 .filter(i -> i < draft.uses.size())
                 .map(draft.uses::get);
+    }
+
+    /** "2 ml for 1 l; 10 ml for 5 l": one dose, said twice. */
+    private boolean allAlike(List<Draft.Use> uses) {
+        List<LabelReading.Way> ways = uses.stream()
+                .filter(u -> u.name.isEmpty())
+                .flatMap(u -> way(u).stream())
+                .toList();
+        if (ways.size() < uses.size()) {
+            return false;
+        }
+        LabelReading.Way first = ways.get(0);
+        return ways.stream()
+                .allMatch(w -> w.rhythm().equals(first.rhythm())
+                        && w.rate().measure() == first.rate().measure()
+                        && !differ(first.rate(), w.rate()));
+    }
+
+    /** What one of several uses comes to, open questions taken as answered; empty where it cannot be used at the roots. */
+    private Optional<LabelReading.Way> way(Draft.Use use) {
+        if (use.foliar || use.numberLeft) {
+            return Optional.empty();
+        }
+        LabelReader trial = new LabelReader(product, answers, true);
+        trial.measures = measures;
+        trial.defined = defined;
+        trial.potsNamed = potsNamed;
+        trial.inches = inches;
+        Optional<Rate> rate = use.dose.flatMap(trial::rate).map(r -> scaled(r, use.factor));
+        Optional<Rhythm> rhythm = use.often.flatMap(trial::rhythm);
+        return trial.refusals.any()
+                ? Optional.empty()
+                : rate.flatMap(dose -> rhythm.map(often -> new LabelReading.Way(dose, often)));
     }
 
     private LabelReading result(
@@ -702,8 +727,9 @@ public final class LabelReader {
 
     /** How much is counted, in litres, metres, square metres, grams or pieces; empty while it is open. */
     private Optional<Double> per(Weighed w) {
-        Optional<Amount> beside =
-                w.sameOf().filter(s -> s.unit().sure() && !s.unit().weighs());
+        Optional<Amount> beside = w.of().isEmpty()
+                ? Optional.empty()
+                : w.sameOf().filter(s -> s.unit().sure() && !s.unit().weighs());
         if (beside.isPresent()) {
             double litres = plainly(beside.get(), Unit.LITRE).max() / 1000;
             Amount first = new Amount(

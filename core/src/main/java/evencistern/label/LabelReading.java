@@ -94,6 +94,10 @@ public record LabelReading(
      * @param wordsSeen the person has ticked the words not understood
      */
     public boolean usable(boolean wordsSeen) {
-        return rate.isPresent() && rhythm.isPresent() && refusals.isEmpty() && (wordsSeen || !hasUnknownWords());
+        return rate.isPresent()
+                && rhythm.isPresent()
+                && refusals.isEmpty()
+                && !hasOpenQuestions()
+                && (wordsSeen || !hasUnknownWords());
     }
 }

@@ -233,7 +233,7 @@ final class TermsFinder {
 
     /** The shortest gap of a rhythm in days; 0 where it goes by waterings. */
     private int days(Node rhythm) {
-        return (int) Math.round(Directions.rhythm(rhythm)
+        return (int) Math.round(Rhythms.of(rhythm)
                 .filter(o -> o.waterings() == 0)
                 .map(Draft.Often::minDays)
                 .orElse(0.0));

@@ -245,6 +245,22 @@ class FeedBenchTest {
                 .isCloseTo(1, within(1e-9));
     }
 
+    /** The page of a lot that is fed with it says that there is something to choose; once chosen it says nothing more. */
+    @Test
+    void aLotSaysThatItsFeedWaitsForAChoice() {
+        Map<String, Object> kept = Bodies.feed();
+        kept.put("readAs", "0.4 g per litre of water every 30 days");
+        JsonNode other = api.put(home + "/feeds", kept).ok();
+        Map<String, Object> lot = Bodies.lot(garden, other.path("id").asString());
+        assertThat(Bodies.attempt(api, garden, lot).ok().path("notes").toString())
+                .contains("label_changed");
+        kept.put("readAs", null);
+        kept.put("version", other.path("version").asInt());
+        api.put(home + "/feeds", kept).ok();
+        assertThat(Bodies.attempt(api, garden, lot).ok().path("notes").toString())
+                .doesNotContain("label_changed");
+    }
+
     /** Whose gallon it is: told by the garden's own measures, and kept with the feed as an answer. */
     @Test
     void aGallonInAGardenOfUsMeasuresIsNotAskedAbout() {

@@ -14,6 +14,7 @@ import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -222,6 +223,8 @@ public record CareWire(
     private static final int LAYERS = 24;
     /** A note of its own: the lot has a feed, and its label must be looked at again. */
     public static final String LABEL_OPEN = "label_open";
+    /** Another: its label is read otherwise than when it was saved, and nobody has chosen yet. */
+    public static final String LABEL_CHANGED = "label_changed";
 
     public static String measureId(Measure measure) {
         return measure.name().toLowerCase(Locale.ROOT);
@@ -231,7 +234,7 @@ public record CareWire(
      * Puts an answer on the wire.
      *
      * @param waterEc of the source water, which the meter reads beneath the feed
-     * @param labelOpen whether the lot has a feed whose label is not settled
+     * @param labelNote what there is to say of its feed's label
      * @param drip how long the line runs, where there is one
      * @param day whose water use is shown
      */
@@ -240,7 +243,7 @@ public record CareWire(
             double waterEc,
             LocalDate day,
             @Nullable LocalDate averageFrom,
-            boolean labelOpen,
+            Optional<String> labelNote,
             @Nullable DripWire drip,
             Working.@Nullable Recorder recorder) {
         LotPlan plan = care.plan();
@@ -282,9 +285,7 @@ public record CareWire(
                         .orElse(null),
                 drip,
                 averageFrom,
-                Stream.concat(
-                                labelOpen ? Stream.of(LABEL_OPEN) : Stream.empty(),
-                                care.notes().stream().map(Note::id))
+                Stream.concat(labelNote.stream(), care.notes().stream().map(Note::id))
                         .toList(),
                 care.notes().stream().filter(Note::mayBeSetAside).map(Note::id).toList(),
                 care.cautions().stream().map(c -> c.id()).toList(),

@@ -179,6 +179,12 @@ public record FeedWire(
         return Reread.differ(before, now) ? before : now;
     }
 
+    /** Whether its sentence comes to something else now than when it was saved, and nobody has chosen. */
+    public boolean readOtherwise() {
+        LabelReading now = reading();
+        return !before(readAs, form, now).equals(now);
+    }
+
     /** The same with what its sentence comes to now; or came to before, where that differs and nobody has chosen. */
     FeedWire asRead() {
         LabelReading counted = before(readAs, form, reading());

@@ -11,6 +11,7 @@ import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.pot.Pot;
 import evencistern.server.GardenId;
+import evencistern.server.dose.CareWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.mix.MixShelf;
@@ -85,6 +86,14 @@ public record GardenContext(
     /** Whether a lot has a feed whose label is not settled, so that none is planned for it. */
     public boolean labelOpen(Lot lot) {
         return feed(lot).isPresent() && feed(lot.feedId()).isEmpty();
+    }
+
+    /** What its own page says of its feed's label: that it is open, or that the smaller of two doses counts until one is chosen. */
+    Optional<String> labelNote(Lot lot) {
+        if (labelOpen(lot)) {
+            return Optional.of(CareWire.LABEL_OPEN);
+        }
+        return feed(lot).filter(FeedWire::readOtherwise).map(f -> CareWire.LABEL_CHANGED);
     }
 
     Place place(UUID id) {

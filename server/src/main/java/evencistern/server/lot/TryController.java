@@ -53,7 +53,7 @@ class TryController {
                 g.water(standing.lot().waterId()).ec(),
                 g.today(),
                 context.averageFrom().orElse(null),
-                context.labelOpen(standing.lot()),
+                context.labelNote(standing.lot()),
                 drip(g, standing, care, recorder == null ? Working.off() : recorder),
                 recorder);
     }
