@@ -160,6 +160,7 @@ function Comes({ way, reading, own }: { way: Way; reading: LabelAnswer; own: Own
         <b>{often(way)}</b>
       </p>
       {hand && <p className="text-lg">{hand}</p>}
+      {hand && way.hand?.heldBack && <p className="note">▲ {say("feeds_page.the_mix_bears_no_more")}</p>}
       {poured && (
         <p>{say("feeds_page.poured", { amount: amountOf(poured, own.shown), per: perOf(poured, own.shown) })}</p>
       )}

@@ -1,5 +1,7 @@
 package evencistern.food;
 
+import evencistern.feed.DoseLimit;
+import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
 import evencistern.label.ProductForm;
@@ -14,15 +16,17 @@ import java.util.Set;
  * A label's rate in one's own can, or for one's own pot.
  *
  * <p><b>Answers</b> what does the label itself come to in this can, or for this pot, whatever plant stands in it?
- * <p><b>Formula</b> can: rate · litres; pot: rate · width/width(label), mix litres, plants, m², or metres of height
+ * <p><b>Formula</b> can: rate · litres; pot: rate · width/width(label), mix litres, plants, m², or metres of height, and no more than
+ * its mix may get at a time for plants that stand much
  * <p><b>Units</b> g or mL of product, as spoons or a weighing
  * <p><b>Valid for</b> the label alone: what a plant takes of it is in the plan
  * <p><b>Source</b> [COMMON] arithmetic
  * <p><b>Checked by</b> LabelByHandTest
  *
  * @param low,high the ends of the label's range; the same where it has none
+ * @param heldBack whether the label would give the pot more than its mix may get
  */
-public record LabelByHand(Measured low, Measured high) {
+public record LabelByHand(Measured low, Measured high, boolean heldBack) {
 
     /** What it is measured with, and what of the product that needs. */
     public record Means(ProductForm form, double gramsPerMl, HandMeasure tool, Set<HandMeasure.Spoon> spoons) {
@@ -37,18 +41,35 @@ public record LabelByHand(Measured low, Measured high) {
      *
      * @param canLitres empty where there is no can
      * @param pot empty where no lot is looked at
+     * @param feed what is in it, which says what a mix may get of it
      */
     public static Optional<LabelByHand> of(
-            Rate rate, OptionalDouble canLitres, Optional<Pot> pot, OptionalDouble tallM, Means means) {
+            Rate rate,
+            OptionalDouble canLitres,
+            Optional<Pot> pot,
+            OptionalDouble tallM,
+            Optional<Feed> feed,
+            Means means) {
         if (rate instanceof Rate.PerWater) {
-            return canLitres.isEmpty() ? Optional.empty() : Optional.of(times(rate, canLitres.getAsDouble(), means));
+            return canLitres.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(times(rate, canLitres.getAsDouble(), Double.MAX_VALUE, means));
         }
         boolean told = !(rate instanceof Rate.PerHeight) || tallM.isPresent();
-        return pot.filter(p -> told).map(p -> times(rate, Portion.scale(rate, p, tallM), means));
+        return pot.filter(p -> told)
+                .map(p -> times(
+                        rate,
+                        Portion.scale(rate, p, tallM),
+                        feed.map(f -> Portion.mostInMix(f, rate.measure(), p.mixLitres(), DoseLimit.Stands.HIGH))
+                                .orElse(Double.MAX_VALUE),
+                        means));
     }
 
-    private static LabelByHand times(Rate rate, double count, Means means) {
-        double most = rate.max() * count;
-        return new LabelByHand(means.measure(rate.min() * count, most, rate), means.measure(most, most, rate));
+    private static LabelByHand times(Rate rate, double count, double limit, Means means) {
+        double most = Math.min(limit, rate.max() * count);
+        return new LabelByHand(
+                means.measure(Math.min(most, rate.min() * count), most, rate),
+                means.measure(most, most, rate),
+                limit < rate.max() * count);
     }
 }

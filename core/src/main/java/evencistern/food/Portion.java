@@ -156,10 +156,12 @@ public final class Portion {
         return new OnTheMix(Math.min(label, most), label, most, ceiling);
     }
 
-    /** Product that the mix of one pot may get at a time, in the label's measure. */
     private static double inMix(Feed feed, Measure measure, Situation s) {
-        double litres = s.pot().mixLitres();
-        DoseLimit.Stands stands = s.species().stands();
+        return mostInMix(feed, measure, s.pot().mixLitres(), s.species().stands());
+    }
+
+    /** Product that so many litres of mix may get at a time, in that measure, for plants that stand so much. */
+    public static double mostInMix(Feed feed, Measure measure, double litres, DoseLimit.Stands stands) {
         double grams = feed.gramsPer(measure).value();
         if (feed.coated().isPresent()) {
             return DoseLimit.COATED.of(stands) * litres / grams;

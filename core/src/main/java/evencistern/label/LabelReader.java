@@ -291,13 +291,20 @@ public final class LabelReader {
                         ? Optional.of(new Rhythm.Once())
                         : use.dose.flatMap(d -> ask(Question.HOW_OFTEN)).map(LabelReader::asTold);
         rate = rate.map(r -> limited(r, use));
-        rhythm = rhythm.map(r -> limited(r, use));
+        Optional<Rhythm> often = rhythm.map(r -> limited(r, use));
+        boolean counted = often.filter(o -> o instanceof Rhythm.EveryWatering).isPresent();
         rate.ifPresent(this::judge);
         boolean settled = questions
                 .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
                 .isPresent();
         return result(
-                names, directions.spans(), rate.filter(r -> settled), rhythm, poured, use.terms, between.isPresent());
+                names,
+                directions.spans(),
+                rate.filter(r -> settled),
+                often,
+                poured,
+                counted ? use.terms.apart((int) use.leastDays) : use.terms,
+                between.isPresent());
     }
 
     /** From the weaker to the stronger of two uses, where they can be compared; in the rhythms of both. */

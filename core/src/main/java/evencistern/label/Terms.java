@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * On what terms a label's dose is meant.
@@ -79,6 +80,19 @@ public record Terms(Optional<Season> season, List<Share> shares, List<Rarer> rar
 
     /** So many days at least between two feeds in some months. */
     public record Rarer(Season in, int days) {}
+
+    /** These, and so many days between two feeds all year; the same where that is 0. */
+    Terms apart(int days) {
+        if (days <= 0) {
+            return this;
+        }
+        Season always = new Season(EnumSet.allOf(Month.class), false);
+        return new Terms(
+                season,
+                shares,
+                Stream.concat(rarer.stream(), Stream.of(new Rarer(always, days)))
+                        .toList());
+    }
 
     /** Whether the label feeds on a day, at a latitude in degrees. */
     public boolean feedsOn(LocalDate day, double latitude) {

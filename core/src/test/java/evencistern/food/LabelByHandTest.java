@@ -3,6 +3,9 @@ package evencistern.food;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import evencistern.feed.Analysis;
+import evencistern.feed.DoseLimit;
+import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
 import evencistern.feed.Measured.Piece;
@@ -10,6 +13,7 @@ import evencistern.feed.Measured.Tool;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
+import evencistern.label.Rhythm;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import java.util.List;
@@ -25,7 +29,7 @@ class LabelByHandTest {
     private static final Optional<Pot> POT = Optional.of(Pot.filled(new RoundTaper(0.2, 0.15, 0.18)));
 
     private static LabelByHand of(Rate rate, double can, LabelByHand.Means means) {
-        return LabelByHand.of(rate, OptionalDouble.of(can), POT, OptionalDouble.empty(), means)
+        return LabelByHand.of(rate, OptionalDouble.of(can), POT, OptionalDouble.empty(), Optional.empty(), means)
                 .orElseThrow();
     }
 
@@ -60,18 +64,46 @@ class LabelByHandTest {
     @Test
     void whatIsNotToldGivesNoAmount() {
         Rate water = new Rate.PerWater(1, 1, Measure.MILLILITRES);
-        assertThat(LabelByHand.of(water, OptionalDouble.empty(), POT, OptionalDouble.empty(), SPOONS))
+        assertThat(LabelByHand.of(water, OptionalDouble.empty(), POT, OptionalDouble.empty(), Optional.empty(), SPOONS))
                 .isEmpty();
         Rate plant = new Rate.PerPlant(1, 1, Measure.MILLILITRES);
-        assertThat(LabelByHand.of(plant, OptionalDouble.of(5), Optional.empty(), OptionalDouble.empty(), SPOONS))
+        assertThat(LabelByHand.of(
+                        plant,
+                        OptionalDouble.of(5),
+                        Optional.empty(),
+                        OptionalDouble.empty(),
+                        Optional.empty(),
+                        SPOONS))
                 .isEmpty();
         Rate height = new Rate.PerHeight(1, 1, Measure.MILLILITRES);
-        assertThat(LabelByHand.of(height, OptionalDouble.of(5), POT, OptionalDouble.empty(), SPOONS))
+        assertThat(LabelByHand.of(height, OptionalDouble.of(5), POT, OptionalDouble.empty(), Optional.empty(), SPOONS))
                 .isEmpty();
-        assertThat(LabelByHand.of(height, OptionalDouble.of(5), POT, OptionalDouble.of(0.5), SPOONS)
+        assertThat(LabelByHand.of(height, OptionalDouble.of(5), POT, OptionalDouble.of(0.5), Optional.empty(), SPOONS)
                         .orElseThrow()
                         .high()
                         .exact())
                 .isCloseTo(0.5, within(1e-9));
+    }
+
+    /** A label that would give a pot more than any plant stands is held back: so much quick nitrogen a litre of mix, by the table of limits. */
+    @Test
+    void aPotGetsNoMoreThanItsMixMayHold() {
+        Feed salts = new Feed(
+                Analysis.npk(20, 20, 20),
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                new Rate.PerPlant(50, 50, Measure.GRAMS),
+                new Rhythm.EveryDays(30, 30));
+        Pot pot = POT.orElseThrow();
+        LabelByHand held = LabelByHand.of(
+                        salts.rate(), OptionalDouble.empty(), POT, OptionalDouble.empty(), Optional.of(salts), SCALE)
+                .orElseThrow();
+        assertThat(held.heldBack()).isTrue();
+        double nitrogen = held.high().practical() * 200 / pot.mixLitres();
+        assertThat(nitrogen).isLessThanOrEqualTo(DoseLimit.QUICK_N.of(DoseLimit.Stands.HIGH) * 1.002);
+        assertThat(held.high().practical()).isLessThan(50);
+        assertThat(of(new Rate.PerPlant(1, 1, Measure.GRAMS), 5, SCALE).heldBack())
+                .isFalse();
     }
 }

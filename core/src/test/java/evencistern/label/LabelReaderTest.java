@@ -248,12 +248,7 @@ class LabelReaderTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {
-                "do not use more than 5 ml/l weekly",
-                "5 ml/l weekly, never in full sun",
-                "5 ml/l weekly 🌿",
-                "5 ml/l weekly'; DROP TABLE feed; --"
-            })
+            strings = {"5 ml/l weekly, never in full sun", "5 ml/l weekly 🌿", "5 ml/l weekly'; DROP TABLE feed; --"})
     void aWordThatIsNotUnderstoodBlocksUntilItIsSeen(String sentence) {
         LabelReading reading = read(sentence, ProductForm.LIQUID);
         assertThat(reading.hasUnknownWords()).isTrue();

@@ -101,6 +101,8 @@ class TermsTest {
         assertThat(dose.assumptions()).contains(Assumption.LIMIT_KEPT);
         LabelReading often = read("5 ml per litre every 3 days, no more than once a week");
         assertThat(often.rhythm()).contains(new Rhythm.EveryDays(7, 7));
+        LabelReading waterings = read("5 ml per litre with every third watering, no more than once a week");
+        assertThat(waterings.terms().daysOn(on(5), NORTH)).isEqualTo(OptionalInt.of(7));
         // no limit at all where the dose is within it
         assertThat(read("3 ml per litre weekly. Do not exceed 4 ml per litre.").assumptions())
                 .doesNotContain(Assumption.LIMIT_KEPT);

@@ -3,6 +3,7 @@ package evencistern.server.feed;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.feed.Analysis;
+import evencistern.feed.CoatedRelease;
 import evencistern.feed.Declared;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
@@ -106,6 +107,17 @@ public record FeedInput(
         faults.throwIfAny();
         return FeedWire.analysis(
                 parts.n(), parts.p2o5(), parts.k2o(), parts.contents(), parts.basis(), parts.formula(), parts.purity());
+    }
+
+    /** How it releases, whatever else is filled in; empty where it is not coated. */
+    Optional<CoatedRelease> readCoating() {
+        Faults faults = new Faults();
+        OptionalDouble months = Typed.optional(coatedMonths, "feed.coated_months", faults, Dimension.NUMBER);
+        OptionalDouble celsius = Typed.optional(coatedCelsius, "feed.coated_celsius", faults, Dimension.TEMPERATURE);
+        faults.throwIfAny();
+        return months.isPresent()
+                ? Optional.of(new CoatedRelease(months.getAsDouble(), celsius.orElse(USUAL_RATING_C)))
+                : Optional.empty();
     }
 
     /** The analysis as it is kept. */

@@ -133,10 +133,15 @@ class LabelController {
         }
     }
 
-    /** The ends of a label's range as a hand measures them, for the can or the pot that was told. */
-    record HandWire(CareWire.MeasuredWire low, CareWire.MeasuredWire high) {
+    /**
+     * The ends of a label's range as a hand measures them, for the can or the pot that was told.
+     *
+     * @param heldBack whether the pot's mix may not get all that the label says
+     */
+    record HandWire(CareWire.MeasuredWire low, CareWire.MeasuredWire high, boolean heldBack) {
         static HandWire of(LabelByHand hand) {
-            return new HandWire(CareWire.MeasuredWire.of(hand.low()), CareWire.MeasuredWire.of(hand.high()));
+            return new HandWire(
+                    CareWire.MeasuredWire.of(hand.low()), CareWire.MeasuredWire.of(hand.high()), hand.heldBack());
         }
     }
 
@@ -287,12 +292,22 @@ class LabelController {
         Set<HandMeasure.Spoon> spoons =
                 ask.spoons() == null || ask.spoons().isEmpty() ? HandMeasure.FULL_SET : Set.copyOf(ask.spoons());
         Optional<Pot> pot = Optional.ofNullable(ask.pot()).flatMap(p -> new Faults().attempt(p::toPot));
+        Optional<Feed> whole = new Faults()
+                .attempt(() -> new Feed(
+                        ask.feed().readAnalysis(),
+                        form,
+                        density,
+                        OptionalDouble.empty(),
+                        way.rate(),
+                        way.rhythm(),
+                        ask.feed().readCoating()));
         Optional<LabelByHand> hand = new Faults()
                 .attempt(() -> LabelByHand.of(
                         way.rate(),
                         optional(ask.canLitres()),
                         pot,
                         optional(ask.tallM()),
+                        whole,
                         new LabelByHand.Means(
                                 form, Feed.densityKgPerL(form, density).value(), tool, spoons)))
                 .flatMap(h -> h);
