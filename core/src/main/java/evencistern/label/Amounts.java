@@ -10,6 +10,7 @@ import evencistern.label.Question.Choice;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** What the words of a dose come to: an amount, what it is for so much of, and how much something is diluted. */
 final class Amounts {
@@ -17,6 +18,9 @@ final class Amounts {
     interface Marks {
         void mark(int from, int to, Role role);
     }
+
+    /** So many words on, what denies something still denies it. */
+    private static final int DENIES_AHEAD = 3;
 
     private final List<Token> tokens;
     private final List<Node> phrases;
@@ -113,9 +117,12 @@ final class Amounts {
     private Optional<Amount> same(Node n, double count) {
         return n.kids("same").stream()
                 .flatMap(s -> amount(s.kid("amount").orElseThrow())
-                        .map(a -> s.has("each") || s.has("own") || s.has("of")
-                                ? new Amount(a.range().times(count), a.unit(), a.heaped(), a.measures())
-                                : a)
+                        .map(a -> {
+                            double times = s.kid("number")
+                                    .map(Node::number)
+                                    .orElse(s.has("each") || s.has("own") || s.has("of") ? count : 1);
+                            return new Amount(a.range().times(times), a.unit(), a.heaped(), a.measures());
+                        })
                         .stream())
                 .findFirst();
     }
@@ -221,7 +228,7 @@ final class Amounts {
         amount.get().measures().or(counted::measures).ifPresent(m -> draft.measures = Optional.of(m));
         Optional<Choice> strength = n.has("made")
                 ? Optional.of(Choice.MADE_UP)
-                : n.has("product") || n.has("stocked") ? Optional.of(Choice.NEAT) : Optional.empty();
+                : n.has("product") || n.has("stocked") || neat(n) ? Optional.of(Choice.NEAT) : Optional.empty();
         List<Node> sames = n.kids("same");
         double many = amount.get().range().max();
         Optional<Amount> before = same(
@@ -256,6 +263,18 @@ final class Amounts {
                 counted.same().or(() -> behind),
                 Optional.empty(),
                 strength));
+    }
+
+    /** "Undiluted: 5 ml per plant", "Apply neat, ..."; not "do not use undiluted". */
+    private boolean neat(Node n) {
+        for (int i = n.start() - 1; i >= 0 && !tokens.get(i).is("."); i--) {
+            if (tokens.get(i).is("neat") || tokens.get(i).is("undiluted")) {
+                int here = i;
+                return IntStream.rangeClosed(1, DENIES_AHEAD)
+                        .noneMatch(k -> here - k >= 0 && Lexicon.is(tokens, here - k, "deny"));
+            }
+        }
+        return false;
     }
 
     private static boolean follows(Node same, Node amount) {

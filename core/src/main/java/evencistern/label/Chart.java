@@ -27,6 +27,9 @@ final class Chart {
     /** Letters of an abbreviation that may have a dot, as in "tsps." */
     private static final int LONGEST_SHORT = 4;
 
+    private static final Comparator<Found> LIKELIEST = Comparator.comparingDouble(Found::cost)
+            .thenComparing(Comparator.comparingInt(Found::end).reversed());
+
     /** A reading of a stretch: its parts, the token after it, and how unlikely it is. */
     record Found(int end, double cost, List<Node> nodes) {}
 
@@ -77,12 +80,32 @@ final class Chart {
         if (found.size() < 2) {
             return found;
         }
-        return found.stream()
-                .distinct()
-                .sorted(Comparator.comparingDouble(Found::cost)
-                        .thenComparing(Comparator.comparingInt(Found::end).reversed()))
-                .limit(KEPT)
-                .toList();
+        List<Found> sorted = new ArrayList<>(found);
+        sorted.sort(LIKELIEST);
+        List<Found> kept = new ArrayList<>();
+        for (Found one : sorted) {
+            if (kept.size() == KEPT) {
+                break;
+            }
+            if (!hasSame(kept, one)) {
+                kept.add(one);
+            }
+        }
+        return kept;
+    }
+
+    /** Whether the same reading is kept already; only those of one stretch and one cost, which stand last, can be. */
+    private static boolean hasSame(List<Found> kept, Found one) {
+        for (int i = kept.size() - 1; i >= 0; i--) {
+            Found other = kept.get(i);
+            if (other.end() != one.end() || Double.compare(other.cost(), one.cost()) != 0) {
+                return false;
+            }
+            if (other.nodes().equals(one.nodes())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private List<Found> match(Part part, Found so) {
@@ -118,7 +141,11 @@ final class Chart {
                     : List.of();
         }
         if (part instanceof Ways ways) {
-            return ways.ways().stream().flatMap(w -> match(w, so).stream()).toList();
+            List<Found> all = new ArrayList<>();
+            for (Part way : ways.ways()) {
+                all.addAll(match(way, so));
+            }
+            return all;
         }
         if (part instanceof Maybe maybe) {
             List<Found> all = new ArrayList<>(List.of(so));

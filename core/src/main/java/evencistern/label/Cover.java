@@ -73,7 +73,7 @@ record Cover(double cost, List<Node> phrases) {
 
     private static double unlikely(Node phrase) {
         return switch (phrase.symbol()) {
-            case "aside" -> AN_ASIDE;
+            case "aside", "listed" -> AN_ASIDE;
             case "oneof" -> A_FRACTION;
             case "usename" -> A_NAME;
             default -> 0;

@@ -47,6 +47,9 @@ final class Directions {
     private Optional<Node> target = Optional.empty();
 
     private boolean stockBefore;
+    /** So many steps of a list so far. */
+    private int listed;
+
     /** Whether the label gives doses by season. */
     private boolean seasonsName;
 
@@ -188,6 +191,13 @@ final class Directions {
             case "once" -> {
                 noted(n);
                 use.once = true;
+            }
+            case "listed" -> {
+                // "1. Add ... 2. Water ...": only where a sentence begins, and in order
+                boolean begins = n.start() == 0 || tokens.get(n.start() - 1).is(".");
+                listed += begins && n.kid("number").orElseThrow().number() == listed + 1 ? 1 : 0;
+                boolean inOrder = begins && n.kid("number").orElseThrow().number() == listed;
+                mark(n.start(), n.end(), inOrder ? Role.IGNORED : Role.UNKNOWN);
             }
             case "less" -> {
                 if (TermsFinder.shareOf(n) > 1) {

@@ -44,10 +44,16 @@ final class Grammar {
      */
     record First(Set<String> words, Set<String> categories, boolean number, boolean empty) {
         boolean at(Token token, Set<String> categoriesThere) {
-            return empty
-                    || words.contains(token.text())
-                    || (number && Numbers.mayBegin(token))
-                    || categories.stream().anyMatch(categoriesThere::contains);
+            if (empty || words.contains(token.text()) || (number && Numbers.mayBegin(token))) {
+                return true;
+            }
+            // few words may begin here, and a rule with many words: the shorter way round, as this is asked most often
+            for (String there : categoriesThere) {
+                if (categories.contains(there)) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         private First or(First other) {
