@@ -10,6 +10,7 @@ import evencistern.label.Draft.Weighed;
 import evencistern.label.LabelReading.Span;
 import evencistern.label.Question.Choice;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -53,13 +54,13 @@ final class Directions {
     /** Whether the label gives doses by season. */
     private boolean seasonsName;
 
-    Directions(String sentence, List<Token> tokens, Cover cover) {
+    Directions(String sentence, List<Token> tokens, Chart chart, Cover cover) {
         this.sentence = sentence;
         this.tokens = tokens;
         this.phrases = cover.phrases();
         this.roles = new Role[tokens.size()];
         this.amounts = new Amounts(tokens, phrases, draft, this::mark);
-        understand();
+        understand(chart);
     }
 
     List<Span> spans() {
@@ -89,7 +90,7 @@ final class Directions {
         return draft;
     }
 
-    private void understand() {
+    private void understand(Chart chart) {
         for (int i = 0; i < tokens.size(); i++) {
             Token t = tokens.get(i);
             boolean passed =
@@ -120,6 +121,9 @@ final class Directions {
                 use.dose = Optional.of(aim(t));
                 mark(t.start(), t.end(), Role.AMOUNT);
             });
+        }
+        if (use.dose.isEmpty() && draft.uses.isEmpty()) {
+            pair(chart);
         }
         if (use.dose.isPresent() || draft.uses.isEmpty()) {
             draft.uses.add(use);
@@ -514,6 +518,65 @@ final class Directions {
 
     /** Up to this token phrases are part of what was noted. */
     private int skipTo;
+
+    // --- what may belong together ---
+
+    /** Of a label without a dose that holds just one amount and one volume of water, these: to be asked about. */
+    private void pair(Chart chart) {
+        if (tokens.stream().anyMatch(t -> t.is("stock") || t.is("stocks") || t.is("tank"))) {
+            return; // many times too strong
+        }
+        List<Node> found = new ArrayList<>();
+        for (int p = 0; p < tokens.size(); ) {
+            List<Chart.Found> here = chart.at("amount", p);
+            if (here.isEmpty() || roles[p] == Role.RHYTHM || roles[p] == Role.NOTED) {
+                p++;
+            } else {
+                Node longest = here.stream()
+                        .max(Comparator.comparingInt(Chart.Found::end))
+                        .map(f -> f.nodes().get(0))
+                        .orElseThrow();
+                found.add(longest);
+                p = longest.end();
+            }
+        }
+        if (found.size() != 2) {
+            return;
+        }
+        boolean turned = ofWater(found.get(0));
+        Node product = found.get(turned ? 1 : 0);
+        Node water = found.get(turned ? 0 : 1);
+        Optional<Amount> much = amounts.amount(product);
+        Optional<Amount> volume = amounts.amount(water);
+        if (ofWater(product) || !ofWater(water) || much.isEmpty() || volume.isEmpty()) {
+            return;
+        }
+        Range litres = volume.get().range();
+        if (litres.min() != litres.max()) {
+            return;
+        }
+        use.dose = Optional.of(new Weighed(
+                much.get(),
+                Optional.empty(),
+                Per.WATER,
+                litres.min(),
+                Optional.of(volume.get().unit()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty()));
+        use.paired = true;
+        mark(product.start(), product.end(), Role.AMOUNT);
+        mark(water.start(), water.end(), Role.PER_WATER);
+    }
+
+    /** Whether an amount is one of water: by the word behind it, or by a measure that nobody doses in. */
+    private boolean ofWater(Node amount) {
+        boolean named = IntStream.range(amount.end(), Math.min(tokens.size(), amount.end() + 3))
+                .anyMatch(i -> Lexicon.is(tokens, i, "water"));
+        Written unit = amount.kid("unit").map(amounts::unitOf).orElse(Written.OWN);
+        return (named && !unit.weighs())
+                || EnumSet.of(Written.LITRE, Written.GALLON, Written.HECTOLITRE).contains(unit);
+    }
 
     // --- names ---
 

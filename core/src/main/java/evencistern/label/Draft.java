@@ -95,6 +95,8 @@ final class Draft {
         Optional<Weighed> poured = Optional.empty();
 
         Optional<Often> often = Optional.empty();
+        /** Whether its dose is only an amount and a volume that stand in the same label, of which nobody said that they belong together. */
+        boolean paired;
         /** Whether it is said to be given once, at potting. */
         boolean once;
         /** No more than this. */

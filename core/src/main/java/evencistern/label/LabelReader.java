@@ -167,8 +167,9 @@ public final class LabelReader {
                     .filter(code -> code == FaultCode.NOT_A_NUMBER)
                     .ifPresent(code -> refusals.add(code, "label", token.text()));
         }
-        List<Directions> ways = Cover.of(new Chart(tokens), tokens, Lexicon.PLAIN).stream()
-                .map(c -> new Directions(sentence, tokens, c))
+        Chart chart = new Chart(tokens);
+        List<Directions> ways = Cover.of(chart, tokens, Lexicon.PLAIN).stream()
+                .map(c -> new Directions(sentence, tokens, chart, c))
                 .toList();
         List<LabelReading> tried = new ArrayList<>();
         List<Directions> differing = new ArrayList<>();
@@ -263,7 +264,8 @@ public final class LabelReader {
                 && ask(Question.NUMBER_LEFT).filter(c -> c == Choice.MATTERS).isPresent()) {
             refusals.add(FaultCode.LABEL_NUMBER_MATTERS, "label", "");
         }
-        if (use.dose.isEmpty()) {
+        Optional<Choice> together = use.paired ? ask(Question.PAIRED) : Optional.of(Choice.TOGETHER);
+        if (use.dose.isEmpty() || together.filter(c -> c == Choice.APART).isPresent()) {
             refusals.add(FaultCode.LABEL_NO_RATE, "label", "");
         }
         if (use.dose.isEmpty() && use.often.isEmpty()) {
@@ -300,7 +302,7 @@ public final class LabelReader {
         return result(
                 names,
                 directions.spans(),
-                rate.filter(r -> settled),
+                rate.filter(r -> settled && together.isPresent()),
                 often,
                 poured,
                 counted ? use.terms.apart((int) use.leastDays) : use.terms,

@@ -47,6 +47,8 @@ public enum Question {
             Choice.HALF_YEARLY,
             Choice.YEARLY,
             Choice.ONCE),
+    /** An amount and a volume of which the sentence does not plainly say that they belong together. */
+    PAIRED(Choice.TOGETHER, Choice.APART),
     /** So many ppm, of which the label does not say of what. */
     PPM_OF(Choice.OF_NITROGEN, Choice.OF_ALL),
     /** A number stands in the sentence that the dose and the rhythm did not use. */
@@ -113,6 +115,8 @@ public enum Question {
         ONCE,
         OF_NITROGEN,
         OF_ALL,
-        BETWEEN
+        BETWEEN,
+        TOGETHER,
+        APART
     }
 }

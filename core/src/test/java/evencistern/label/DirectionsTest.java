@@ -425,7 +425,13 @@ class DirectionsTest {
         assertThat(LabelReader.read(
                                 label,
                                 Product.of(ProductForm.DRY),
-                                Map.of(Question.WHICH_USE, Choice.USE_1, Question.WHICH_MEASURES, Choice.US))
+                                Map.of(
+                                        Question.WHICH_USE,
+                                        Choice.USE_1,
+                                        Question.WHICH_MEASURES,
+                                        Choice.US,
+                                        Question.PAIRED,
+                                        Choice.TOGETHER))
                         .rate())
                 .isEmpty();
     }

@@ -205,7 +205,8 @@ class LabelReaderTest {
                 "50 ml per plant weekly | LIQUID | LIQUID_STRENGTH",
                 "100 g per shrub every 8 weeks | DRY | POT_OR_GROUND",
                 "5 ml per l weekly; do not exceed 10 | LIQUID | NUMBER_LEFT",
-                "20 ppm weekly | LIQUID | PPM_OF"
+                "20 ppm weekly | LIQUID | PPM_OF",
+                "Take 4 ml, quorb it with a big 2 litre jug, weekly | LIQUID | PAIRED"
             })
     void whatIsAmbiguousIsAskedAndNotGuessed(String sentence, ProductForm form, String questions) {
         LabelReading reading = read(sentence, form);

@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Feeds and water at the bench: a whole analysis, the dose in every can, the pen in the can, acid for the water. */
@@ -87,6 +88,33 @@ class FeedPathTest extends AtTheDesk {
         page.reload();
         assertThat(page.getByText("In plain words: 1 g per litre")).isVisible();
         assertThat(page.getByText("The smaller dose counts until you choose")).hasCount(0);
+    }
+
+    /**
+     * What stands beside the dose is listed as the plan keeps it, the dose is told in the usual can, two readings too; a sentence
+     * that is not understood is offered, never taken.
+     */
+    @Test
+    void aLabelIsToldInTheirCanAndOnItsTerms() {
+        aFeed();
+        field("The label's own sentence")
+                .fill("0.5 g per litre with every second watering, March to September; half strength for seedlings");
+        assertThat(page.getByText("with every 2nd watering")).isVisible();
+        assertThat(page.getByText(Pattern.compile("In your .* can: .*tsp"))).isVisible();
+        assertThat(page.getByText("fed only in Mar–Sept")
+                        .or(page.getByText("fed only in Mar–Sep"))
+                        .first())
+                .isVisible();
+        assertThat(page.getByText("50 % of the dose for seedlings and cuttings"))
+                .isVisible();
+        field("The label's own sentence").fill("1.500 g per 1000 l weekly");
+        assertThat(page.getByText(Pattern.compile("1\\.5.g in each litre of water · In your .* can: .*")))
+                .isVisible();
+        field("The label's own sentence").fill("Take 4 g, quorb it with a big 2 litre jug, weekly");
+        assertThat(page.getByText("2 g in each litre")).hasCount(0);
+        radio("yes, they belong together").click();
+        assertThat(page.getByText("In plain words: 2 g per litre of water every 7 days"))
+                .isVisible();
     }
 
     @Test
