@@ -421,6 +421,7 @@ final class Directions {
         } else {
             dose(n, d);
         }
+        use.injected = true;
     }
 
     /** "200 ppm N": of nitrogen, phosphorus or potassium; empty where the label does not say of what. */
@@ -465,7 +466,11 @@ final class Directions {
             return;
         }
         boolean full = phrases.stream().skip(at + 1L).anyMatch(p -> p.is("portion") && p.has("fraction"));
-        if (headsDose(n.end()) && !full) {
+        // "quarter strength (1 ml per litre)": the brackets may say what the share comes to already
+        boolean bracket = isDose(at + 1)
+                && inBrackets(phrases.get(at + 1))
+                && phrases.get(at + 1).start() == n.end() + 1;
+        if ((headsDose(n.end()) && !full) || bracket) {
             unknown(n); // whether the dose that follows is that share already cannot be told
             return;
         }
@@ -500,6 +505,10 @@ final class Directions {
         return at > 0
                 && isName(phrases.get(at - 1))
                 && !ends(phrases.get(at - 1).end(), n.start());
+    }
+
+    private boolean isDose(int i) {
+        return i < phrases.size() && DOSES.contains(phrases.get(i).symbol());
     }
 
     /** Whether a colon stands between this place and the next dose. */
@@ -828,6 +837,7 @@ final class Directions {
             boolean denied = denied(i);
             leaves |= Lexicon.is(tokens, i, "leaf") && !Lexicon.is(tokens, i, "leafplant") && !denied;
             roots |= Lexicon.is(tokens, i, "root") && !denied && roles[i] != Role.PER_WATER && roles[i] != Role.PER_MIX;
+            told.mixedIn |= Lexicon.is(tokens, i, "mixin") && roles[i] != Role.PER_MIX;
             told.numberLeft |= Numbers.counts(tokens.get(i)) && roles[i] == Role.UNKNOWN;
         }
         // a minus: no amount is less than nothing

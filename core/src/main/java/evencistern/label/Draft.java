@@ -97,6 +97,10 @@ final class Draft {
         Optional<Often> often = Optional.empty();
         /** Whether its dose is only an amount and a volume that stand in the same label, of which nobody said that they belong together. */
         boolean paired;
+        /** Whether it is drawn from a stock by an injector. */
+        boolean injected;
+        /** Whether it is said to be mixed into something. */
+        boolean mixedIn;
         /** Whether it is said to be given once, at potting. */
         boolean once;
         /** No more than this. */

@@ -203,6 +203,7 @@ public final class LabelReader {
                 which.flatMap(w -> read.rate()),
                 which.flatMap(w -> read.rhythm()),
                 which.flatMap(w -> read.poured()),
+                which.flatMap(w -> read.method()),
                 read.terms(),
                 read.between(),
                 readings,
@@ -230,7 +231,15 @@ public final class LabelReader {
     }
 
     private LabelReading refused() {
-        return result(List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Terms.NONE, false);
+        return result(
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Terms.NONE,
+                false);
     }
 
     private LabelReading judged(Directions directions) {
@@ -250,6 +259,7 @@ public final class LabelReader {
             return result(
                     names,
                     directions.spans(),
+                    Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
@@ -285,8 +295,10 @@ public final class LabelReader {
             rate = Optional.empty(); // whether the two agree is not known yet
         }
         Optional<Rate> poured = use.poured.flatMap(this::poured);
-        // in water a feed is hardly meant once
-        boolean once = use.once && rate.filter(r -> r instanceof Rate.PerWater).isEmpty();
+        // what is mixed in is given once; in water a feed is hardly meant so
+        boolean mixedIn = rate.filter(r -> method(use, r) == HowGiven.MIXED_IN).isPresent();
+        boolean once = mixedIn
+                || (use.once && rate.filter(r -> r instanceof Rate.PerWater).isEmpty());
         Optional<Rhythm> rhythm = use.often.isPresent()
                 ? use.often.flatMap(this::rhythm)
                 : once
@@ -305,6 +317,7 @@ public final class LabelReader {
                 rate.filter(r -> settled && together.isPresent()),
                 often,
                 poured,
+                use.foliar ? Optional.of(HowGiven.SPRAYED) : rate.map(r -> method(use, r)),
                 counted ? use.terms.apart((int) use.leastDays) : use.terms,
                 between.isPresent());
     }
@@ -354,8 +367,16 @@ public final class LabelReader {
                 open ? Optional.empty() : Optional.of(way.rate()),
                 open ? Optional.empty() : Optional.of(way.rhythm()),
                 Optional.empty(),
+                Optional.of(method(draft.uses.get(0), way.rate())),
                 Terms.NONE,
                 true);
+    }
+
+    private static HowGiven method(Draft.Use use, Rate rate) {
+        if (rate instanceof Rate.PerWater) {
+            return use.injected ? HowGiven.INJECTED : HowGiven.WATERED;
+        }
+        return rate instanceof Rate.PerMix && use.mixedIn ? HowGiven.MIXED_IN : HowGiven.STREWN;
     }
 
     /** No more than the label's own limit. */
@@ -487,6 +508,7 @@ public final class LabelReader {
             Optional<Rate> rate,
             Optional<Rhythm> rhythm,
             Optional<Rate> poured,
+            Optional<HowGiven> method,
             Terms terms,
             boolean between) {
         boolean refused = refusals.any();
@@ -496,6 +518,7 @@ public final class LabelReader {
                 refused ? Optional.empty() : rate,
                 refused ? Optional.empty() : rhythm,
                 refused ? Optional.empty() : poured,
+                method,
                 terms,
                 between,
                 List.of(),

@@ -15,6 +15,7 @@ import java.util.Set;
  * @param rate the dose, absent while a question is open or the sentence is refused
  * @param rhythm how often, absent likewise
  * @param poured how much of the made-up feed the label pours, mL for a plant, a m², or a litre of mix; empty where it does not say
+ * @param method how it is given, where there is a dose, and where it is for the leaves
  * @param terms the seasons, shares and rarer months it is meant on
  * @param between whether there are two uses, of which a strength between may be chosen
  * @param readings where the sentence can be read in two ways, what each comes to,
@@ -28,6 +29,7 @@ public record LabelReading(
         Optional<Rate> rate,
         Optional<Rhythm> rhythm,
         Optional<Rate> poured,
+        Optional<HowGiven> method,
         Terms terms,
         boolean between,
         List<Way> readings,

@@ -79,11 +79,12 @@ final class Rhythms {
                         : Optional.empty();
             }
             case "counted" -> {
-                Range times = n.kid("range")
-                        .map(Amounts::range)
-                        .orElseGet(() -> new Range(
-                                period(n.kid("times").orElseThrow()),
-                                period(n.kid("times").orElseThrow())));
+                Range times = n.kid("range").map(Amounts::range).orElseGet(() -> {
+                    List<Node> said = n.kids("times").stream()
+                            .filter(t -> !t.value().isEmpty())
+                            .toList();
+                    return new Range(period(said.get(0)), period(said.get(said.size() - 1)));
+                });
                 Range in = n.kid("days")
                         .map(Rhythms::days)
                         .orElseGet(() -> new Range(

@@ -135,6 +135,31 @@ class TermsTest {
                 .contains(new Rhythm.EveryDays(42, 42));
     }
 
+    /** How it is given follows from the words and from what the dose is for. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            5 g per litre of water weekly                           | WATERED
+            100 g per litre of stock through a 1:100 injector, each watering | INJECTED
+            Foliar: 1 g per litre weekly                            | SPRAYED
+            5 g per 10 cm pot every 8 weeks                         | STREWN
+            Mix 40 g into 10 litres of compost                      | MIXED_IN
+            Incorporate 3 kg per cubic metre of substrate before potting | MIXED_IN
+            Top-dress 3 g per litre of compost every 8 weeks        | STREWN
+            """)
+    void howItIsGiven(String sentence, HowGiven method) {
+        assertThat(LabelReader.read(sentence, Product.of(ProductForm.DRY), Map.of())
+                        .method())
+                .contains(method);
+    }
+
+    /** What is mixed in needs no interval: it is given once. */
+    @Test
+    void whatIsMixedInIsNotAskedHowOften() {
+        assertThat(LabelReader.read("Mix 40 g into 10 litres of compost", Product.of(ProductForm.DRY), Map.of())
+                        .rhythm())
+                .contains(new Rhythm.Once());
+    }
+
     /** Every rhythm written out in plain words reads back as the same. */
     @ParameterizedTest
     @CsvSource({"1", "2", "3", "12"})

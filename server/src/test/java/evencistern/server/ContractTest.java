@@ -19,8 +19,10 @@ import evencistern.feed.Nutrient;
 import evencistern.feed.PastedLabel;
 import evencistern.feed.SmallMeasure;
 import evencistern.food.NitrogenBudget;
+import evencistern.label.HowGiven;
 import evencistern.label.LabelReading;
 import evencistern.label.Question;
+import evencistern.label.Terms;
 import evencistern.media.Amendment;
 import evencistern.media.Component;
 import evencistern.media.Liming;
@@ -189,6 +191,8 @@ class ContractTest {
         worded("chore_notes", ids(Chore.values()));
         worded("found", names(Tended.Found.values()));
         worded("holds", ids(Hold.values()));
+        worded("methods", names(HowGiven.values()));
+        worded("kin", names(Terms.Kin.values()));
         worded(
                 "holds",
                 Arrays.stream(Note.values())

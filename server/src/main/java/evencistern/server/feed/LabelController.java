@@ -8,6 +8,7 @@ import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.PastedLabel;
 import evencistern.food.LabelByHand;
+import evencistern.label.HowGiven;
 import evencistern.label.InWords;
 import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
@@ -197,6 +198,7 @@ class LabelController {
      *
      * @param way what it comes to, where nothing is open
      * @param poured what the label pours of the diluted feed
+     * @param method how it is given, where there is a dose, and where it is for the leaves
      * @param readings where it can be read in two ways, what each comes to
      * @param before what it came to when it was saved, where that was something else
      * @param taken answers taken from the garden's measures, to be kept with the feed
@@ -207,6 +209,7 @@ class LabelController {
             @Nullable String before,
             List<FeedWire.Answer> taken,
             @Nullable RateWire poured,
+            @Nullable HowGiven method,
             TermsWire terms,
             List<WayWire> readings,
             List<SpanWire> spans,
@@ -243,6 +246,7 @@ class LabelController {
                 FeedWire.before(feed.readAs(), feed.form(), reading).equals(reading) ? null : feed.readAs(),
                 taken,
                 reading.poured().map(RateWire::of).orElse(null),
+                reading.method().orElse(null),
                 TermsWire.of(reading.terms()),
                 reading.readings().stream().map(shown).toList(),
                 reading.spans().stream()

@@ -1,0 +1,15 @@
+package evencistern.label;
+
+/** How a label has its product given. */
+public enum HowGiven {
+    /** In the water that is poured. */
+    WATERED,
+    /** Drawn into the water from a stock. */
+    INJECTED,
+    /** On the leaves; never poured at the roots. */
+    SPRAYED,
+    /** On top of the mix. */
+    STREWN,
+    /** Into the mix before it is filled in. */
+    MIXED_IN
+}
