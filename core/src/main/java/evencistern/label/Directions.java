@@ -100,7 +100,9 @@ final class Directions {
         for (int i = 1; i + 1 < tokens.size(); i++) {
             int here = i;
             boolean afterName = phrases.stream().anyMatch(p -> p.is("usename") && p.end() == here);
-            if (tokens.get(i).is("-") && (afterName || tokens.get(i + 1).kind() == Token.Kind.WORD)) {
+            boolean dash = tokens.get(i - 1).kind() == Token.Kind.WORD
+                    && tokens.get(i).end() < tokens.get(i + 1).start();
+            if (tokens.get(i).is("-") && (afterName || dash || tokens.get(i + 1).kind() == Token.Kind.WORD)) {
                 roles[i] = Role.IGNORED;
             }
         }
@@ -211,6 +213,14 @@ final class Directions {
                 }
             }
             case "aside", "life", "most", "need" -> noted(n);
+            case "seasons" -> {
+                // "in spring and summer feed every 14 days": when, and not how often
+                if (phrases.stream().anyMatch(p -> RHYTHMS.contains(p.symbol()))) {
+                    noted(n);
+                } else {
+                    often(n, Rhythms.of(n));
+                }
+            }
             default -> often(n, Rhythms.of(n));
         }
     }
@@ -835,7 +845,7 @@ final class Directions {
         boolean roots = false;
         for (int i = begin; i < end; i++) {
             boolean denied = denied(i);
-            leaves |= Lexicon.is(tokens, i, "leaf") && !Lexicon.is(tokens, i, "leafplant") && !denied;
+            leaves |= Lexicon.is(tokens, i, "leaf") && !Lexicon.is(tokens, i, "leafplant") && !denied && !wished(i);
             roots |= Lexicon.is(tokens, i, "root") && !denied && roles[i] != Role.PER_WATER && roles[i] != Role.PER_MIX;
             told.mixedIn |= Lexicon.is(tokens, i, "mixin") && roles[i] != Role.PER_MIX;
             told.numberLeft |= Numbers.counts(tokens.get(i)) && roles[i] == Role.UNKNOWN;
@@ -844,6 +854,17 @@ final class Directions {
         told.numberLeft |= IntStream.range(begin, end - 1)
                 .anyMatch(i -> tokens.get(i).is("-") && roles[i] == Role.UNKNOWN && Numbers.counts(tokens.get(i + 1)));
         told.foliar = leaves && !roots;
+    }
+
+    /** "for lush foliage": leaves that are hoped for, not fed. */
+    private boolean wished(int i) {
+        boolean leaves = tokens.get(i).is("foliage") || tokens.get(i).is("leaves");
+        boolean applied = i + 1 < tokens.size()
+                && Set.of("application", "feeding", "spray", "spraying").contains(tokens.get(i + 1).text());
+        return leaves
+                && !applied
+                && IntStream.rangeClosed(1, DENIES_AHEAD)
+                        .anyMatch(k -> i - k >= 0 && tokens.get(i - k).is("for"));
     }
 
     /** "do not spray", "avoid contact with leaves", "rinse off leaves". */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Finds what one use on a label says of seasons, of plants that get less, and of months in which it feeds less often. */
 final class TermsFinder {
@@ -200,12 +201,13 @@ final class TermsFinder {
         }
         List<Node> seasons =
                 span.all("season").stream().filter(s -> !s.value().isEmpty()).toList();
-        if (seasons.isEmpty() || span.has("until") || span.has("till")) {
-            return Optional.empty();
+        boolean until = span.has("until") || span.has("till");
+        if (seasons.isEmpty() || (until && seasons.size() < 2)) {
+            return Optional.empty(); // nobody says from when
         }
         int first = Integer.parseInt(seasons.get(0).value());
         int last = Integer.parseInt(seasons.get(seasons.size() - 1).value());
-        boolean range = span.has("to") || span.has("-") || span.has("from");
+        boolean range = until || Stream.of("to", "-", "from", "through").anyMatch(span::has);
         Set<Month> all = EnumSet.noneOf(Month.class);
         if (range) {
             all.addAll(through(first, Month.of(last).plus(SEASON_MONTHS - 1L).getValue()));

@@ -36,6 +36,8 @@ class TermsTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             5 ml per litre weekly March to September             | 3,4,5,6,7,8,9 | 3,4,5,6,7,8,9
+            5 ml per litre weekly from spring until autumn       | 3,4,5,6,7,8,9,10,11 | 9,10,11,12,1,2,3,4,5
+            5 ml per litre weekly until autumn                   | 1,2,3,4,5,6,7,8,9,10,11,12 | 1,2,3,4,5,6,7,8,9,10,11,12
             5 ml per litre weekly from spring to autumn          | 3,4,5,6,7,8,9,10,11 | 9,10,11,12,1,2,3,4,5
             Feed weekly in summer with 5 ml per litre            | 6,7,8 | 12,1,2
             2 ml per litre weekly October to April               | 10,11,12,1,2,3,4 | 10,11,12,1,2,3,4
