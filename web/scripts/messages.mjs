@@ -4,7 +4,14 @@ import { parse, TYPE } from "@formatjs/icu-messageformat-parser";
 import { readFileSync, writeFileSync } from "node:fs";
 
 const TEXT = new URL("../src/text/", import.meta.url);
-const read = (name) => JSON.parse(readFileSync(new URL(name, TEXT), "utf8"));
+const read = (name) => {
+  const text = readFileSync(new URL(name, TEXT), "utf8");
+  // a second section of a name would quietly take the place of the first
+  const sections = [...text.matchAll(/^ {2}"([^"]+)": \{/gm)].map(([, section]) => section);
+  const twice = sections.find((section, i) => sections.indexOf(section) < i);
+  if (twice) throw new Error(`${name} has the section ${twice} twice`);
+  return JSON.parse(text);
+};
 const write = (name, content) => writeFileSync(new URL(name, TEXT), content);
 
 /** What the frame and the round of the day say, held to it by a test; and what the server alone says. */

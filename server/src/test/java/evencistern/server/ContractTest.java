@@ -191,7 +191,7 @@ class ContractTest {
         worded("chore_notes", ids(Chore.values()));
         worded("found", names(Tended.Found.values()));
         worded("holds", ids(Hold.values()));
-        worded("methods", names(HowGiven.values()));
+        worded("how_given", names(HowGiven.values()));
         worded("kin", names(Terms.Kin.values()));
         worded(
                 "holds",
