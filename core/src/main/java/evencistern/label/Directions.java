@@ -860,7 +860,8 @@ final class Directions {
     private boolean wished(int i) {
         boolean leaves = tokens.get(i).is("foliage") || tokens.get(i).is("leaves");
         boolean applied = i + 1 < tokens.size()
-                && Set.of("application", "feeding", "spray", "spraying").contains(tokens.get(i + 1).text());
+                && Set.of("application", "feeding", "spray", "spraying")
+                        .contains(tokens.get(i + 1).text());
         return leaves
                 && !applied
                 && IntStream.rangeClosed(1, DENIES_AHEAD)
