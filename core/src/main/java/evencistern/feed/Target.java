@@ -125,10 +125,13 @@ public sealed interface Target {
      * @param days between feeds as they are to be, 0.2–730
      */
     record SameFood(double place, double labelDays, double days) implements Target {
+        /** Days between two feeds, at most. */
+        public static final double LONGEST = 730;
+
         public SameFood {
             Faults faults = new Faults();
-            faults.within("label_days", labelDays, 0.2, 730, "d");
-            faults.within("days", days, 0.2, 730, "d");
+            faults.within("label_days", labelDays, 0.2, LONGEST, "d");
+            faults.within("days", days, 0.2, LONGEST, "d");
             faults.throwIfAny();
         }
     }

@@ -80,13 +80,17 @@ public final class Portion {
         double gap = Math.max(1, days);
         Target target = s.particulars().rhythm() == FeedRhythm.LABEL
                 ? new Target.ByAppetite(place)
-                : new Target.SameFood(
-                        place, FeedRhythm.days(feed.rhythm(), gap), FeedRhythm.days(rhythm(feed, s), gap));
+                : new Target.SameFood(place, apart(feed.rhythm(), gap), apart(rhythm(feed, s), gap));
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
                 .weakened(seedlingShare(feed, s, day), Target.Why.SEEDLING)
                 .weakened(feed.terms().shareOn(day, s.place().latitude(), kin(s)), Target.Why.LABEL)
                 .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
                 .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
+    }
+
+    /** Days between two feeds; many waterings of a plant that seldom drinks are no further apart than a dose may lie. */
+    private static double apart(Rhythm rhythm, double gap) {
+        return Math.min(Target.SameFood.LONGEST, FeedRhythm.days(rhythm, gap));
     }
 
     /** What a label that makes exceptions calls such a plant; seedlings have a share of their own. */

@@ -463,6 +463,10 @@ public final class LabelReader {
         if (!told && allAlike(draft.uses)) {
             return Optional.of(draft.uses.get(0));
         }
+        if (answers.get(Question.WHICH_USE) == Choice.BETWEEN) {
+            questions.put(Question.WHICH_USE, Optional.empty()); // nothing lies between these any more
+            return Optional.empty();
+        }
         return ask(Question.WHICH_USE)
                 .map(Question.WHICH_USE.choices()::indexOf)
                 .filter(i -> i < draft.uses.size())

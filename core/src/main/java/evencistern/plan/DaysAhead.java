@@ -273,14 +273,17 @@ final class DaysAhead {
             return Optional.empty();
         }
         boolean waterings = rhythm instanceof Rhythm.EveryWatering with && plain + 1 < with.each();
-        int days = Math.max(
-                rhythm instanceof Rhythm.EveryDays window ? window.min() : 0,
-                s.feed()
-                        .map(f -> f.terms().daysOn(on, s.place().latitude()).orElse(0))
-                        .orElse(0));
+        int days = Math.max(rhythm instanceof Rhythm.EveryDays window ? window.min() : 0, labelDays(on, s));
         return waterings || on.isBefore(lastFed.get().plusDays(days))
                 ? Optional.of(LotPlan.Binding.WATERING_IN_WINDOW)
                 : Optional.empty();
+    }
+
+    /** Days since the last feed that the label asks for in the month of a day; 0 where it asks for none of its own. */
+    static int labelDays(LocalDate day, Situation s) {
+        return s.feed()
+                .map(f -> f.terms().daysOn(day, s.place().latitude()).orElse(0))
+                .orElse(0);
     }
 
     /**

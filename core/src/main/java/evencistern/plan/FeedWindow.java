@@ -88,9 +88,8 @@ public final class FeedWindow {
 
     /** Whether the label feeds less often in the month of a day, and that time is not yet over. */
     private static boolean rarer(LocalDate day, Situation s) {
-        int days = s.feed()
-                .map(f -> f.terms().daysOn(day, s.place().latitude()).orElse(0))
-                .orElse(0);
-        return s.lastFed().filter(f -> day.isBefore(f.plusDays(days))).isPresent();
+        return s.lastFed()
+                .filter(f -> day.isBefore(f.plusDays(DaysAhead.labelDays(day, s))))
+                .isPresent();
     }
 }

@@ -206,6 +206,12 @@ class TermsTest {
         assertThat(LabelReader.read(two, Product.of(ProductForm.LIQUID), Map.of(Question.WHICH_USE, Choice.BETWEEN))
                         .rate())
                 .contains(new Rate.PerWater(1, 3, Measure.MILLILITRES));
+        // an answer that fits no more is asked again, and never taken for another use
+        String three = "A: 1 ml/l. B: 2 ml/l. C: 3 ml/l. Weekly.";
+        LabelReading stale =
+                LabelReader.read(three, Product.of(ProductForm.LIQUID), Map.of(Question.WHICH_USE, Choice.BETWEEN));
+        assertThat(stale.rate()).isEmpty();
+        assertThat(stale.questions()).containsEntry(Question.WHICH_USE, Optional.empty());
         assertThat(read("Indoors 2 ml per litre weekly; beds 60 ml per square metre weekly")
                         .between())
                 .isFalse();

@@ -155,6 +155,23 @@ class LabelTermsTest {
         }
     }
 
+    /** A dozen waterings a hundred days apart are more than two years: the dose is still worked out. */
+    @Test
+    void manyRareWateringsAreNoFurtherApartThanADoseMayLie() {
+        Particulars weekly = new Particulars(
+                OptionalDouble.empty(),
+                Particulars.NONE.learned(),
+                true,
+                Map.of(),
+                FeedRhythm.WEEKLY,
+                Optional.empty());
+        Situation s = with("snake_plant", "0.2 g per litre with every 12 waterings", 52, Optional.of(MAY))
+                .with(weekly);
+        Feed feed = s.feed().orElseThrow();
+        assertThat(Portion.perLitre(feed, (Rate.PerWater) feed.rate(), s, MAY, 100))
+                .isPositive();
+    }
+
     @Test
     void whatIsGivenOnceIsNotGivenAgainBeforeFreshMix() {
         String label = "2 g per litre of mix, once at potting";

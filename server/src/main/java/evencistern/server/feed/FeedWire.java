@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -102,13 +103,19 @@ public record FeedWire(
     /** How its label's sentence reads with what was answered. */
     private LabelReading reading() {
         OptionalDouble own = optional(ownMl);
-        Product product = new Faults()
-                .attempt(() -> Feed.product(toAnalysis(), form.toForm(), optional(density), own))
-                .orElseGet(() -> new Product(form.toForm(), own, Optional.empty()));
-        return LabelReader.read(label, product, Answer.byQuestion(answers));
+        return LabelReader.read(
+                label, product(this::toAnalysis, form.toForm(), optional(density), own), Answer.byQuestion(answers));
     }
 
-    private static OptionalDouble optional(@Nullable Double value) {
+    /** What a label is read with; an analysis that is not filled in, or wrong, does not keep the rest from being read. */
+    static Product product(
+            Supplier<Analysis> analysis, ProductForm form, OptionalDouble density, OptionalDouble ownMl) {
+        return new Faults()
+                .attempt(() -> Feed.product(analysis.get(), form, density, ownMl))
+                .orElseGet(() -> new Product(form, ownMl, Optional.empty()));
+    }
+
+    static OptionalDouble optional(@Nullable Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 

@@ -228,9 +228,7 @@ class LabelController {
         ProductForm form = feed.form().toForm();
         // what is not yet filled in does not keep the sentence from being read
         OptionalDouble density = Typed.optional(feed.density(), "feed.density", new Faults(), Dimension.DENSITY);
-        Product product = new Faults()
-                .attempt(() -> Feed.product(feed.readAnalysis(), form, density, ownMl))
-                .orElseGet(() -> new Product(form, ownMl, Optional.empty()));
+        Product product = FeedWire.product(feed::readAnalysis, form, density, ownMl);
         List<FeedWire.Answer> taken = taken(ask, product);
         Map<Question, Question.Choice> answers = FeedWire.Answer.byQuestion(
                 Stream.concat(feed.answers().stream(), taken.stream()).toList());
@@ -308,9 +306,9 @@ class LabelController {
         Optional<LabelByHand> hand = new Faults()
                 .attempt(() -> LabelByHand.of(
                         way.rate(),
-                        optional(ask.canLitres()),
+                        FeedWire.optional(ask.canLitres()),
                         pot,
-                        optional(ask.tallM()),
+                        FeedWire.optional(ask.tallM()),
                         whole,
                         new LabelByHand.Means(
                                 form, Feed.densityKgPerL(form, density).value(), tool, spoons)))
@@ -320,10 +318,6 @@ class LabelController {
                 RhythmWire.of(way.rhythm()),
                 InWords.of(way.rate(), way.rhythm()),
                 hand.map(HandWire::of).orElse(null));
-    }
-
-    private static OptionalDouble optional(@Nullable Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     /** Whose gallon is meant is not asked where the garden's own measures say so. */
