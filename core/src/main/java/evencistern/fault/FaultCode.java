@@ -62,6 +62,7 @@ public enum FaultCode {
     COMPONENT_UNKNOWN,
     AIR_AND_WATER,
     PORES_TOO_MANY,
+    PORES_FOR_WEIGHT,
     JAR_NO_RISE,
     LIME_HATED,
     LIME_NEVER,

@@ -1,5 +1,8 @@
 package evencistern.media;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import java.util.Locale;
 import java.util.Optional;
@@ -21,15 +24,48 @@ public record Component(
     /** The column height the tables are given for. */
     public static final double TABLE_COLUMN_CM = 15;
 
+    /** By how much a pore space may be above what the densities leave: they are round numbers. */
+    private static final double ROUNDING = 0.01;
+
     public Component {
         Faults.require("component.density", densityKgPerL, 0.01, 2.6, "kg/L");
     }
 
+    /** The same, refused where its pore space is more than its densities leave room for. */
+    public Component possible() {
+        double most = 1 - densityKgPerL / grain.solidKgPerL();
+        if (!(hold.porosity() <= most + ROUNDING)) {
+            throw new FaultException(new Fault(
+                    FaultCode.PORES_FOR_WEIGHT,
+                    "component.porosity",
+                    Faults.plain(Math.rint(hold.porosity() * 100)),
+                    Faults.plain(Math.rint(Math.max(0, most) * 100)),
+                    "%"));
+        }
+        return this;
+    }
+
+    /** Share of the gaps between its grains that hold water when it holds so much, 0–1: pores inside grains fill first. */
+    public double gapsFilled(double water) {
+        double voids = Math.min(grain.voids(), hold.porosity());
+        return Math.min(1, Math.max(0, (water - hold.porosity() + voids) / voids));
+    }
+
     /** What a component counts as when a mix is judged. */
     public enum Family {
-        PEAT,
-        BARK,
-        MINERAL;
+        PEAT(0.42, 0.7, 2.1),
+        BARK(0.5, 0.6, 1.6),
+        MINERAL(0.44, 0.9, 3);
+
+        private final double voids;
+        private final double flow;
+        private final double heaviestKgPerL;
+
+        Family(double voids, double flow, double heaviestKgPerL) {
+            this.voids = voids;
+            this.flow = flow;
+            this.heaviestKgPerL = heaviestKgPerL;
+        }
 
         public boolean organic() {
             return this != MINERAL;
@@ -40,13 +76,33 @@ public record Component(
         }
     }
 
-    /** Particle size class, mm. */
-    public record Grain(double fromMm, double toMm) {
+    /**
+     * Its grains.
+     *
+     * @param fromMm,toMm particle size class
+     * @param voids gaps between grains tipped loose, as a fraction of the volume
+     * @param flow how far they run into the gaps of coarser ones: 1 hard and round, 0 long fibres
+     * @param solidKgPerL density of the solid itself
+     */
+    public record Grain(double fromMm, double toMm, double voids, double flow, double solidKgPerL) {
         public Grain {
             Faults faults = new Faults();
             faults.within("component.grain_from", fromMm, 0.001, 200, "mm");
             faults.within("component.grain_to", toMm, Math.max(fromMm, 0.001), 200, "mm");
+            faults.within("component.voids", voids * 100, 1, 90, "%");
+            faults.within("component.flow", flow, 0, 1, "");
+            faults.within("component.solid", solidKgPerL, 0.9, 5, "kg/L");
             faults.throwIfAny();
+        }
+
+        /** Grains of which only the size is known: gaps and shape as usual, the heaviest solid of the family. */
+        public static Grain usual(Family family, double fromMm, double toMm) {
+            return new Grain(fromMm, toMm, family.voids, family.flow, family.heaviestKgPerL);
+        }
+
+        /** The same stuff in another size class. */
+        public Grain sized(double from, double to) {
+            return new Grain(from, to, voids, flow, solidKgPerL);
         }
 
         /** The size that stands for the class: the geometric mean of its ends. */
@@ -60,13 +116,28 @@ public record Component(
      *
      * @param capacity water held by a drained column of {@code columnCm}
      * @param unavailable water that roots cannot take (held at 1.5 MPa)
+     * @param plusMinus by how much the capacity may be off, as a 95 % interval
      * @param curve whose mean over that column is the capacity
      */
-    public record Hold(double porosity, double capacity, double columnCm, double unavailable, RetentionCurve curve) {
+    public record Hold(
+            double porosity,
+            double capacity,
+            double columnCm,
+            double unavailable,
+            double plusMinus,
+            RetentionCurve curve) {
+        /** From bag to bag of one material where nothing else is known; from memory. */
+        public static final double USUAL_PLUS_MINUS = 0.05;
 
         /** The curve of a shape, fitted to what one column holds. */
         public static Hold fitted(
-                double porosity, double capacity, double columnCm, double unavailable, double residual, double n) {
+                double porosity,
+                double capacity,
+                double columnCm,
+                double unavailable,
+                double plusMinus,
+                double residual,
+                double n) {
             Faults faults = new Faults();
             faults.within("component.porosity", porosity * 100, 5, 99, "%");
             faults.within("component.column", columnCm, 2, 60, "cm");
@@ -82,7 +153,17 @@ public record Component(
                     capacity,
                     columnCm,
                     unavailable,
+                    plusMinus,
                     RetentionCurve.fit(porosity, residual, n, capacity, columnCm));
+        }
+
+        /** The same as measured: its curve's α lies between these, 1/cm. */
+        public Hold between(double alphaLow, double alphaHigh) {
+            double most =
+                    new RetentionCurve(curve.saturated(), curve.residual(), alphaLow, curve.n()).columnMean(columnCm);
+            double least =
+                    new RetentionCurve(curve.saturated(), curve.residual(), alphaHigh, curve.n()).columnMean(columnCm);
+            return new Hold(porosity, capacity, columnCm, unavailable, (most - least) / 2, curve);
         }
     }
 

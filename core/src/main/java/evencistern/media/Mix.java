@@ -17,19 +17,23 @@ import java.util.function.ToDoubleFunction;
  * A mix of components by volume.
  *
  * <p><b>Answers</b> how porous, wet, heavy, sour and salty is the mixture, what does it cost, and how long does it last?
- * <p><b>Formula</b> water and solids of the parts add; the volume is Σ parts · (1 − s); porosity = 1 − Σ fᵢ(1 − φᵢ)/(1 −
- * s); θ(h) = min(porosity, Σ fᵢ·θᵢ(h)/(1 − s)); pH = Σ fᵢβᵢpHᵢ/Σ fᵢβᵢ; life = 1/Σ(fᵢ/lifeᵢ)
+ * <p><b>Formula</b> solids of the parts and the pores inside their grains add, gaps between grains are lost (Packing) with
+ * the water in them; the volume is Σ parts · (1 − s); porosity = 1 − Σ fᵢ(1 − φᵢ)/(1 − s); θ(h) = min(porosity, Σ (fᵢ·θᵢ(h)
+ * − lostᵢ·gᵢ(h))/(1 − s)), g the share of gaps that hold water; pH = Σ fᵢβᵢpHᵢ/Σ fᵢβᵢ; life = 1/Σ(fᵢ/lifeᵢ)
  * <p><b>Units</b> volume fractions; kg/L; buffer g CaCO3 per litre and pH; CEC meq/100 cm³; EC mS/cm; years
  * <p><b>Valid for</b> at least one part above zero; shrinkage 0–0.4; pH before any lime, ± 0.4
  * <p><b>Source</b> [COMMON] volume balance, buffer-weighted pH; from memory
- * <p><b>Checked by</b> MediaTest
+ * <p><b>Checked by</b> PorometerTest
  *
- * @param shrinkage share of the parts' volume lost in mixing
+ * @param packing what is lost in mixing, and of which part
  */
-public record Mix(String key, List<Part> parts, double shrinkage) {
+public record Mix(String key, List<Part> parts, Packing packing) {
     private static final double MOST_SHRINKAGE = 0.4;
     /** From batch to batch of one material, as a 95 % interval; from memory. */
     private static final double PH_PLUS_MINUS = 0.4;
+
+    /** What the rules of mixing miss of what a porometer shows, as a 95 % interval: PorometerTest. */
+    private static final double MIXING_PLUS_MINUS = 0.04;
 
     private static final double ORGANIC_ENOUGH = 1.0 / 3;
 
@@ -42,7 +46,6 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
 
     public Mix {
         parts = List.copyOf(parts);
-        Faults.require("mix.shrinkage", shrinkage, 0, MOST_SHRINKAGE, "");
         requireSome(parts);
     }
 
@@ -55,7 +58,7 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
     /** A mix that loses what its grain sizes say. */
     public static Mix of(String key, List<Part> parts) {
         requireSome(parts);
-        return new Mix(key, parts, Packing.shrinkage(parts));
+        return new Mix(key, parts, Packing.of(parts));
     }
 
     /**
@@ -64,7 +67,13 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
      * @param yield litres out per litre in, 0.6–1
      */
     public Mix yielding(double yield) {
-        return new Mix(key, parts, 1 - Faults.require("mix.yield", yield, 1 - MOST_SHRINKAGE, 1, ""));
+        double shrinkage = 1 - Faults.require("mix.yield", yield, 1 - MOST_SHRINKAGE, 1, "");
+        return new Mix(key, parts, packing.losing(shrinkage, parts));
+    }
+
+    /** Share of the parts' volume lost in mixing. */
+    public double shrinkage() {
+        return packing.shrinkage();
     }
 
     /** Share of a part in the volume that is put in. */
@@ -83,12 +92,12 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
     }
 
     private double mean(ToDoubleFunction<Component> of) {
-        return put(of) / (1 - shrinkage);
+        return put(of) / (1 - shrinkage());
     }
 
     /** Litres of parts that go into a litre of mix. */
     public double litresPut() {
-        return 1 / (1 - shrinkage);
+        return 1 / (1 - shrinkage());
     }
 
     /** Pore space as a fraction of the mixed volume. */
@@ -101,13 +110,31 @@ public record Mix(String key, List<Part> parts, double shrinkage) {
         return Math.min(porosity(), mean(c -> c.hold().unavailable()));
     }
 
+    /** By how much its water and air may be off, as a 95 % interval of the fraction: its parts' own, and the mixing's. */
+    public double waterPlusMinus() {
+        double parted = 0;
+        boolean mixed = false;
+        for (Part part : parts) {
+            parted = Math.hypot(parted, share(part) * part.component().hold().plusMinus());
+            mixed |= part.parts() > 0 && share(part) < 1;
+        }
+        return Math.hypot(parted / (1 - shrinkage()), mixed ? MIXING_PLUS_MINUS : 0);
+    }
+
     public double densityKgPerL() {
         return mean(Component::densityKgPerL);
     }
 
     /** Water content at a suction of {@code cm}. */
     public double at(double cm) {
-        return Math.min(porosity(), mean(c -> c.hold().curve().at(cm)));
+        double water = 0;
+        for (int i = 0; i < parts.size(); i++) {
+            Part part = parts.get(i);
+            double own = part.component().hold().curve().at(cm);
+            water +=
+                    share(part) * own - packing.lost().get(i) * part.component().gapsFilled(own);
+        }
+        return Math.min(porosity(), water / (1 - shrinkage()));
     }
 
     /** Lime, as g CaCO3 per litre of mix, that raises its pH by one. */

@@ -12,8 +12,6 @@ import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
@@ -33,7 +31,6 @@ public final class PotWater {
     public static final Pot TABLE_COLUMN = new Pot(
             new SquareTaper(0.1, 0.1, Component.TABLE_COLUMN_CM / 100), 0, OptionalDouble.empty(), Material.PLASTIC);
 
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(16, 0, 1);
     private static final double DRIEST_SUCTION_CM = 15_000;
 
     private final Mix mix;
@@ -59,12 +56,12 @@ public final class PotWater {
 
     /** The heights that a mean over this pot is taken at, floor first: by its shape, as far as it is filled. */
     public static List<Height> heights(Pot pot) {
-        double whole = GAUSS.integrate(u -> pot.shape().areaM2(u * pot.mixHeightM()));
+        double filled = pot.mixHeightM();
+        double whole = Upright.mean(u -> pot.shape().areaM2(u * filled));
         List<Height> heights = new ArrayList<>();
-        for (int i = 0; i < GAUSS.getNumberOfPoints(); i++) {
-            double u = GAUSS.getPoint(i);
+        for (Upright.Point at : Upright.heights()) {
             heights.add(new Height(
-                    u * pot.mixHeightM() * 100, GAUSS.getWeight(i) * pot.shape().areaM2(u * pot.mixHeightM()) / whole));
+                    at.height() * filled * 100, at.weight() * pot.shape().areaM2(at.height() * filled) / whole));
         }
         return heights;
     }
@@ -85,6 +82,11 @@ public final class PotWater {
     /** Air at container capacity, as a fraction of the mix volume. */
     public double air() {
         return mix.porosity() - capacity;
+    }
+
+    /** By how much water and air may be off, as a 95 % interval of the fraction. */
+    public double plusMinus() {
+        return mix.waterPlusMinus();
     }
 
     public Pot pot() {

@@ -56,23 +56,38 @@ public final class Recipes {
             components.put(
                     key,
                     new Component(
-                            key,
-                            Component.Family.valueOf(row.text("family").toUpperCase(Locale.ROOT)),
-                            new Component.Grain(row.number("grain_from"), row.number("grain_to")),
-                            Component.Hold.fitted(
-                                    row.number("porosity") / 100,
-                                    row.number("capacity15") / 100,
-                                    Component.TABLE_COLUMN_CM,
-                                    row.number("unavailable") / 100,
-                                    row.number("residual") / 100,
-                                    row.number("n")),
-                            row.number("density"),
-                            new Component.Chemistry(
-                                    row.number("ph"), row.number("buffer"), row.number("cec"), row.number("ec")),
-                            new Component.Wear(row.number("wet"), row.number("cycled")),
-                            pack(row.text("pack"))));
+                                    key,
+                                    Component.Family.valueOf(row.text("family").toUpperCase(Locale.ROOT)),
+                                    new Component.Grain(
+                                            row.number("grain_from"),
+                                            row.number("grain_to"),
+                                            row.number("voids") / 100,
+                                            row.number("flow"),
+                                            row.number("solid")),
+                                    Component.Hold.fitted(
+                                            row.number("porosity") / 100,
+                                            row.number("capacity15") / 100,
+                                            Component.TABLE_COLUMN_CM,
+                                            row.number("unavailable") / 100,
+                                            plusMinus(row.text("range")),
+                                            row.number("residual") / 100,
+                                            row.number("n")),
+                                    row.number("density"),
+                                    new Component.Chemistry(
+                                            row.number("ph"),
+                                            row.number("buffer"),
+                                            row.number("cec"),
+                                            row.number("ec")),
+                                    new Component.Wear(row.number("wet"), row.number("cycled")),
+                                    pack(row.text("pack")))
+                            .possible());
         }
         return components;
+    }
+
+    private static double plusMinus(String range) {
+        String[] ends = range.split("-", -1);
+        return (Double.parseDouble(ends[1]) - Double.parseDouble(ends[0])) / 200;
     }
 
     private static Component.Pack pack(String text) {

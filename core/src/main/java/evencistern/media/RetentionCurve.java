@@ -1,8 +1,8 @@
 package evencistern.media;
 
 import evencistern.fault.Faults;
-import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import evencistern.units.Unit;
+import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
@@ -17,7 +17,6 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  * <p><b>Checked by</b> MediaTest
  */
 public record RetentionCurve(double saturated, double residual, double alphaPerCm, double n) {
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(16, 0, 1);
     private static final double ALPHA_MIN = 1e-5;
     private static final double ALPHA_MAX = 1e3;
 
@@ -30,16 +29,22 @@ public record RetentionCurve(double saturated, double residual, double alphaPerC
         faults.throwIfAny();
     }
 
-    /** The curve of that shape whose mean over a drained column of this height is {@code capacity}. */
+    /**
+     * The curve of that shape whose mean over a drained column of this height is {@code capacity}; a capacity that the shape
+     * cannot have is refused.
+     */
     public static RetentionCurve fit(double saturated, double residual, double n, double capacity, double columnCm) {
-        Faults.require("capacity", capacity, residual + 0.001, saturated - 0.001, "");
-        double logAlpha = new BrentSolver(1e-12, 1e-10)
-                .solve(
-                        300,
-                        x -> new RetentionCurve(saturated, residual, Math.pow(10, x), n).columnMean(columnCm)
-                                - capacity,
-                        Math.log10(ALPHA_MIN),
-                        Math.log10(ALPHA_MAX));
+        DoubleUnaryOperator mean =
+                x -> new RetentionCurve(saturated, residual, Math.pow(10, x), n).columnMean(columnCm);
+        double slow = Math.log10(ALPHA_MIN);
+        double fast = Math.log10(ALPHA_MAX);
+        Faults.require(
+                "component.capacity",
+                capacity * 100,
+                mean.applyAsDouble(fast) * 100,
+                mean.applyAsDouble(slow) * 100,
+                Unit.PER_CENT.symbol());
+        double logAlpha = new BrentSolver(1e-12, 1e-10).solve(300, x -> mean.applyAsDouble(x) - capacity, slow, fast);
         return new RetentionCurve(saturated, residual, Math.pow(10, logAlpha), n);
     }
 
@@ -53,6 +58,6 @@ public record RetentionCurve(double saturated, double residual, double alphaPerC
 
     /** Mean water content of a drained upright column of this height. */
     public double columnMean(double columnCm) {
-        return GAUSS.integrate(u -> at(u * columnCm));
+        return Upright.mean(u -> at(u * columnCm));
     }
 }

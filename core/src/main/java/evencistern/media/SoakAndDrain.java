@@ -110,9 +110,9 @@ public final class SoakAndDrain {
         faults.within("bench.capacity", capacity.value() * 100, shape.residual() * 100 + 0.5, 98, "%");
         faults.throwIfAny();
         double unavailable = Math.min(component.hold().unavailable(), capacity.value() * 0.9);
-        Component.Hold hold = Component.Hold.fitted(
-                porosity.value(), capacity.value(), pot.columnCm(), unavailable, shape.residual(), shape.n());
         double half = capacity.halfWidth95();
+        Component.Hold hold = Component.Hold.fitted(
+                porosity.value(), capacity.value(), pot.columnCm(), unavailable, half, shape.residual(), shape.n());
         return new Result(
                 air,
                 capacity,

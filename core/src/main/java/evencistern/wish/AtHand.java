@@ -20,6 +20,9 @@ final class AtHand {
     private final double[] shares;
     private final double[][] water;
     private final double[][] room;
+    private final double[][] taken;
+    private final double[][] gapsFilled;
+    private final double[] gapsHeld;
     private final double[] capacity;
     private final double[] solids;
     private final double[] unavailable;
@@ -44,13 +47,19 @@ final class AtHand {
             water[h] = each(c -> c.hold().curve().at(cm));
         }
         this.room = new double[components.size()][];
+        this.taken = new double[components.size()][];
         for (int i = 0; i < room.length; i++) {
-            Component carrying = components.get(i);
-            room[i] = each(c -> Packing.room(carrying, c));
+            Component one = components.get(i);
+            room[i] = each(c -> Packing.room(one, c));
+            taken[i] = each(c -> Packing.taken(one, c));
         }
+        this.gapsFilled = new double[water.length][components.size()];
+        this.gapsHeld = new double[components.size()];
         this.capacity = new double[components.size()];
         for (int i = 0; i < capacity.length; i++) {
             for (int h = 0; h < water.length; h++) {
+                gapsFilled[h][i] = components.get(i).gapsFilled(water[h][i]);
+                gapsHeld[i] += shares[h] * gapsFilled[h][i];
                 capacity[i] += shares[h] * water[h][i];
             }
         }
@@ -85,6 +94,7 @@ final class AtHand {
         private double litres;
         private double pores;
         private double held;
+        private double[] lost = {};
 
         /** Tries so many parts of each component used. */
         void of(int[] use, int[] amounts) {
@@ -101,6 +111,7 @@ final class AtHand {
         private void mix() {
             if (litres == 0) {
                 litres = litres();
+                lost = lost();
                 pores = litres - sum(solids);
                 held = held();
             }
@@ -139,10 +150,35 @@ final class AtHand {
             return most;
         }
 
+        /** The gaps of each component used that are lost, as Packing has it, but for what a part's gaps cannot give. */
+        private double[] lost() {
+            double[] weights = new double[used.length];
+            double sum = 0;
+            for (int i = 0; i < used.length; i++) {
+                for (int j = 0; j < used.length; j++) {
+                    weights[i] += (double) parts[i] * parts[j] * taken[used[i]][used[j]];
+                }
+                sum += weights[i];
+            }
+            double all = total - litres;
+            for (int i = 0; i < used.length && sum > 0; i++) {
+                weights[i] *= all / sum;
+            }
+            return weights;
+        }
+
+        private double lostOf(double[] of) {
+            double sum = 0;
+            for (int k = 0; k < used.length; k++) {
+                sum += of[used[k]] * lost[k];
+            }
+            return sum;
+        }
+
         private double held() {
-            double full = sum(capacity);
+            double full = sum(capacity) - lostOf(gapsHeld);
             for (int h = 0; h < water.length; h++) {
-                double beyond = sum(water[h]) - pores;
+                double beyond = sum(water[h]) - lostOf(gapsFilled[h]) - pores;
                 if (!(beyond > 0)) {
                     break;
                 }

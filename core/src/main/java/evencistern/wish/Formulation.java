@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * missed; a wish stands in the way where all others can be met without it
  * <p><b>Units</b> whole parts by volume; limits in the unit of each quality; a step is 5 points of air or water, 0.3 pH, a
  * tenth of a weight or cost
- * <p><b>Valid for</b> 1–40 components at hand; numbers are as good as the tables they come from: 5 points, 0.4 pH
+ * <p><b>Valid for</b> 1–60 components at hand; numbers are as good as the tables they come from: 5 points, 0.4 pH
  * <p><b>Source</b> properties as of Mix and PotWater; linear programming by simplex [DANTZIG1963]; steps [COMMON]
  * <p><b>Checked by</b> FormulationTest
  *

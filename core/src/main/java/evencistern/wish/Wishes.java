@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
 /**
  * What is asked for.
  *
- * @param atHand components to choose from, at least one, at most 40, each once
+ * @param atHand components to choose from, at least one, at most 60, each once
  * @param pot that water, air and weight are meant in
  * @param mayLime whether a mix that comes out too sour may be limed
  * @param mostComponents in one recipe, 1–5
@@ -24,7 +24,7 @@ public record Wishes(
     /** Whole parts that people still count without losing count. */
     public static final int USUAL_PARTS = 16;
 
-    private static final int MOST_AT_HAND = 40;
+    private static final int MOST_AT_HAND = 60;
     private static final int MOST_WISHES = 80;
 
     public Wishes {

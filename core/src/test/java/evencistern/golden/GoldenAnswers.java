@@ -107,6 +107,7 @@ final class GoldenAnswers {
         uses(answers);
         constantly(answers);
         flushes(answers);
+        GoldenMixes.answer(answers);
         answers.put("D19", Answer.of(GoldenPlans.shownDaysOverExactDays()));
         return answers;
     }

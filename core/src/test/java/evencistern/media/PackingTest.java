@@ -15,7 +15,7 @@ class PackingTest {
         return new Component(
                 "sized",
                 any.family(),
-                new Component.Grain(mm, mm),
+                new Component.Grain(mm, mm, 0.55, 1, 2.65),
                 any.hold(),
                 any.densityKgPerL(),
                 any.chemistry(),
@@ -24,7 +24,8 @@ class PackingTest {
     }
 
     private static double shrinkage(double coarseMm, double coarse, double fineMm, double fine) {
-        return Packing.shrinkage(List.of(new Mix.Part(sized(coarseMm), coarse), new Mix.Part(sized(fineMm), fine)));
+        return Packing.of(List.of(new Mix.Part(sized(coarseMm), coarse), new Mix.Part(sized(fineMm), fine)))
+                .shrinkage();
     }
 
     @ParameterizedTest
@@ -43,18 +44,41 @@ class PackingTest {
         assertThat(shrinkage(1e2, coarse, 1e-3, fine)).isCloseTo(lost, within(0.005));
     }
 
-    /** The trade's range for parts of different size is 5 to 20 %; common practice, no source. */
-    @ParameterizedTest
-    @CsvSource({
-        "peat_medium, 3, perlite_coarse, 1",
-        "pine_bark_aged, 4, coarse_sand, 1",
-        "peat_medium, 1, pumice, 1",
-        "coir_pith, 2, perlite_coarse, 1"
-    })
-    void commonMixesShrinkAsMuchAsTheTradeSays(String one, double ones, String other, double others) {
-        double lost = Packing.shrinkage(
-                List.of(new Mix.Part(Recipes.component(one), ones), new Mix.Part(Recipes.component(other), others)));
-        assertThat(lost * 100).isBetween(5.0, 25.0);
+    /** Long fibres do not run into gaps at all: they lie on the chips as much as they lay beside them. */
+    @Test
+    void grainsThatDoNotRunLoseNothing() {
+        Component chips = sized(20);
+        Component fibres = new Component(
+                "fibres",
+                chips.family(),
+                new Component.Grain(1, 1, 0.55, 0, 2.65),
+                chips.hold(),
+                chips.densityKgPerL(),
+                chips.chemistry(),
+                chips.wear(),
+                chips.pack());
+        assertThat(Packing.of(List.of(new Mix.Part(chips, 1), new Mix.Part(fibres, 1)))
+                        .shrinkage())
+                .isCloseTo(0, within(1e-12));
+    }
+
+    @Test
+    void whatIsLostIsOfTheGapsOfTheCoarser() {
+        Mix.Part chips = new Mix.Part(Recipes.component("fir_bark"), 3);
+        Mix.Part peat = new Mix.Part(Recipes.component("peat_fine"), 1);
+        Packing packing = Packing.of(List.of(chips, peat));
+        assertThat(packing.lost().get(0)).isCloseTo(packing.shrinkage(), within(1e-12));
+        assertThat(packing.lost().get(1)).isZero();
+    }
+
+    /** Arithmetic: three litres of chips with 52 % of gaps can lose 1.56 of four litres put in; the peat gives the rest. */
+    @Test
+    void whatTheGapsOfOneCannotGiveTheOtherGives() {
+        List<Mix.Part> parts = List.of(
+                new Mix.Part(Recipes.component("fir_bark"), 3), new Mix.Part(Recipes.component("peat_fine"), 1));
+        Packing pressed = Packing.of(parts).losing(0.40, parts);
+        assertThat(pressed.lost().get(0)).isCloseTo(1.56 / 4, within(1e-12));
+        assertThat(pressed.lost().get(1)).isCloseTo(0.40 - 1.56 / 4, within(1e-12));
     }
 
     @Test
@@ -62,7 +86,7 @@ class PackingTest {
         Mix.Part peat = new Mix.Part(Recipes.component("peat_medium"), 3);
         Mix.Part perlite = new Mix.Part(Recipes.component("perlite_coarse"), 1);
         Mix.Part none = new Mix.Part(Recipes.component("orchid_bark_coarse"), 0);
-        assertThat(Packing.shrinkage(List.of(peat, none, perlite)))
-                .isEqualTo(Packing.shrinkage(List.of(peat, perlite)));
+        assertThat(Packing.of(List.of(peat, none, perlite)).shrinkage())
+                .isEqualTo(Packing.of(List.of(peat, perlite)).shrinkage());
     }
 }

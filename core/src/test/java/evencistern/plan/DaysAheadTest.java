@@ -112,7 +112,7 @@ class DaysAheadTest {
     /** A day on which the pot is half dry is taken, and the watering comes forward to it. */
     @Test
     void aDayOfTheCalendarThatSuitsIsTaken() {
-        Situation s = fed("peace_lily", 0.3, 14);
+        Situation s = fed("peace_lily", 0.1, 14);
         LotPlan own = LotPlan.of(s, MAY, Working.off());
         LocalDate feed = own.nextFeed().orElseThrow().date();
         LocalDate day = feed.minusDays(1);

@@ -90,7 +90,7 @@ public record ComponentInput(
                         Unit.PER_CENT.symbol()));
             }
         }
-        faults.attempt(wire::toComponent);
+        faults.attempt(() -> wire.toComponent().possible());
         faults.throwIfAny();
         return wire;
     }

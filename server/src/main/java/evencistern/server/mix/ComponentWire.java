@@ -112,17 +112,21 @@ public record ComponentWire(
 
     /** The component it describes; refused with every fault. */
     public Component toComponent() {
+        Optional<Component> ships = Optional.ofNullable(shipped).map(Recipes::component);
+        Component.Hold hold = Component.Hold.fitted(
+                porosity / PER_CENT,
+                capacity / PER_CENT,
+                capacityColumn,
+                unavailable / PER_CENT,
+                ships.map(c -> c.hold().plusMinus()).orElse(Component.Hold.USUAL_PLUS_MINUS),
+                residual / PER_CENT,
+                n);
         return new Component(
                 key(),
                 family,
-                new Component.Grain(grainFrom, grainTo),
-                Component.Hold.fitted(
-                        porosity / PER_CENT,
-                        capacity / PER_CENT,
-                        capacityColumn,
-                        unavailable / PER_CENT,
-                        residual / PER_CENT,
-                        n),
+                ships.map(c -> c.grain().sized(grainFrom, grainTo))
+                        .orElseGet(() -> Component.Grain.usual(family, grainFrom, grainTo)),
+                alphaLow == null || alphaHigh == null ? hold : hold.between(alphaLow, alphaHigh),
                 density,
                 new Component.Chemistry(ph, buffer, cec, ec),
                 new Component.Wear(wetYears, cycledYears),
