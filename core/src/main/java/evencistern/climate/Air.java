@@ -1,17 +1,17 @@
 package evencistern.climate;
 
-/** How the air moves at a place. Typical speeds 2 m above the ground, and how much faster moving air dries a pot indoors. */
+/** How the air moves at a place: typical speeds 2 m above the ground, and of the air of a room, from memory. */
 public enum Air {
-    STILL(1.0, 1.0),
-    MOVING(2.0, 1.3),
-    WINDY(3.5, 1.7);
+    STILL(1.0, 0.5),
+    MOVING(2.0, 0.9),
+    WINDY(3.5, 1.5);
 
     private final double metresPerSecond;
-    private final double dryingIndoors;
+    private final double indoorMetresPerSecond;
 
-    Air(double metresPerSecond, double dryingIndoors) {
+    Air(double metresPerSecond, double indoorMetresPerSecond) {
         this.metresPerSecond = metresPerSecond;
-        this.dryingIndoors = dryingIndoors;
+        this.indoorMetresPerSecond = indoorMetresPerSecond;
     }
 
     /** Outdoors, m/s. */
@@ -19,8 +19,8 @@ public enum Air {
         return metresPerSecond;
     }
 
-    /** Of the drying that dry air does indoors, against still air. */
-    public double dryingIndoors() {
-        return dryingIndoors;
+    /** Under a roof: a quiet room, a fan or an open window, a draught; m/s. */
+    public double indoorMetresPerSecond() {
+        return indoorMetresPerSecond;
     }
 }

@@ -37,7 +37,7 @@ public final class Place {
         private final @Nullable Day[] leap = new Day[LONGEST_YEAR + 1];
     }
 
-    /** Under a roof water use follows light and dry air; outdoors the weather. */
+    /** In a room or a glasshouse its own air counts, and of the weather only the sun. */
     public enum Kind {
         INDOORS,
         UNDER_GLASS,
@@ -203,6 +203,11 @@ public final class Place {
         return exposure;
     }
 
+    /** How its air moves: as told, or as is usual, a light wind in the open and still air under a roof. */
+    public Air air() {
+        return exposure.air().orElse(kind == Kind.OUTDOORS ? Air.MOVING : Air.STILL);
+    }
+
     /** Whether plants lean here: daylight of a room, without lamps above. */
     public boolean lightFromOneSide() {
         return kind == Kind.INDOORS && lamps.isEmpty();
@@ -223,6 +228,7 @@ public final class Place {
                         told.humidityPercent(),
                         average.extraterrestrialMj(),
                         sun,
+                        told.globalMj(),
                         average.daylengthHours(),
                         OptionalDouble.of(told.windMs()),
                         told.rainMm() * exposure.rainShare())
@@ -232,6 +238,7 @@ public final class Place {
                         average.humidityPercent(),
                         average.extraterrestrialMj(),
                         sun,
+                        told.globalMj(),
                         average.daylengthHours(),
                         OptionalDouble.empty(),
                         told.rainMm() * exposure.rainShare());
@@ -251,13 +258,14 @@ public final class Place {
     private Day reckon(LocalDate date) {
         SolarDay sun = SolarDay.of(latitude, date);
         // FAO-56 equation 35 with its default a = 0.25, b = 0.50
-        double global = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj() * shareOn(date);
+        double open = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj();
         return new Day(
                 between(lows, date),
                 between(highs, date),
                 humidityPercent,
                 sun.extraterrestrialMj(),
-                global + lampMj(),
+                open * shareOn(date) + lampMj(),
+                open,
                 Daylight.hours(latitude, date),
                 OptionalDouble.empty(),
                 0);
@@ -288,6 +296,7 @@ public final class Place {
      *
      * @param extraterrestrialMj radiation above the air, MJ/m²/d
      * @param globalMj radiation that reaches the plants, MJ/m²/d
+     * @param skyMj the same in the open, which tells how clear the sky is
      * @param windMs at 2 m, where it is known
      * @param rainMm that falls into the pots
      */
@@ -297,13 +306,14 @@ public final class Place {
             double humidityPercent,
             double extraterrestrialMj,
             double globalMj,
+            double skyMj,
             double daylengthHours,
             OptionalDouble windMs,
             double rainMm) {
         /** mol of photosynthetic light per MJ of sunlight: 0.45 of the energy at 4.57 µmol/J [THIMIJAN1983]. */
         private static final double MOL_PER_MJ = 0.45 * 4.57;
 
-        /** A dry day without word of the wind. */
+        /** A dry day in the open without word of the wind. */
         public Day(
                 double lowC,
                 double highC,
@@ -311,7 +321,16 @@ public final class Place {
                 double extraterrestrialMj,
                 double globalMj,
                 double daylengthHours) {
-            this(lowC, highC, humidityPercent, extraterrestrialMj, globalMj, daylengthHours, OptionalDouble.empty(), 0);
+            this(
+                    lowC,
+                    highC,
+                    humidityPercent,
+                    extraterrestrialMj,
+                    globalMj,
+                    globalMj,
+                    daylengthHours,
+                    OptionalDouble.empty(),
+                    0);
         }
 
         public double meanC() {

@@ -5,8 +5,11 @@ import static evencistern.working.Working.Input.table;
 
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
+import evencistern.plant.Size;
 import evencistern.plant.Species;
+import evencistern.plant.Trait;
 import evencistern.pot.Lifting;
+import evencistern.pot.PotShape;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
@@ -20,15 +23,18 @@ import java.util.OptionalDouble;
  *
  * <p><b>Answers</b> what speaks for and against this mix, in this pot, for this plant?
  * <p><b>Formula</b> air at container capacity against the least its roots want; days from watering to watering = depletion ·
- * available/(3 mm/d · crop · canopy · surface); pH, limed or not, against its band; EC of the mix against its cap; share
+ * available/(E · crop · leaves), E = 3 mm/d in the open, 1.2 mm/d for what stands no cold; pH, limed or not, against its band; EC of the mix against its cap; share
  * that rots within a year
  * <p><b>Units</b> per cent of the mix; days; pH; mS/cm; kg
- * <p><b>Valid for</b> a middling summer day in the shade, 3 mm of reference evaporation; a plant that fills its pot
+ * <p><b>Valid for</b> a middling summer day, in the shade or in a bright room; a plant as wide as its kind usually is in such a pot
  * <p><b>Source</b> needs of plants [COMMON]; the daily use as in [FAO56], from memory
  * <p><b>Checked by</b> SuitabilityTest
  */
 public record Suitability(School school, List<Reason> reasons) {
-    private static final double MIDDLING_MM_PER_DAY = 3;
+    private static final double OPEN_MM_PER_DAY = 3;
+    private static final double ROOM_MM_PER_DAY = 1.2;
+    /** What stands no night as cold as this spends its summer in a room; from memory. */
+    private static final double ROOM_PLANT_C = 5;
     /** Points by which the air of a mix may miss a need and still be near it: the tables are no better. */
     private static final double NEAR_POINTS = 5;
 
@@ -184,20 +190,21 @@ public record Suitability(School school, List<Reason> reasons) {
 
     private static double days(Species species, PotWater water, Working working) {
         double usable = species.depletion() * water.availableLitres();
-        double daily = MIDDLING_MM_PER_DAY
-                * species.cropFactor()
-                * species.canopyRatio()
-                * water.pot().surfaceM2();
+        PotShape shape = water.pot().shape();
+        Size size = Size.of(Size.Told.NOTHING, species, shape.widthM(shape.heightM()));
+        double millimetres = species.traits().number(Trait.COLDEST) >= ROOM_PLANT_C ? ROOM_MM_PER_DAY : OPEN_MM_PER_DAY;
+        double daily = millimetres * species.cropFactor() * size.crownM2() * size.leafShare();
         return working.step(
                 "plan.suits_days",
-                "days = p·AW/(3 mm/d·crop·canopy·surface)",
+                "days = p·AW/(E·crop·leaves)",
                 usable / daily,
                 Unit.DAY,
                 "FAO56",
                 table("p", species.depletion() * 100, Unit.PER_CENT, "species:" + species.key()),
                 earlier("AW", water.availableLitres(), Unit.LITRE, "media.available"),
+                table("E", millimetres, Unit.MILLIMETRE_PER_DAY, "plan:middling_day"),
                 table("crop", species.cropFactor(), Unit.ONE, "species:" + species.key()),
-                table("canopy", species.canopyRatio(), Unit.ONE, "species:" + species.key()));
+                table("leaves", size.crownM2() * size.leafShare() * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"));
     }
 
     private static Reason ph(Species species, Uncertain ph) {

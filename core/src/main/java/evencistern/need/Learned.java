@@ -10,8 +10,15 @@ import evencistern.fault.Faults;
  * @param from pieces of evidence it rests on
  */
 public record Learned(double factor, double low, double high, int from) {
-    /** Nothing learned yet: the plan is good to about ± 30 %. */
-    public static final Learned NOTHING = new Learned(1, 0.735, 1.36, 0);
+    private static final double FOUR_IN_FIVE = 1.2816;
+
+    /** Nothing learned yet, of a plant whose size is told: the plan is good to about ± 30 %. */
+    public static final Learned NOTHING = unlearned(0.24);
+
+    /** Nothing learned yet, where the logarithm of the use has this standard deviation. */
+    public static Learned unlearned(double sd) {
+        return new Learned(1, Math.exp(-FOUR_IN_FIVE * sd), Math.exp(FOUR_IN_FIVE * sd), 0);
+    }
 
     public Learned {
         Faults faults = new Faults();

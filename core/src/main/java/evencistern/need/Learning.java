@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  * What the waterings of a lot say of how much its pots drink.
  *
  * <p><b>Answers</b> does this pot drink more or less than planned, and how sure is that?
- * <p><b>Formula</b> posterior of ln r on a grid: prior N(0, 0.24²); each watering adds (1 − ε)·N(ln(missing/planned); ln r, s²) +
+ * <p><b>Formula</b> posterior of ln r on a grid: prior N(0, σ²), σ as the plant's size is known, 0.24 where it is told; each watering adds (1 − ε)·N(ln(missing/planned); ln r, s²) +
  * ε·N(·; ln r, 1²); missing = full weight − weight, or a share of the usable water by touch; planned = Σ use since the
  * watering before; the factor is e to the mean, its span the middle four fifths
  * <p><b>Units</b> L, kg; ratio
@@ -23,7 +23,6 @@ import java.util.OptionalDouble;
  * <p><b>Checked by</b> LearningTest
  */
 public final class Learning {
-    private static final double PRIOR_SD = 0.24;
     private static final double OUTLIERS = 0.2;
     private static final double OUTLIER_SD = 1.0;
     private static final double FURTHEST = 1.8;
@@ -94,7 +93,7 @@ public final class Learning {
 
     static Learned from(List<Watering> waterings, WaterNeed need, double wetKg) {
         List<Sight> sights = sights(waterings, need, wetKg);
-        return sights.isEmpty() ? Learned.NOTHING : posterior(sights);
+        return sights.isEmpty() ? Learned.NOTHING : posterior(sights, need.priorSd());
     }
 
     private static List<Sight> sights(List<Watering> waterings, WaterNeed need, double wetKg) {
@@ -139,14 +138,14 @@ public final class Learning {
                 : Optional.empty();
     }
 
-    private static Learned posterior(List<Sight> sights) {
+    private static Learned posterior(List<Sight> sights, double prior) {
         double[] log = new double[GRID];
         double[] weight = new double[GRID];
         double best = Double.NEGATIVE_INFINITY;
         for (int k = 0; k < GRID; k++) {
             log[k] = FURTHEST * (2.0 * k / (GRID - 1) - 1);
             double at = log[k];
-            weight[k] = -0.5 * at * at / (PRIOR_SD * PRIOR_SD)
+            weight[k] = -0.5 * at * at / (prior * prior)
                     + sights.stream().mapToDouble(s -> Math.log(density(s, at))).sum();
             best = Math.max(best, weight[k]);
         }

@@ -2,6 +2,7 @@ package evencistern.need;
 
 import evencistern.climate.Place;
 import evencistern.fault.Faults;
+import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
@@ -13,7 +14,7 @@ import java.util.OptionalDouble;
 /**
  * What is known of one lot beyond its kind, pot, mix and place; {@link #NONE} and then {@code with…} what is known.
  *
- * @param tallM how tall the plant stands, m, for labels that go by it
+ * @param size what is told of how big its plant is
  * @param mixC how warm its mix is, °C, −5 to 45, where that was measured; otherwise as the air
  * @param learned what its pots drink against the plan
  * @param drains whether what runs through runs away; from a cachepot, tray or reservoir it does not
@@ -26,7 +27,7 @@ import java.util.OptionalDouble;
  * @param calendarDays on which the calendar of the garden has it fed, in order; none where each lot goes by its own days
  */
 public record Particulars(
-        OptionalDouble tallM,
+        Size.Told size,
         OptionalDouble mixC,
         Learned learned,
         boolean drains,
@@ -45,7 +46,7 @@ public record Particulars(
 
     /** A lot of which nothing more is known. */
     public static final Particulars NONE = new Particulars(
-            OptionalDouble.empty(),
+            Size.Told.NOTHING,
             OptionalDouble.empty(),
             Learned.NOTHING,
             true,
@@ -59,14 +60,14 @@ public record Particulars(
 
     /** From whose readings nothing follows, flushed as its kind asks, on no calendar. */
     public Particulars(
-            OptionalDouble tallM,
+            Size.Told size,
             Learned learned,
             boolean drains,
             Map<Condition, LocalDate> conditions,
             FeedRhythm rhythm,
             Optional<LocalDate> lastFlushed) {
         this(
-                tallM,
+                size,
                 OptionalDouble.empty(),
                 learned,
                 drains,
@@ -80,7 +81,6 @@ public record Particulars(
     }
 
     public Particulars {
-        tallM.ifPresent(t -> Faults.require("lot.tall", t, 0.01, 20, "m"));
         mixC.ifPresent(c -> Faults.require("lot.mix_warmth", c, COLDEST_C, WARMEST_C, "°C"));
         conditions = Map.copyOf(conditions);
         calendarDays = calendarDays.stream().sorted().toList();
@@ -88,23 +88,23 @@ public record Particulars(
 
     public Particulars with(Learned what) {
         return new Particulars(
-                tallM, mixC, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+                size, mixC, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     public Particulars with(AfterReading what) {
         return new Particulars(
-                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
+                size, mixC, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
     }
 
     public Particulars with(Flushing what) {
         return new Particulars(
-                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
+                size, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
     }
 
     /** In a mix of this warmth. */
     public Particulars inMixOf(OptionalDouble celsius) {
         return new Particulars(
-                tallM,
+                size,
                 celsius,
                 learned,
                 drains,
@@ -125,19 +125,19 @@ public record Particulars(
     /** Last flushed on a day. */
     public Particulars flushed(Optional<LocalDate> on) {
         return new Particulars(
-                tallM, mixC, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
+                size, mixC, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
     }
 
     /** Fed on these days, as far as each suits it. */
     public Particulars onCalendar(List<LocalDate> days) {
         return new Particulars(
-                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
+                size, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
     }
 
     /** With what a person has decided in spite of the plan. */
     public Particulars lifting(Lifted what) {
         return new Particulars(
-                tallM, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
+                size, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
     }
 
     /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */
@@ -164,8 +164,13 @@ public record Particulars(
                 && date.isBefore(since.plusDays(Math.round(species.traits().number(Trait.REST_WEEKS) * DAYS_PER_WEEK)));
     }
 
-    /** These of a lot so tall. */
-    public static Particulars tall(OptionalDouble metres) {
-        return new Particulars(metres, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+    /** How tall the plant stands, m, for labels that go by it. */
+    public OptionalDouble tallM() {
+        return size.heightM();
+    }
+
+    /** These of a lot so big. */
+    public static Particulars sized(Size.Told told) {
+        return new Particulars(told, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
     }
 }

@@ -4,8 +4,8 @@ import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 
 import evencistern.climate.Place;
-import evencistern.climate.ReferenceWaterUse;
 import evencistern.media.PotWater;
+import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
 import evencistern.pot.Material;
@@ -18,65 +18,76 @@ import java.time.LocalDate;
  * How much a pot takes and how long that lasts.
  *
  * <p><b>Answers</b> how many litres does this pot want, and how many days until the next watering?
- * <p><b>Formula</b> usable = available · depletion; use = r · E · (crop · canopy + wall · surface) − rain, a quarter of it
- * at a leafless rest; none given in a dry rest or a frozen pot; days = last k with Σ use ≤ usable, at least 1; pour =
- * deficit / (1 − LF)
- * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; canopy in m²
- * <p><b>Valid for</b> one plant a pot; r learned from its waterings, else 1 and good to ± 30 % in four lots of five, which
- * gives the range of days; at most 90 days; canopy not below the pot's top; rain on the pot's top where it reaches it
- * <p><b>Source</b> [FAO56] equations 58, 82 and 83 for use and readily available water; leaching fraction 0.15, 0 where
- * nothing drains [COMMON]
+ * <p><b>Formula</b> usable = available · depletion, in cells below 0.3 L less, by half at 0.03 L; use = r · loss − rain; none
+ * given in a dry rest or a frozen pot; days = last k with Σ use ≤ usable, at least 1; pour = deficit / (1 − LF)
+ * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; crown in m²
+ * <p><b>Valid for</b> one plant a pot; r learned from its waterings, else 1 and as good as its size is known, which gives the
+ * range of days; at most 90 days; rain on the pot's top where it reaches it, half of what falls on leaves above it shed
+ * <p><b>Source</b> [FAO56] equations 82 and 83 for readily available water; leaching fraction 0.15, 0 where nothing drains, and
+ * the rules for cells and for rain on leaves [COMMON]
  * <p><b>Checked by</b> CareTest
  */
 public final class WaterNeed {
     static final double LEACHING_FRACTION = 0.15;
-    /** What a leafless plant uses of what it would in leaf; the surface still dries. Typical, from memory. */
-    private static final double LEAFLESS = 0.25;
-    /** What is lost from the pot of a plant that rests dry. Typical, from memory. */
+    /** What a plant at rest uses of what it would awake: in leaf, without leaves, dry. Typical, from memory. */
+    private static final double IN_LEAF = 0.5;
+
+    private static final double LEAFLESS = 0.06;
     private static final double DRY = 0.05;
+    /** Cells between these sizes, L, dry unevenly and are hard to wet again: less of their water may go. */
+    private static final double SMALLEST_CELL_L = 0.03;
+
+    private static final double SMALL_POT_L = 0.3;
+    private static final double IN_A_CELL = 0.5;
+    /** Of the rain on leaves above the pot this runs off beside it. */
+    private static final double SHED = 0.5;
+    /** A day's use that is told of no day in particular is that at so much of the usable water gone. */
+    private static final double HALF_WAY = 0.5;
     /** At and below this daily mean a pot outdoors is frozen, °C. */
     private static final double FROZEN_C = 0;
 
     private static final int LONGEST_REST = 300;
     public static final int LONGEST_DAYS = 90;
 
-    private final double cropFactor;
     private final Place place;
-    private final double canopyM2;
-    private final double wallM2;
+    private final Loss loss;
     private final double availableLitres;
     private final double usableLitres;
-    private final double surfaceM2;
+    private final double rainM2;
     private final Learned learned;
     private final double leaching;
-    private final ReferenceWaterUse method;
+    private final double priorSd;
     private final Species species;
     private final double restShare;
     private final Particulars particulars;
 
     public WaterNeed(PotWater water, Pot pot, Species species, Place place, Particulars particulars, Working working) {
-        this.method = ReferenceWaterUse.of(place);
         this.species = species;
         this.particulars = particulars;
-        this.restShare = species.traits().is(Trait.REST_WATER, "less")
-                ? LEAFLESS
-                : species.traits().is(Trait.REST_WATER, "dry") ? DRY : 1;
-        this.surfaceM2 = pot.surfaceM2();
-        this.learned = particulars.learned();
-        this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
-        this.cropFactor = species.cropFactor();
         this.place = place;
-        this.canopyM2 = pot.surfaceM2() * species.canopyRatio();
-        this.wallM2 = pot.surfaceM2() * pot.material().wall();
+        Size size = Size.of(
+                particulars.size(), species, pot.shape().widthM(pot.shape().heightM()));
+        this.loss = new Loss(pot, species, size, place);
+        this.restShare = switch (species.traits().text(Trait.REST_WATER)) {
+            case "less" -> IN_LEAF;
+            case "leafless" -> LEAFLESS;
+            case "dry" -> DRY;
+            default -> 1;
+        };
+        this.priorSd = size.sd();
+        this.rainM2 = pot.surfaceM2() * (1 - SHED * size.shades(pot.surfaceM2()));
+        this.learned = particulars.learned().from() > 0 ? particulars.learned() : Learned.unlearned(size.sd());
+        this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
         this.availableLitres = water.availableLitres(working);
+        double depletion = species.depletion() * inACell(water.mixLitres());
         this.usableLitres = working.step(
                 "water.usable",
                 "usable = AW·p",
-                availableLitres * species.depletion(),
+                availableLitres * depletion,
                 Unit.LITRE,
                 "FAO56 eq. 83",
                 earlier("AW", availableLitres, Unit.LITRE, "media.available"),
-                table("p", species.depletion() * 100, Unit.PER_CENT, "species:depletion"));
+                table("p", depletion * 100, Unit.PER_CENT, "species:depletion"));
     }
 
     /** Litres that may go before it must be watered again. */
@@ -84,14 +95,28 @@ public final class WaterNeed {
         return usableLitres;
     }
 
-    /** Litres one pot uses on a day. */
-    public double useOn(LocalDate date) {
-        return useOn(date, place.on(date));
+    /** What of the depletion that its kind stands a plant stands in a pot of so many litres. */
+    private static double inACell(double litres) {
+        double along = Math.log(litres / SMALLEST_CELL_L) / Math.log(SMALL_POT_L / SMALLEST_CELL_L);
+        return IN_A_CELL + (1 - IN_A_CELL) * Math.max(0, Math.min(1, along));
     }
 
-    private double useOn(LocalDate date, Place.Day day) {
-        double awake = learned.factor() * planned(method.mmPerDay(day));
-        return restShare < 1 && rests(date, day) ? awake * restShare : awake;
+    /** Share of the available water that is gone with so many litres. */
+    private double gone(double missing) {
+        return availableLitres > 0 ? missing / availableLitres : 1;
+    }
+
+    /** Litres one pot uses on a day, half way to its next watering. */
+    public double useOn(LocalDate date) {
+        return useOn(date, place.on(date), HALF_WAY * usableLitres);
+    }
+
+    private double useOn(LocalDate date, Place.Day day, double missing) {
+        return learned.factor() * loss.on(day, awake(date, day), gone(missing));
+    }
+
+    private double awake(LocalDate date, Place.Day day) {
+        return restShare < 1 && rests(date, day) ? restShare : 1;
     }
 
     private boolean rests(LocalDate date, Place.Day day) {
@@ -105,37 +130,9 @@ public final class WaterNeed {
                 || (place.kind() != Place.Kind.INDOORS && day.meanC() <= FROZEN_C);
     }
 
-    /** Litres by a reference in mm a day, before anything was learned. */
-    private double planned(double reference) {
-        return reference * (cropFactor * canopyM2 + wallM2);
-    }
-
     public double useOn(LocalDate date, Working working) {
         Place.Day day = place.on(date);
-        double reference = working.step(
-                "water.reference",
-                switch (method.source()) {
-                    case "FAO56 eq. 6" -> "E = (0.408·Δ·Rn + γ·900/(T + 273)·u·VPD)/(Δ + γ·(1 + 0.34·u))";
-                    case "FAO56 eq. 52" -> "E = 0.0023·(T + 17.8)·√(Tmax − Tmin)·Ra·0.408";
-                    default -> "E = 0.5·0.408·Rs + 0.7·air·VPD";
-                },
-                method.mmPerDay(day),
-                Unit.MILLIMETRE_PER_DAY,
-                method.source(),
-                table("T", day.meanC(), Unit.CELSIUS, "place:temperature"),
-                table("Rs", day.globalMj(), Unit.MEGAJOULE_PER_M2_DAY, "place:light"),
-                table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
-        return working.step(
-                "water.daily",
-                "use = r·E·(crop·canopy + wall)",
-                learned.factor() * planned(reference),
-                Unit.LITRE,
-                "FAO56 eq. 58",
-                earlier("E", reference, Unit.MILLIMETRE_PER_DAY, "water.reference"),
-                table("crop", cropFactor, Unit.ONE, "species:crop"),
-                table("canopy", canopyM2 * 10_000, Unit.SQUARE_CENTIMETRE, "species:canopy"),
-                table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),
-                table("r", learned.factor(), Unit.ONE, "lot:learned"));
+        return loss.on(day, awake(date, day), gone(HALF_WAY * usableLitres), learned.factor(), working);
     }
 
     /** Whether what runs through leaves: not from a cachepot, a tray or a reservoir. */
@@ -145,17 +142,23 @@ public final class WaterNeed {
 
     /** Litres of rain that fall into the pot on a day. */
     public double rainOn(LocalDate date) {
-        return place.on(date).rainMm() * surfaceM2;
+        return place.on(date).rainMm() * rainM2;
     }
 
-    /** What the pot loses on a day, less the rain that falls into it; below 0 on a wet one. */
-    private double lossOn(LocalDate date) {
-        return useOn(date) - rainOn(date);
+    /** What a pot from which so much is missing loses on a day, less the rain that falls into it; below 0 on a wet one. */
+    private double lossOn(LocalDate date, double missing) {
+        Place.Day day = place.on(date);
+        return useOn(date, day, missing) - day.rainMm() * rainM2;
     }
 
     /** What the pot's own waterings have taught. */
     public Learned learned() {
         return learned;
+    }
+
+    /** How far the logarithm of the use may be off before anything was learned, as a standard deviation. */
+    double priorSd() {
+        return priorSd;
     }
 
     /** Litres a day as little, or as much, as four pots of five use. */
@@ -176,7 +179,7 @@ public final class WaterNeed {
     public double deficit(LocalDate wateredOn, LocalDate date) {
         double missing = 0;
         for (LocalDate d = wateredOn.plusDays(1); !d.isAfter(date) && missing < availableLitres; d = d.plusDays(1)) {
-            missing = Math.max(0, missing + lossOn(d));
+            missing = Math.max(0, missing + lossOn(d, missing));
         }
         return Math.min(missing, availableLitres);
     }
@@ -238,7 +241,7 @@ public final class WaterNeed {
     public Dry dryDown(LocalDate watered) {
         double used = 0;
         for (int k = 1; ; k++) {
-            double next = Math.max(0, used + lossOn(watered.plusDays(k)));
+            double next = Math.max(0, used + lossOn(watered.plusDays(k), used));
             boolean over = next > usableLitres || k > LONGEST_DAYS;
             if (k > 1 && over && (k > LONGEST_REST || !keptDry(watered.plusDays(k - 1)))) {
                 return new Dry(watered.plusDays(k - 1), k - 1, used);
@@ -259,10 +262,10 @@ public final class WaterNeed {
         int[] days = {LONGEST_DAYS, LONGEST_DAYS, LONGEST_DAYS};
         for (int k = 1; k <= LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
             Place.Day day = place.on(watered.plusDays(k));
-            double use = useOn(watered.plusDays(k), day);
-            double rain = day.rainMm() * surfaceM2;
+            double rain = day.rainMm() * rainM2;
             for (int i = 0; i < shares.length; i++) {
-                used[i] = Math.max(0, used[i] + use * shares[i] - rain);
+                double use = useOn(watered.plusDays(k), day, Math.min(used[i], availableLitres)) * shares[i];
+                used[i] = Math.max(0, used[i] + use - rain);
                 if (days[i] == LONGEST_DAYS && used[i] > usableLitres) {
                     days[i] = Math.max(1, k - 1);
                 }

@@ -23,7 +23,7 @@ import java.util.Optional;
  * are a flush?
  * <p><b>Formula</b> watering: the last day on which Σ use still is at most what may go, at least a day after the one before.
  * Feed: at the first watering, not before the label's shortest gap, at which Σ growth has come to that gap in days of full
- * growth, and the nitrogen needed since the last feed to three tenths of what one feed gives; never while a hold lasts, nor at a watering
+ * growth, and the nitrogen needed since the last feed to half of what one feed gives; never while a hold lasts, nor at a watering
  * that must be plain. Where the label counts waterings, so many after the last feed; where it is given once, not again
  * before fresh mix; in months in which it feeds less often, no sooner than that. A day of the garden's calendar is taken instead where it differs by at most a quarter of the label's longest gap, the label's
  * shortest gap is kept and the pot is at least half dry
@@ -39,7 +39,7 @@ final class DaysAhead {
     static final double CALENDAR_LEEWAY = 0.25;
 
     /** Of what one feed gives, the share that must have been needed since the last; common practice, no source. */
-    private static final double ENOUGH_OF_A_FEED = 0.3;
+    private static final double ENOUGH_OF_A_FEED = 0.5;
 
     /** Days by which a calendar may put off a feed that is ready, where the label's window is over. */
     static long leeway(Rhythm.EveryDays window) {

@@ -37,9 +37,23 @@ public record Species(String key, String common, String scientific, String group
         return traits.number(Trait.CROP);
     }
 
-    /** Projected canopy against the pot's top area, at least 1. */
-    public double canopyRatio() {
-        return traits.number(Trait.CANOPY);
+    /** How wide it usually stands, against the width of its pot. */
+    public double spreadRatio() {
+        return traits.number(Trait.SPREAD);
+    }
+
+    public Shape shape() {
+        return Shape.valueOf(traits.text(Trait.SHAPE).toUpperCase(Locale.ROOT));
+    }
+
+    /** Leaf area over the ground below its crown. */
+    public double leafAreaIndex() {
+        return traits.number(Trait.COVER);
+    }
+
+    /** Whether its stomata open by night only. */
+    public boolean breathesByNight() {
+        return traits.is(Trait.STOMATA, "night");
     }
 
     /** The strongest feed it stands. */

@@ -22,8 +22,14 @@ public enum Trait {
     DEPLETION(Unit.ONE, 0.1, 0.8),
     /** Water use against the reference. */
     CROP(Unit.ONE, 0.1, 1.5),
-    /** Projected canopy against the pot's top area. */
-    CANOPY(Unit.ONE, 1, 20),
+    /** How wide it usually stands, against the width of its pot. */
+    SPREAD(Unit.ONE, 0.3, 12),
+    /** How it stands. */
+    SHAPE("upright", "rosette", "mound", "trailing", "tree"),
+    /** Leaf area over the ground that its crown covers. */
+    COVER(Unit.ONE, 0.3, 8),
+    /** When its stomata open: by day, or by night as those of succulent plants. */
+    STOMATA("day", "night"),
     ROOTS("ordinary", "fine", "velamen", "semi_hydro"),
     PH_LOW(Unit.PH_UNIT, 3, 8),
     PH_HIGH(Unit.PH_UNIT, 3, 9),
@@ -41,7 +47,7 @@ public enum Trait {
     DORMANT_HOURS(Unit.HOUR, 0, 16),
     REST_ABOVE(Unit.CELSIUS, 15, 60),
     /** How it is watered while it rests. */
-    REST_WATER("as_usual", "less", "dry"),
+    REST_WATER("as_usual", "less", "leafless", "dry"),
     /** How long a rest lasts that a person tells of: leaves gone, or old leaves giving way to new ones. */
     REST_WEEKS(Unit.WEEK, 1, 30),
     /** Whether its growth must harden before frost: woody plants and perennials that stay out. */

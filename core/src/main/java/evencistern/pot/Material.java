@@ -6,16 +6,17 @@ import java.util.Locale;
  * What a pot is made of.
  *
  * <p><b>Answers</b> how much faster does this pot dry than a plastic one, and what does the pot itself weigh?
- * <p><b>Formula</b> extra loss = E · wall · mix surface; weight = wall weight · (wall + floor area)
- * <p><b>Units</b> wall: share of the evaporation of the mix surface added by the wall; kg per m² of wall
+ * <p><b>Formula</b> extra loss = E · wall · area of the wetted wall; weight = wall weight · (wall + floor area)
+ * <p><b>Units</b> wall: evaporation of a square metre of wet wall against the reference; kg per m² of wall
  * <p><b>Valid for</b> pots of common wall strength; the loss good to ± 50 %
- * <p><b>Source</b> [COMMON] unglazed clay dries by about 1.5 to 2 times the evaporation, fabric a little more; from memory
+ * <p><b>Source</b> [COMMON] about half of what a plant in an unglazed pot loses goes through the wall, of fabric a little
+ * more; from memory
  * <p><b>Checked by</b> PotTest
  */
 public enum Material {
     PLASTIC(0, 1.5),
-    FABRIC(1.0, 0.4),
-    CLAY(0.75, 15),
+    FABRIC(0.55, 0.4),
+    CLAY(0.4, 15),
     GLAZED(0, 18),
     SELF_WATERING(0, 3);
 
@@ -27,7 +28,7 @@ public enum Material {
         this.kgPerM2 = kgPerM2;
     }
 
-    /** Evaporation through the wall, as a share of that of the mix surface. */
+    /** Evaporation through the wetted wall, against the reference on the same area. */
     public double wall() {
         return wall;
     }

@@ -104,13 +104,22 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
         return shape.areaM2(mixHeightM());
     }
 
+    /** Area of the wall that the mix stands against, m². */
+    public double wettedWallM2() {
+        return wallM2(mixHeightM());
+    }
+
     /** Weight of the empty pot, kg; wall and floor by their areas. */
     public double emptyKg() {
+        return material.kgPerM2() * (wallM2(shape.heightM()) + shape.areaM2(0));
+    }
+
+    private double wallM2(double upToM) {
         int slices = 40;
-        double wallM2 = 0;
+        double area = 0;
         for (int i = 0; i < slices; i++) {
-            wallM2 += shape.perimeterM((i + 0.5) / slices * shape.heightM()) * shape.heightM() / slices;
+            area += shape.perimeterM((i + 0.5) / slices * upToM) * upToM / slices;
         }
-        return material.kgPerM2() * (wallM2 + shape.areaM2(0));
+        return area;
     }
 }

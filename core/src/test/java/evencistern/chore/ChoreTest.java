@@ -11,6 +11,7 @@ import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.Situations;
+import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.plant.Trait;
 import evencistern.plant.Traits;
@@ -21,7 +22,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,7 +59,7 @@ class ChoreTest {
                 Optional.empty(),
                 Optional.empty(),
                 new Particulars(
-                        OptionalDouble.empty(), Learned.NOTHING, true, conditions, FeedRhythm.LABEL, Optional.empty()));
+                        Size.Told.NOTHING, Learned.NOTHING, true, conditions, FeedRhythm.LABEL, Optional.empty()));
     }
 
     private static Map<Chore, LocalDate> next(String key, Place place, Map<Chore, LocalDate> done) {

@@ -51,13 +51,6 @@ class ClimateTest {
                 .isCloseTo(12, within(0.25));
     }
 
-    /** FAO-56 example 20: Lyon in July, 26.6 and 14.8 °C, Ra 16.55 mm/d as water: 5.0 mm/d. */
-    @Test
-    void hargreavesGivesLyonInJuly() {
-        Place.Day lyon = new Place.Day(14.8, 26.6, 60, 16.55 / 0.408, 20, 15);
-        assertThat(new Hargreaves1985().mmPerDay(lyon)).isCloseTo(5.0, within(0.05));
-    }
-
     /** FAO-56 annex table 2.3 and example 3. */
     @ParameterizedTest
     @CsvSource({"10, 1.228", "15, 1.705", "20, 2.338", "24.5, 3.075", "30, 4.243"})
@@ -69,11 +62,11 @@ class ClimateTest {
     @EnumSource(Place.Kind.class)
     void everyModelIsNeverNegativeAndRisesWithWarmthAndLight(Place.Kind kind) {
         for (Optional<Air> air : List.of(Optional.<Air>empty(), Optional.of(Air.MOVING))) {
-            risesWithWarmthAndLight(ReferenceWaterUse.of(place(52, kind, air, Optional.empty())));
+            risesWithWarmthAndLight(PenmanMonteith.of(place(52, kind, air, Optional.empty())));
         }
     }
 
-    private static void risesWithWarmthAndLight(ReferenceWaterUse model) {
+    private static void risesWithWarmthAndLight(PenmanMonteith model) {
         assertThat(model.mmPerDay(new Place.Day(-30, -25, 100, 0, 0, 1))).isGreaterThanOrEqualTo(0);
         double mild = model.mmPerDay(new Place.Day(10, 20, 60, 30, 10, 12));
         assertThat(model.mmPerDay(new Place.Day(15, 25, 60, 30, 10, 12))).isGreaterThan(mild);
@@ -99,7 +92,7 @@ class ClimateTest {
     /** Example 17, Bangkok in April: net radiation 14.33, 5.72 mm/d. */
     @Test
     void penmanMonteithGivesBangkokInApril() {
-        double net = PenmanMonteith.netRadiation(34.8, 25.6, 2.85, 22.65, 38.06, 2);
+        double net = PenmanMonteith.netRadiation(new Place.Day(25.6, 34.8, 60, 38.06, 22.65, 12), 2.85, 2);
         assertThat(net).isCloseTo(14.33, within(0.05));
         double es = (PenmanMonteith.saturation(34.8) + PenmanMonteith.saturation(25.6)) / 2;
         assertThat(PenmanMonteith.mmPerDay(30.2, es, 2.85, net - 0.14, 2, 2)).isCloseTo(5.72, within(0.02));
@@ -109,10 +102,10 @@ class ClimateTest {
     @Test
     void penmanMonteithGivesUccleInJuly() {
         double es = (PenmanMonteith.saturation(21.5) + PenmanMonteith.saturation(12.3)) / 2;
-        Place.Day day = new Place.Day(12.3, 21.5, 1.409 / es * 100, 41.09, 22.07, 16.1, OptionalDouble.of(2.078), 0);
-        assertThat(PenmanMonteith.netRadiation(21.5, 12.3, 1.409, 22.07, 41.09, 100))
-                .isCloseTo(13.28, within(0.02));
-        assertThat(new PenmanMonteith(100, 1).mmPerDay(day)).isCloseTo(3.9, within(0.05));
+        Place.Day day =
+                new Place.Day(12.3, 21.5, 1.409 / es * 100, 41.09, 22.07, 22.07, 16.1, OptionalDouble.of(2.078), 0);
+        assertThat(PenmanMonteith.netRadiation(day, 1.409, 100)).isCloseTo(13.28, within(0.02));
+        assertThat(new PenmanMonteith(100, 1, true).mmPerDay(day)).isCloseTo(3.9, within(0.05));
     }
 
     /** Example 20, Lyon in July with wind and vapour estimated: 4.6 mm/d. */
@@ -122,17 +115,53 @@ class ClimateTest {
         double ea = PenmanMonteith.saturation(14.8);
         double sun = 0.16 * Math.sqrt(26.6 - 14.8) * 40.55;
         Place.Day day = new Place.Day(14.8, 26.6, ea / es * 100, 40.55, sun, 15);
-        assertThat(new PenmanMonteith(200, 2).mmPerDay(day)).isCloseTo(4.6, within(0.06));
+        assertThat(new PenmanMonteith(200, 2, true).mmPerDay(day)).isCloseTo(4.6, within(0.06));
     }
 
-    @Test
-    void theMethodIsTheOneTheDataAtHandAllow() {
-        assertThat(ReferenceWaterUse.of(place(52, Place.Kind.OUTDOORS, Optional.empty(), Optional.empty())))
-                .isInstanceOf(Hargreaves1985.class);
-        assertThat(ReferenceWaterUse.of(place(52, Place.Kind.OUTDOORS, Optional.of(Air.WINDY), Optional.empty())))
-                .isInstanceOf(PenmanMonteith.class);
-        assertThat(ReferenceWaterUse.of(place(52, Place.Kind.INDOORS, Optional.of(Air.WINDY), Optional.empty())))
-                .isInstanceOf(IndoorLightAndDryness.class);
+    /** Stating what was taken anyway changes nothing. */
+    @ParameterizedTest
+    @EnumSource(Place.Kind.class)
+    void theAirThatWasAssumedMayAsWellBeTold(Place.Kind kind) {
+        Place untold = place(52, kind, Optional.empty(), Optional.empty());
+        Place told = place(52, kind, Optional.of(untold.air()), Optional.empty());
+        for (int month = 1; month <= 12; month++) {
+            LocalDate day = LocalDate.of(2026, month, 15);
+            assertThat(PenmanMonteith.of(told).mmPerDay(told.on(day)))
+                    .isEqualTo(PenmanMonteith.of(untold).mmPerDay(untold.on(day)));
+        }
+    }
+
+    /**
+     * Ranges that a professional would accept, from the weather as told: FAO-56 Penman–Monteith, from memory. In January with
+     * an overcast sky, in summers at 35° and 33° south, and at the equator.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "52, 2026-01-15, 1, 6, 85, 3, 0.20, 0.28, 0.72",
+        "35, 2026-07-15, 22, 33, 60, 2, 0.68, 4.9, 7",
+        "35, 2026-07-15, 20, 36, 35, 2.2, 0.85, 6.2, 9",
+        "2, 2026-03-15, 24, 32, 75, 1.5, 0.50, 3.6, 5.3",
+        "-33, 2026-01-15, 18, 29, 58, 2.2, 0.68, 4.8, 6.9"
+    })
+    void theReferenceLiesWhereAProfessionalHasIt(
+            double latitude,
+            LocalDate date,
+            double low,
+            double high,
+            double humidity,
+            double wind,
+            double sunshine,
+            double least,
+            double most) {
+        SolarDay sun = SolarDay.of(latitude, date);
+        Place.Day day = new Place.Day(
+                low,
+                high,
+                humidity,
+                sun.extraterrestrialMj(),
+                (0.25 + 0.5 * sunshine) * sun.extraterrestrialMj(),
+                sun.daylengthHours());
+        assertThat(new PenmanMonteith(50, wind, true).mmPerDay(day)).isBetween(least, most);
     }
 
     @Test
@@ -141,8 +170,8 @@ class ClimateTest {
             Place still = place(52, kind, Optional.of(Air.STILL), Optional.empty());
             Place windy = place(52, kind, Optional.of(Air.WINDY), Optional.empty());
             LocalDate july = LocalDate.of(2026, 7, 1);
-            assertThat(ReferenceWaterUse.of(windy).mmPerDay(windy.on(july)))
-                    .isGreaterThan(ReferenceWaterUse.of(still).mmPerDay(still.on(july)));
+            assertThat(PenmanMonteith.of(windy).mmPerDay(windy.on(july)))
+                    .isGreaterThan(PenmanMonteith.of(still).mmPerDay(still.on(july)));
         }
     }
 
@@ -217,10 +246,19 @@ class ClimateTest {
     }
 
     @Test
-    void drierAirTakesMoreIndoors() {
-        IndoorLightAndDryness model = new IndoorLightAndDryness(1);
-        assertThat(model.mmPerDay(new Place.Day(18, 22, 30, 30, 4, 12)))
-                .isGreaterThan(model.mmPerDay(new Place.Day(18, 22, 70, 30, 4, 12)));
+    void drierAirTakesMoreIndoorsByDayAndByNight() {
+        PenmanMonteith room = new PenmanMonteith(0, 0.5, false);
+        Place.Day dry = new Place.Day(18, 22, 30, 30, 4, 12);
+        Place.Day moist = new Place.Day(18, 22, 70, 30, 4, 12);
+        assertThat(room.mmPerDay(dry)).isGreaterThan(room.mmPerDay(moist));
+        assertThat(room.mmPerNight(dry)).isGreaterThan(room.mmPerNight(moist));
+    }
+
+    /** Shares of the daylight on a sill at 52° north: north 8 %, east 18 %, south 25 % in July and 45 % in January; practice. */
+    @ParameterizedTest
+    @CsvSource({"NORTH, 1, 0.08, 0.02", "EAST, 4, 0.18, 0.05", "SOUTH, 7, 0.25, 0.04", "SOUTH, 1, 0.45, 0.04"})
+    void aSillHasItsShareOfTheDaylight(Aspect aspect, int month, double share, double within) {
+        assertThat(aspect.gain(52, LocalDate.of(2026, month, 15))).isCloseTo(share, within(within));
     }
 
     @Test

@@ -108,6 +108,7 @@ final class GoldenAnswers {
         constantly(answers);
         flushes(answers);
         GoldenMixes.answer(answers);
+        GoldenSizes.answer(answers);
         answers.put("D19", Answer.of(GoldenPlans.shownDaysOverExactDays()));
         return answers;
     }

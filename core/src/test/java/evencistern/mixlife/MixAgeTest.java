@@ -99,7 +99,7 @@ class MixAgeTest {
 
     /** The integral of a year and a half against the Romberg integrator of Hipparchus, to 0.1 %. */
     @ParameterizedTest
-    @CsvSource({"peat_perlite, 4", "bark_sphagnum, 9", "sphagnum_pure, 2"})
+    @CsvSource({"peat_perlite, 4", "bark_sphagnum, 5", "sphagnum_pure, 2"})
     void theIntegralAgreesWithAReferenceLibrary(String mix, int gap) {
         Situation s = in(mix, room(23));
         int times = 540 / gap;
@@ -115,8 +115,10 @@ class MixAgeTest {
                 double use = need.useOn(POTTED.plusDays((long) i * gap + d)) / water.availableLitres();
                 double from = left;
                 double end = Math.min(1, from / use);
-                days += new RombergIntegrator(1e-9, 1e-9, 3, 20)
-                        .integrate(100_000, t -> Math.pow(Math.max(0, from - use * t), k), 0, end);
+                if (end > 0) {
+                    days += new RombergIntegrator(1e-9, 1e-9, 3, 20)
+                            .integrate(100_000, t -> Math.pow(Math.max(0, from - use * t), k), 0, end);
+                }
                 left = Math.max(0, left - use);
             }
         }

@@ -67,16 +67,20 @@ class SuitabilityTest {
                 .isEqualTo(Voice.FOR);
     }
 
-    /** Arithmetic from the guide's own row and the pot: p·AW over 3 mm/d times crop, canopy and surface. */
-    @Test
-    void dryingIsReckonedForAMiddlingSummerDay() {
-        Species fern = SpeciesGuide.require("maidenhair");
+    /**
+     * Arithmetic from the guide's own row and the pot: p·AW over a room's 1.2 mm or the open's 3 mm a day, times crop, crown and
+     * leaves of the kind's usual size in this pot.
+     */
+    @ParameterizedTest
+    @CsvSource({"maidenhair, 1.2", "escallonia, 3"})
+    void dryingIsReckonedForAMiddlingSummerDay(String kind, double reference) {
+        Species species = SpeciesGuide.require(kind);
         PotWater water = new PotWater(Recipes.require("peat_perlite"), POT);
-        double radius = (0.09 + 0.04 * 0.88) / 2;
-        double daily = 3 * 0.8 * 1.8 * Math.PI * radius * radius;
-        Suitability.Reason drying =
-                reason(of("maidenhair", "peat_perlite", OptionalDouble.of(5.8), POT), Aspect.DRYING);
-        assertThat(drying.value()).isCloseTo(fern.depletion() * water.availableLitres() / daily, within(1e-6));
+        double spread = 0.13 * species.spreadRatio();
+        double crown = Math.PI / 4 * spread * spread * (1 + 0.3 * 0.9);
+        double daily = reference * species.cropFactor() * crown * (1 - Math.exp(-species.leafAreaIndex() / 2));
+        Suitability.Reason drying = reason(of(kind, "peat_perlite", OptionalDouble.of(5.8), POT), Aspect.DRYING);
+        assertThat(drying.value()).isCloseTo(species.depletion() * water.availableLitres() / daily, within(1e-6));
     }
 
     @ParameterizedTest

@@ -10,6 +10,7 @@ import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import java.time.LocalDate;
@@ -167,7 +168,7 @@ class HoldTest {
 
     private static Particulars going(Condition through) {
         return new Particulars(
-                OptionalDouble.empty(),
+                Size.Told.NOTHING,
                 Learned.NOTHING,
                 true,
                 Map.of(through, LocalDate.of(2026, 6, 1)),

@@ -7,6 +7,7 @@ import evencistern.media.PotWater;
 import evencistern.need.Learning.Dryness;
 import evencistern.need.Learning.Watering;
 import evencistern.plan.LotPlan;
+import evencistern.plant.Size;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,16 +20,21 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Pots are simulated whose truth is known: learning must find it through forgotten and doubled entries. */
 class LearningTest {
     private static final int SEEDS = 200;
     private static final int WATERINGS = 8;
     private static final LocalDate START = LocalDate.of(2026, 5, 1);
-    private static final Situation PLAIN = Situations.fed(Optional.empty());
+    /** A plant 18 cm wide, watered about once a week. */
+    private static final Size.Told TOLD =
+            new Size.Told(OptionalDouble.of(0.18), OptionalDouble.empty(), Optional.empty(), Optional.empty());
+
+    private static final Situation PLAIN = Situations.fed(Optional.empty()).with(Particulars.sized(TOLD));
     private static final PotWater WATER = new PotWater(PLAIN.mix(), PLAIN.pot());
     private static final WaterNeed NEED =
-            new WaterNeed(WATER, PLAIN.pot(), PLAIN.species(), PLAIN.place(), Particulars.NONE, Working.off());
+            new WaterNeed(WATER, PLAIN.pot(), PLAIN.species(), PLAIN.place(), PLAIN.particulars(), Working.off());
 
     /** What the simulated grower tells beside the day. */
     enum Tells {
@@ -122,6 +128,32 @@ class LearningTest {
         assertThat(run(1, 0.6, Tells.ALL).learned().high()).isLessThan(0.9);
     }
 
+    /** A tree of which nobody told the size, and that drinks three times or a third of the plan: four waterings by weight. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1.0 / 3, 0.5, 2, 3})
+    void fourWateringsCloseAFactorOfThree(double truth) {
+        Situation tree =
+                Situations.at("weeping_fig", Situations.pot(0.2, 0.18), "peat_perlite", Situations.SILL, START);
+        PotWater water = new PotWater(tree.mix(), tree.pot());
+        WaterNeed need =
+                new WaterNeed(water, tree.pot(), tree.species(), tree.place(), tree.particulars(), Working.off());
+        List<Watering> log = new ArrayList<>();
+        LocalDate day = START;
+        log.add(new Watering(day, true, Optional.empty(), OptionalDouble.empty(), OptionalDouble.of(water.wetKg())));
+        while (log.size() <= 4) {
+            double missing = 0;
+            while (missing < need.usableLitres()) {
+                day = day.plusDays(1);
+                missing = Math.min(water.availableLitres(), missing + truth * need.plannedOn(day));
+            }
+            log.add(new Watering(
+                    day, true, Optional.empty(), OptionalDouble.of(water.wetKg() - missing), OptionalDouble.empty()));
+        }
+        Learned learned = Learning.from(log, need, water.wetKg());
+        assertThat(learned.factor() / truth).isBetween(0.75, 1.33);
+        assertThat(learned.high() / learned.low()).isLessThan(1.6);
+    }
+
     @Test
     void whatFollowedTheListSaysNothingByItsHour() {
         List<Watering> ticked = new ArrayList<>();
@@ -167,7 +199,7 @@ class LearningTest {
                 PLAIN.repottedOn(),
                 PLAIN.lastWatered(),
                 PLAIN.lastFed(),
-                Particulars.NONE.with(new Learned(1.5, 1.4, 1.6, 8)));
+                PLAIN.particulars().with(new Learned(1.5, 1.4, 1.6, 8)));
         LotPlan learned = LotPlan.of(thirsty, Working.off());
         LotPlan planned = LotPlan.of(PLAIN, Working.off());
         assertThat(learned.days().likely()).isLessThan(planned.days().likely());
@@ -179,7 +211,7 @@ class LearningTest {
     @Test
     void whereNothingDrainsNothingIsPouredToRunThrough() {
         Particulars kept = new Particulars(
-                OptionalDouble.empty(), Learned.NOTHING, false, java.util.Map.of(), FeedRhythm.LABEL, Optional.empty());
+                Size.Told.NOTHING, Learned.NOTHING, false, java.util.Map.of(), FeedRhythm.LABEL, Optional.empty());
         WaterNeed need = new WaterNeed(WATER, PLAIN.pot(), PLAIN.species(), PLAIN.place(), kept, Working.off());
         assertThat(need.fullPour(Working.off())).isEqualTo(need.usableLitres());
         assertThat(NEED.fullPour(Working.off())).isCloseTo(NEED.usableLitres() / 0.85, within(1e-9));

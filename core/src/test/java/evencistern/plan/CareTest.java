@@ -29,6 +29,7 @@ import evencistern.need.Hold;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.WaterNeed;
+import evencistern.plant.Size;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.SquareTaper;
@@ -443,7 +444,7 @@ class CareTest {
                                 .singleElement()
                                 .satisfies(f -> assertThat(f.code()).isEqualTo(FaultCode.LABEL_BY_HEIGHT)));
         Situation s = fed();
-        Situation tall = s.with(Particulars.tall(OptionalDouble.of(1.5)));
+        Situation tall = s.with(Particulars.sized(Size.Told.tall(OptionalDouble.of(1.5))));
         assertThat(Portion.scale(byHeight, tall.pot(), tall.tallM())).isEqualTo(1.5);
     }
 }

@@ -25,6 +25,7 @@ import evencistern.need.Note;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.plan.LotPlan.Binding;
+import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
@@ -123,7 +124,7 @@ class FeedProgrammeTest {
                     Optional.empty(),
                     Optional.of(MAY),
                     Optional.of(MAY.minusDays(14)),
-                    new Particulars(OptionalDouble.empty(), Learned.NOTHING, drains, conditions, rhythm, flushed));
+                    new Particulars(Size.Told.NOTHING, Learned.NOTHING, drains, conditions, rhythm, flushed));
         }
 
         LotPlan plan() {
@@ -490,7 +491,7 @@ class FeedProgrammeTest {
 
     private static Optional<LocalDate> flush(Situation s, Optional<LocalDate> salty, Optional<LocalDate> flushed) {
         Particulars told = new Particulars(
-                        OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, flushed)
+                        Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, flushed)
                 .with(new AfterReading(
                         salty.map(on -> new AfterReading.Salty(on, OptionalDouble.of(0.4))),
                         Optional.empty(),

@@ -8,11 +8,11 @@ import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.Situations;
+import evencistern.plant.Size;
 import evencistern.round.RoundCalendar;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class FeedWindowTest {
@@ -30,7 +30,7 @@ class FeedWindowTest {
                 FED.repottedOn(),
                 FED.lastWatered(),
                 FED.lastFed(),
-                new Particulars(OptionalDouble.empty(), Learned.NOTHING, true, conditions, rhythm, Optional.empty()));
+                new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, conditions, rhythm, Optional.empty()));
     }
 
     /** Arithmetic: fed 10 days ago on a label of 14 to 28 days: between the 4th and the 18th day from today. */

@@ -16,6 +16,7 @@ import evencistern.need.Hold;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
+import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
@@ -111,7 +112,7 @@ public final class GoldenPlans {
 
     private static Situation in(Situation s, Condition condition, LocalDate since) {
         return s.with(new Particulars(
-                OptionalDouble.empty(),
+                Size.Told.NOTHING,
                 Learned.NOTHING,
                 true,
                 Map.of(condition, since),
@@ -121,8 +122,7 @@ public final class GoldenPlans {
 
     /** The same fed in a rhythm of its own. */
     public static Situation every(Situation s, FeedRhythm rhythm) {
-        return s.with(
-                new Particulars(OptionalDouble.empty(), Learned.NOTHING, true, Map.of(), rhythm, Optional.empty()));
+        return s.with(new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), rhythm, Optional.empty()));
     }
 
     /** Litres a day that a lot uses on a day. */

@@ -18,6 +18,7 @@ import evencistern.need.FeedRhythm;
 import evencistern.need.Hold;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
+import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
@@ -117,7 +118,7 @@ class LabelTermsTest {
     @Test
     void aShareForSeedlingsIsNotTakenTwice() {
         Particulars seedling = new Particulars(
-                OptionalDouble.empty(),
+                Size.Told.NOTHING,
                 Particulars.NONE.learned(),
                 true,
                 Map.of(Condition.SEEDLING, MAY.minusDays(60)),
@@ -159,12 +160,7 @@ class LabelTermsTest {
     @Test
     void manyRareWateringsAreNoFurtherApartThanADoseMayLie() {
         Particulars weekly = new Particulars(
-                OptionalDouble.empty(),
-                Particulars.NONE.learned(),
-                true,
-                Map.of(),
-                FeedRhythm.WEEKLY,
-                Optional.empty());
+                Size.Told.NOTHING, Particulars.NONE.learned(), true, Map.of(), FeedRhythm.WEEKLY, Optional.empty());
         Situation s = with("snake_plant", "0.2 g per litre with every 12 waterings", 52, Optional.of(MAY))
                 .with(weekly);
         Feed feed = s.feed().orElseThrow();

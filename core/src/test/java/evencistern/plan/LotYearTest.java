@@ -10,6 +10,7 @@ import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.Situations;
+import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -113,12 +114,7 @@ class LotYearTest {
         }
         LocalDate due = rest.plusDays(10);
         Particulars told = new Particulars(
-                OptionalDouble.empty(),
-                Learned.NOTHING,
-                true,
-                Map.of(),
-                FeedRhythm.LABEL,
-                Optional.of(due.minusDays(42)));
+                Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.of(due.minusDays(42)));
         LocalDate on = flush(s.with(told), rest.minusDays(10)).orElseThrow().on();
         assertThat(on).isAfter(due);
         assertThat(rests(on, s)).isFalse();

@@ -18,6 +18,7 @@ import evencistern.need.Lifted;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.plant.Appetite;
+import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
@@ -83,7 +84,7 @@ public final class SeededSituations {
         }
         FeedRhythm[] rhythms = FeedRhythm.values();
         return new Particulars(
-                OptionalDouble.of(0.2 + r.nextDouble()),
+                Size.Told.tall(OptionalDouble.of(0.2 + r.nextDouble())),
                 r.nextInt(6) == 0 ? OptionalDouble.of(5 + 20 * r.nextDouble()) : OptionalDouble.empty(),
                 new Learned(factor, factor * 0.8, factor * 1.25, 5),
                 r.nextInt(5) > 0,

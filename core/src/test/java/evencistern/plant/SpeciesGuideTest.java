@@ -105,7 +105,7 @@ class SpeciesGuideTest {
             assertThat(s.depletion()).isGreaterThanOrEqualTo(0.5);
         }
         if (s.traits().is(Trait.HABIT, "never_dry")) {
-            assertThat(s.depletion()).isLessThanOrEqualTo(0.3);
+            assertThat(s.depletion()).isLessThanOrEqualTo(0.45);
         }
     }
 

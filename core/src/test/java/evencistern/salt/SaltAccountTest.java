@@ -13,6 +13,7 @@ import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.WaterNeed;
 import evencistern.need.Whereabouts;
+import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
@@ -76,7 +77,7 @@ class SaltAccountTest {
                 Optional.empty(),
                 Optional.empty(),
                 new Particulars(
-                        OptionalDouble.empty(), Learned.NOTHING, drains, Map.of(), FeedRhythm.LABEL, Optional.empty()));
+                        Size.Told.NOTHING, Learned.NOTHING, drains, Map.of(), FeedRhythm.LABEL, Optional.empty()));
     }
 
     private static PotWater water(Situation s) {

@@ -176,6 +176,7 @@ public class Weathers {
                 w.humidityPercent(),
                 SolarDay.of(latitude, t.day()).extraterrestrialMj(),
                 w.globalMj(),
+                w.globalMj(),
                 0,
                 OptionalDouble.of(w.windMs()),
                 w.rainMm());

@@ -1,0 +1,105 @@
+package evencistern.need;
+
+import static evencistern.working.Working.Input.earlier;
+import static evencistern.working.Working.Input.table;
+
+import evencistern.climate.PenmanMonteith;
+import evencistern.climate.Place;
+import evencistern.plant.Size;
+import evencistern.plant.Species;
+import evencistern.pot.Pot;
+import evencistern.units.Unit;
+import evencistern.working.Working;
+
+/**
+ * Where a pot's water goes.
+ *
+ * <p><b>Answers</b> how many litres does a pot lose in a day through its plant, from its mix and through its wall?
+ * <p><b>Formula</b> plant = E · crop · crown · leaves; mix = 0.8 · E · Kr · surface · (1 − 0.75·shade); wall = E · Kr · wall ·
+ * wetted wall; Kr = 1 down to 0.4 of the available water gone, then straight down to 0; plants that open by night: E of the
+ * night times 0.2 + 0.8·min(1, light/enough); an evergreen at rest loses half, a leafless plant 6 %, one at a dry rest 5 %
+ * <p><b>Units</b> L a day; E in mm/d = L m⁻² d⁻¹; m²
+ * <p><b>Valid for</b> one plant a pot, drained and healthy; ± 30 % where its spread is told, otherwise as its size is known
+ * <p><b>Source</b> [FAO56] equations 58 and 74 for crop factor and two-stage drying; how far the surface below a rim dries, and
+ * the shares at rest, are [COMMON], from memory. A crop factor, not a model of each leaf: its values can be held against what
+ * growers water, a leaf's conductances cannot
+ * <p><b>Checked by</b> LossTest
+ */
+final class Loss {
+    private static final double BELOW_A_RIM = 0.8;
+    private static final double SHADE = 0.75;
+    /** Share of the available water that may go before a drying surface slows down. */
+    private static final double FIRST_STAGE = 0.4;
+
+    private static final double NIGHT_IN_THE_DARK = 0.2;
+
+    private final PenmanMonteith reference;
+    private final Species species;
+    private final double leafM2;
+    private final double surfaceM2;
+    private final double wallM2;
+
+    Loss(Pot pot, Species species, Size size, Place place) {
+        this.reference = PenmanMonteith.of(place);
+        this.species = species;
+        this.leafM2 = size.crownM2() * size.leafShare();
+        this.surfaceM2 = BELOW_A_RIM * pot.surfaceM2() * (1 - SHADE * size.shades(pot.surfaceM2()));
+        this.wallM2 = pot.material().wall() > 0 ? pot.material().wall() * pot.wettedWallM2() : 0;
+    }
+
+    /** How much of what a wet surface would lose one does when so much of the available water is gone, 0–1. */
+    static double wetness(double gone) {
+        return Math.max(0, Math.min(1, (1 - gone) / (1 - FIRST_STAGE)));
+    }
+
+    /** Litres through the plant on a day, awake and in leaf. */
+    private double plant(Place.Day day) {
+        return crop(day) * leafM2;
+    }
+
+    private double crop(Place.Day day) {
+        if (!species.breathesByNight()) {
+            return species.cropFactor() * reference.mmPerDay(day);
+        }
+        double light = Math.min(1, day.lightMol() / species.fullLightMol());
+        return species.cropFactor() * reference.mmPerNight(day) * (NIGHT_IN_THE_DARK + (1 - NIGHT_IN_THE_DARK) * light);
+    }
+
+    /**
+     * Litres of a day.
+     *
+     * @param awake share of its usual loss that the plant has, 1 in growth
+     * @param gone share of the available water that is gone, 0–1
+     */
+    double on(Place.Day day, double awake, double gone) {
+        double bare = (surfaceM2 + wallM2) * wetness(gone);
+        return awake * plant(day) + (bare > 0 ? bare * reference.mmPerDay(day) : 0);
+    }
+
+    /** The same with its working. */
+    double on(Place.Day day, double awake, double gone, double learned, Working working) {
+        double daily = working.step(
+                "water.reference",
+                "E = (0.408·Δ·Rn + γ·900/(T + 273)·u·VPD)/(Δ + γ·(1 + 0.34·u))",
+                reference.mmPerDay(day),
+                Unit.MILLIMETRE_PER_DAY,
+                "FAO56 eq. 6",
+                table("T", day.meanC(), Unit.CELSIUS, "place:temperature"),
+                table("Rs", day.globalMj(), Unit.MEGAJOULE_PER_M2_DAY, "place:light"),
+                table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
+        double crop = crop(day) * awake;
+        return working.step(
+                "water.daily",
+                "use = r·(k·leaves + E·Kr·(surface + wall))",
+                learned * on(day, awake, gone),
+                Unit.LITRE,
+                "FAO56 eq. 58",
+                earlier("E", daily, Unit.MILLIMETRE_PER_DAY, "water.reference"),
+                table("k", crop, Unit.MILLIMETRE_PER_DAY, "species:crop"),
+                table("leaves", leafM2 * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"),
+                table("surface", surfaceM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:surface"),
+                table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),
+                table("Kr", wetness(gone), Unit.ONE, "plan:wetness"),
+                table("r", learned, Unit.ONE, "lot:learned"));
+    }
+}
