@@ -58,7 +58,8 @@ export function PotRow({
                 air: figures(p.mix.air),
                 b2: (c) => <b className="text-water">{c}</b>,
                 capacity: figures(p.mix.capacity),
-              })}
+              })}{" "}
+              <span className="note">± {Math.round(p.mix.plusMinus)}</span>
             </p>
             <p className="note fig">
               {say("parts.of_mix_deep", {

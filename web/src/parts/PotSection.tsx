@@ -1,11 +1,15 @@
 import type { Layer } from "../api";
 import type { Shown } from "../text/numbers";
+import { Crown } from "./Crown";
 import { PotBody } from "./PotBody";
 import { say } from "../text";
 import { wallOf } from "./potWall";
 
 const HEIGHT = 270;
 const LEFT = 62;
+/** A pot below a plant is never drawn smaller than this; its plant is then drawn as far as it goes. */
+const LEAST = 100;
+const TALLEST = 330;
 
 /**
  * The pot cut open, to scale: each layer's tint is the share of its pores that hold water, as computed for that height;
@@ -16,11 +20,14 @@ export function PotSection({
   potHeightCm,
   topWidthCm,
   shown,
+  plant,
 }: {
   layers: Layer[];
   potHeightCm: number;
   topWidthCm: number;
   shown: Shown;
+  /** What stands in it, drawn above it to the same scale. */
+  plant?: { spreadCm: number; heightCm: number; shape: string } | undefined;
 }) {
   const first = layers[0];
   const last = layers[layers.length - 1];
@@ -28,10 +35,15 @@ export function PotSection({
   const wall = wallOf(layers, potHeightCm, topWidthCm);
   if (!wall) return null;
   const { mixHeight, rim, widthAt, widest } = wall;
-  const scale = Math.min(HEIGHT / rim, 250 / widest);
+  const alone = Math.min(HEIGHT / rim, 250 / widest);
+  const together = plant
+    ? Math.min(TALLEST / (mixHeight + plant.heightCm), 250 / Math.max(widest, plant.spreadCm))
+    : alone;
+  const scale = Math.min(alone, Math.max(together, LEAST / rim));
+  const above = plant ? Math.max(0, Math.min(TALLEST, (mixHeight + plant.heightCm - rim) * scale)) : 0;
   const drawn = rim * scale;
   const middle = LEFT + 125;
-  const y = (h: number) => 12 + drawn - h * scale;
+  const y = (h: number) => 12 + above + drawn - h * scale;
   const x = (h: number, side: number) => middle + (side * widthAt(h) * scale) / 2;
   const curveLeft = LEFT + 280;
   const curve = (v: number) => curveLeft + v * 90;
@@ -42,7 +54,7 @@ export function PotSection({
   return (
     <figure className="m-0">
       <svg
-        viewBox={`0 0 ${LEFT + 380} ${drawn + 46}`}
+        viewBox={`0 0 ${LEFT + 380} ${above + drawn + 46}`}
         className="w-full"
         role="img"
         aria-label={say("parts.pot_in_section_water_fills_of", {
@@ -52,6 +64,15 @@ export function PotSection({
           mean2: mean((l) => l.porosity - l.water),
         })}
       >
+        {plant && (
+          <Crown
+            shape={plant.shape}
+            middle={middle}
+            foot={y(mixHeight)}
+            wide={plant.spreadCm * scale}
+            tall={plant.heightCm * scale}
+          />
+        )}
         <PotBody layers={layers} wall={wall} x={x} y={y} />
         {ticks.map((t) => (
           <g key={t}>

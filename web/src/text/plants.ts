@@ -93,7 +93,7 @@ export function traitText(trait: Trait, text: string): string {
 export const TRAIT_GROUPS = [
   {
     title: "common.water",
-    traits: ["habit", "depletion", "crop", "canopy", "flush_weeks", "salt"],
+    traits: ["habit", "depletion", "crop", "spread", "shape", "cover", "stomata", "flush_weeks", "salt"],
   },
   {
     title: "common.food",

@@ -23,6 +23,9 @@ export function useAssumed({ input: i, garden, feed, shown }: LotWork, care: Car
     care &&
       blank.includes("base") &&
       say("bench_page.so_wide_at_the_base", { wide: shown.centimetres(care.water.baseWidthCm) }),
+    care &&
+      !i.spread?.text.trim() &&
+      say("bench_page.plant_so_wide", { wide: shown.centimetres(care.water.size.spreadCm) }),
   ].filter((a): a is string => Boolean(a));
 }
 

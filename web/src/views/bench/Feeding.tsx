@@ -33,7 +33,7 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
             options={RHYTHMS.map((r) => ({ value: r, label: words("rhythms", r) }))}
             hint={say("bench_page.the_food_over_the_weeks_stays")}
           />
-          <ShareAndHeight work={work} />
+          <Share work={work} />
           <DateField label={say("bench_page.fed_last_before_this")} {...on("fedBefore", "lot.fed_before")} />
         </LotFields>
         <Answer work={work}>
@@ -93,26 +93,17 @@ export function FeedChoice({ work: { input, change, faults, garden, feeds } }: {
   );
 }
 
-/** The share of the label's top rate, and the height that some labels go by. */
-function ShareAndHeight({ work: { input, change, faults, garden, share, setShare } }: { work: LotWork }) {
-  const on = fieldsOf(input, change, faults);
+/** The share of the label's top rate. */
+function Share({ work: { faults, share, setShare } }: { work: LotWork }) {
   return (
-    <>
-      <NumberField
-        label={say("bench_page.share_of_top_rate")}
-        field="share"
-        term="share"
-        faults={faults}
-        value={{ text: share, unit: "%" }}
-        placeholder={say("bench_page.by_appetite")}
-        onChange={(v) => setShare(v.text)}
-      />
-      <NumberField
-        label={say("bench_page.how_tall_it_stands")}
-        units={["cm", "m", "in", "ft"]}
-        placeholder={say("bench_page.for_labels_by_height")}
-        {...on.typed("tall", "lot.tall", garden.unitHabit === "us" ? "ft" : "cm")}
-      />
-    </>
+    <NumberField
+      label={say("bench_page.share_of_top_rate")}
+      field="share"
+      term="share"
+      faults={faults}
+      value={{ text: share, unit: "%" }}
+      placeholder={say("bench_page.by_appetite")}
+      onChange={(v) => setShare(v.text)}
+    />
   );
 }

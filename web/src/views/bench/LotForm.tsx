@@ -8,6 +8,7 @@ import { fieldsOf } from "../../ui/fieldsOf";
 import { useAssumed } from "./Assumed";
 import { FeedChoice } from "./Feeding";
 import { offered, planted, tell } from "./lotInput";
+import { SizeFields } from "./SizeFields";
 import { LotFields } from "./LotSave";
 import { PotFields, PotWidth, widthLabel } from "../../parts/PotFields";
 import type { LotWork } from "./useLotWork";
@@ -93,7 +94,7 @@ function Place({ work: { input, change, faults, garden } }: { work: LotWork }) {
   );
 }
 
-/** Number of pots, pot, mix, water, warmth, and what was done before. */
+/** Number of pots, pot, size of the plant, mix, water, warmth, and what was done before. */
 function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
   const { input, change, faults, garden, catalogue, shown, live } = work;
   const mixes = useQuery(mixesQuery(garden.id)).data;
@@ -114,6 +115,7 @@ function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
         }
         materialAssumed={input.assumed?.includes("material") ?? false}
       />
+      <SizeFields work={work} care={live.answer} />
       <ChoiceField
         label={say("bench_page.mix")}
         field="mix"

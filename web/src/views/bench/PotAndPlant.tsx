@@ -38,7 +38,7 @@ export function PotAndPlant({ work, lot }: { work: LotWork; lot: Lot }) {
             {(care) => (
               <div className="gap-6 xl:grid xl:grid-cols-[minmax(0,1fr)_22rem]">
                 <div>
-                  <PotDrawn care={care} work={work} />
+                  <PotDrawn care={care} work={work} planted />
                   <PotNumbers care={care} work={work} />
                 </div>
                 <div>

@@ -6,10 +6,23 @@ import { figures } from "../../text/numbers";
 import { Line } from "./Line";
 import type { LotWork } from "./useLotWork";
 
-/** The pot cut open, with the water and the air in it. */
-export function PotDrawn({ care, work }: { care: Care; work: LotWork }) {
+/** The pot cut open, with the water and the air in it; its plant above it where that is asked for. */
+export function PotDrawn({ care, work, planted = false }: { care: Care; work: LotWork; planted?: boolean }) {
   const w = care.water;
-  return <PotSection layers={care.layers} potHeightCm={w.potHeightCm} topWidthCm={w.topWidthCm} shown={work.shown} />;
+  return (
+    <PotSection
+      layers={care.layers}
+      potHeightCm={w.potHeightCm}
+      topWidthCm={w.topWidthCm}
+      shown={work.shown}
+      plant={planted ? w.size : undefined}
+    />
+  );
+}
+
+/** Through what a pot loses its water, in per cent of it. */
+function share(of: number, size: Care["water"]["size"]): string {
+  return figures((100 * of) / (size.plant + size.mix + size.wall));
 }
 
 /** What the pot holds and loses. */
@@ -36,7 +49,8 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
       <Line term="drained_air" label={say("bench_page.drained_air")}>
         <Worked step="media.capacity" open={open}>
           {figures(w.airPercent)} %
-        </Worked>
+        </Worked>{" "}
+        <span className="note fig">± {figures(Math.round(w.airPlusMinusPercent))}</span>
       </Line>
       <Line term="available" label={say("bench_page.available")}>
         <Worked step="media.available" open={open}>
@@ -49,6 +63,13 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
         </Worked>{" "}
         <span className="note fig">
           {shown.litres(w.dailyLow)}–{shown.litres(w.dailyHigh)}
+        </span>
+        <span className="note block">
+          {say("bench_page.through_plant_mix_wall", {
+            plant: share(w.size.plant, w.size),
+            mix: share(w.size.mix, w.size),
+            wall: w.size.wall > 0 ? share(w.size.wall, w.size) : "none",
+          })}
         </span>
       </Line>
     </dl>

@@ -76,7 +76,14 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
 /** What this lot's own waterings have taught, beside what is planned for its kind. */
 function Learned({ water: w, shown }: { water: Care["water"]; shown: Shown }) {
   const l = w.learned;
-  if (l.from === 0) return <p className="note mt-1">{say("bench_page.as_planned_for_its_kind_pot")}</p>;
+  if (l.from === 0)
+    return (
+      <p className="note mt-1">
+        {w.size.told
+          ? say("bench_page.as_planned_for_its_kind_pot")
+          : say("bench_page.as_planned_for_its_usual_size", { spread: shown.centimetres(w.size.spreadCm) })}
+      </p>
+    );
   return (
     <p className="note mt-1">
       {rich("bench_page.learned_from_waterings_it_drinks_times", {

@@ -71,6 +71,7 @@ export function inputOf(lot: Lot): LotInput {
     repottedOn: lot.repottedOn,
     wateredBefore: lot.wateredBefore,
     fedBefore: lot.fedBefore,
+    spread: lot.spread,
     tall: lot.tall,
     mixWarmth: lot.mixWarmth,
     traits: lot.traits,

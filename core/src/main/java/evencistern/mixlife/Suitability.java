@@ -9,7 +9,6 @@ import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
 import evencistern.pot.Lifting;
-import evencistern.pot.PotShape;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
@@ -190,8 +189,7 @@ public record Suitability(School school, List<Reason> reasons) {
 
     private static double days(Species species, PotWater water, Working working) {
         double usable = species.depletion() * water.availableLitres();
-        PotShape shape = water.pot().shape();
-        Size size = Size.of(Size.Told.NOTHING, species, shape.widthM(shape.heightM()));
+        Size size = Size.of(Size.Told.NOTHING, species, water.pot().acrossM());
         double millimetres = species.traits().number(Trait.COLDEST) >= ROOM_PLANT_C ? ROOM_MM_PER_DAY : OPEN_MM_PER_DAY;
         double daily = millimetres * species.cropFactor() * size.crownM2() * size.leafShare();
         return working.step(

@@ -25,7 +25,7 @@ import evencistern.working.Working;
  * growers water, a leaf's conductances cannot
  * <p><b>Checked by</b> LossTest
  */
-final class Loss {
+public final class Loss {
     private static final double BELOW_A_RIM = 0.8;
     private static final double SHADE = 0.75;
     /** Share of the available water that may go before a drying surface slows down. */
@@ -65,15 +65,26 @@ final class Loss {
         return species.cropFactor() * reference.mmPerNight(day) * (NIGHT_IN_THE_DARK + (1 - NIGHT_IN_THE_DARK) * light);
     }
 
+    /** Litres of a day through the plant, from the mix and through the wall. */
+    public record Parts(double plant, double mix, double wall) {
+        double whole() {
+            return plant + mix + wall;
+        }
+
+        Parts times(double by) {
+            return new Parts(plant * by, mix * by, wall * by);
+        }
+    }
+
     /**
      * Litres of a day.
      *
      * @param awake share of its usual loss that the plant has, 1 in growth
      * @param gone share of the available water that is gone, 0–1
      */
-    double on(Place.Day day, double awake, double gone) {
-        double bare = (surfaceM2 + wallM2) * wetness(gone);
-        return awake * plant(day) + (bare > 0 ? bare * reference.mmPerDay(day) : 0);
+    Parts on(Place.Day day, double awake, double gone) {
+        double bare = wetness(gone) * reference.mmPerDay(day);
+        return new Parts(awake * plant(day), surfaceM2 * bare, wallM2 * bare);
     }
 
     /** The same with its working. */
@@ -90,12 +101,12 @@ final class Loss {
         double crop = crop(day) * awake;
         return working.step(
                 "water.daily",
-                "use = r·(k·leaves + E·Kr·(surface + wall))",
-                learned * on(day, awake, gone),
+                "use = r·(plant·leaves + E·Kr·(surface + wall))",
+                learned * on(day, awake, gone).whole(),
                 Unit.LITRE,
                 "FAO56 eq. 58",
                 earlier("E", daily, Unit.MILLIMETRE_PER_DAY, "water.reference"),
-                table("k", crop, Unit.MILLIMETRE_PER_DAY, "species:crop"),
+                table("plant", crop, Unit.MILLIMETRE_PER_DAY, "species:crop"),
                 table("leaves", leafM2 * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"),
                 table("surface", surfaceM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:surface"),
                 table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),

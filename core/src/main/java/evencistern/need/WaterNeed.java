@@ -5,6 +5,7 @@ import static evencistern.working.Working.Input.table;
 
 import evencistern.climate.Place;
 import evencistern.media.PotWater;
+import evencistern.plant.Shape;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
@@ -50,13 +51,13 @@ public final class WaterNeed {
     public static final int LONGEST_DAYS = 90;
 
     private final Place place;
+    private final Size size;
     private final Loss loss;
     private final double availableLitres;
     private final double usableLitres;
     private final double rainM2;
     private final Learned learned;
     private final double leaching;
-    private final double priorSd;
     private final Species species;
     private final double restShare;
     private final Particulars particulars;
@@ -65,8 +66,7 @@ public final class WaterNeed {
         this.species = species;
         this.particulars = particulars;
         this.place = place;
-        Size size = Size.of(
-                particulars.size(), species, pot.shape().widthM(pot.shape().heightM()));
+        this.size = Size.of(particulars.size(), species, pot.acrossM());
         this.loss = new Loss(pot, species, size, place);
         this.restShare = switch (species.traits().text(Trait.REST_WATER)) {
             case "less" -> IN_LEAF;
@@ -74,7 +74,6 @@ public final class WaterNeed {
             case "dry" -> DRY;
             default -> 1;
         };
-        this.priorSd = size.sd();
         this.rainM2 = pot.surfaceM2() * (1 - SHED * size.shades(pot.surfaceM2()));
         this.learned = particulars.learned().from() > 0 ? particulars.learned() : Learned.unlearned(size.sd());
         this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
@@ -112,7 +111,28 @@ public final class WaterNeed {
     }
 
     private double useOn(LocalDate date, Place.Day day, double missing) {
-        return learned.factor() * loss.on(day, awake(date, day), gone(missing));
+        return learned.factor() * loss.on(day, awake(date, day), gone(missing)).whole();
+    }
+
+    /** Through what one pot loses water on a day, half way to its next watering. */
+    public Loss.Parts partsOn(LocalDate date) {
+        Place.Day day = place.on(date);
+        return loss.on(day, awake(date, day), gone(HALF_WAY * usableLitres)).times(learned.factor());
+    }
+
+    /** How big its plant is taken to be. */
+    public Size size() {
+        return size;
+    }
+
+    /** Whether somebody told how wide it is. */
+    public boolean sizeTold() {
+        return particulars.size().spreadM().isPresent();
+    }
+
+    /** How it stands. */
+    public Shape shape() {
+        return species.shape();
     }
 
     private double awake(LocalDate date, Place.Day day) {
@@ -158,7 +178,7 @@ public final class WaterNeed {
 
     /** How far the logarithm of the use may be off before anything was learned, as a standard deviation. */
     double priorSd() {
-        return priorSd;
+        return size.sd();
     }
 
     /** Litres a day as little, or as much, as four pots of five use. */

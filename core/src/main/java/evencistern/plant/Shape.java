@@ -1,11 +1,5 @@
 package evencistern.plant;
 
-import evencistern.fault.Fault;
-import evencistern.fault.FaultCode;
-import evencistern.fault.FaultException;
-import java.util.Arrays;
-import java.util.Locale;
-
 /** How a plant stands: its usual height against its width, and how well that tells its size; typical, from memory. */
 public enum Shape {
     UPRIGHT(1.5, 1.5),
@@ -33,17 +27,5 @@ public enum Shape {
      */
     public double off() {
         return off;
-    }
-
-    public String id() {
-        return name().toLowerCase(Locale.ROOT);
-    }
-
-    /** The shape of this id; any other word is refused. */
-    public static Shape require(String id) {
-        return Arrays.stream(values())
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "lot.shape", id)));
     }
 }

@@ -3,7 +3,6 @@ package evencistern.plant;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
-import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -33,11 +32,13 @@ public record Size(double spreadM, double heightM, double leafAreaIndex, double 
     /** A crown this much wider than its pot is a slip of the pen. */
     private static final double WIDEST = 30;
 
-    /** What is told of a plant's size. */
-    public record Told(
-            OptionalDouble spreadM, OptionalDouble heightM, Optional<Shape> shape, Optional<Leafage> leafage) {
-        public static final Told NOTHING =
-                new Told(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), Optional.empty());
+    /**
+     * What is told of a plant's size.
+     *
+     * @param blur standard deviation of the logarithm of its use that has come since it was measured
+     */
+    public record Told(OptionalDouble spreadM, OptionalDouble heightM, double blur) {
+        public static final Told NOTHING = new Told(OptionalDouble.empty(), OptionalDouble.empty(), 0);
 
         public Told {
             Faults faults = new Faults();
@@ -48,7 +49,12 @@ public record Size(double spreadM, double heightM, double leafAreaIndex, double 
 
         /** Only a height. */
         public static Told tall(OptionalDouble metres) {
-            return new Told(OptionalDouble.empty(), metres, Optional.empty(), Optional.empty());
+            return new Told(OptionalDouble.empty(), metres, 0);
+        }
+
+        /** A spread and a height. */
+        public static Told of(double spreadM, double heightM) {
+            return new Told(OptionalDouble.of(spreadM), OptionalDouble.of(heightM), 0);
         }
 
         /** Notes a spread that no plant in a pot of this width has. */
@@ -68,13 +74,14 @@ public record Size(double spreadM, double heightM, double leafAreaIndex, double 
 
     /** The size of a plant of a kind in a pot so wide, by what is told of it. */
     public static Size of(Told told, Species species, double potAcrossM) {
-        Shape shape = told.shape().orElseGet(species::shape);
+        Shape shape = species.shape();
+        double untold = Math.log(shape.off()) / FOUR_IN_FIVE;
         double spread = told.spreadM().orElseGet(() -> usualSpread(told, species, shape, potAcrossM));
-        double height = told.heightM().orElse(spread * shape.tall());
-        double cover =
-                species.leafAreaIndex() * told.leafage().map(Leafage::share).orElse(1.0);
         return new Size(
-                spread, height, cover, told.spreadM().isPresent() ? TOLD : Math.log(shape.off()) / FOUR_IN_FIVE);
+                spread,
+                told.heightM().orElse(spread * shape.tall()),
+                species.leafAreaIndex(),
+                told.spreadM().isPresent() ? Math.max(TOLD, Math.min(untold, Math.hypot(TOLD, told.blur()))) : untold);
     }
 
     /** By its height where that is told; otherwise by its pot. */

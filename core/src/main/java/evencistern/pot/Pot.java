@@ -99,6 +99,11 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
         return computed;
     }
 
+    /** Width of its top, m. */
+    public double acrossM() {
+        return shape.widthM(shape.heightM());
+    }
+
     /** Area of the mix surface, m². */
     public double surfaceM2() {
         return shape.areaM2(mixHeightM());

@@ -28,8 +28,7 @@ class LearningTest {
     private static final int WATERINGS = 8;
     private static final LocalDate START = LocalDate.of(2026, 5, 1);
     /** A plant 18 cm wide, watered about once a week. */
-    private static final Size.Told TOLD =
-            new Size.Told(OptionalDouble.of(0.18), OptionalDouble.empty(), Optional.empty(), Optional.empty());
+    private static final Size.Told TOLD = new Size.Told(OptionalDouble.of(0.18), OptionalDouble.empty(), 0);
 
     private static final Situation PLAIN = Situations.fed(Optional.empty()).with(Particulars.sized(TOLD));
     private static final PotWater WATER = new PotWater(PLAIN.mix(), PLAIN.pot());

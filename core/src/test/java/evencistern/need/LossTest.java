@@ -43,13 +43,14 @@ class LossTest {
     }
 
     private static Size size(Species species, double spread, double tall) {
-        Size.Told told =
-                new Size.Told(OptionalDouble.of(spread), OptionalDouble.of(tall), Optional.empty(), Optional.empty());
+        Size.Told told = Size.Told.of(spread, tall);
         return Size.of(told, species, 0.15);
     }
 
     private static double loss(Species species, Size size, Material material, double gone) {
-        return new Loss(pot(material), species, size, room(0.18)).on(DAY, 1, gone);
+        return new Loss(pot(material), species, size, room(0.18))
+                .on(DAY, 1, gone)
+                .whole();
     }
 
     /** Arithmetic of the formula: E of the day, a crown of 55 cm and 40 cm, leaves by 1 − exp(−1.7/2), and a shaded surface. */
@@ -115,6 +116,7 @@ class LossTest {
     @Test
     void aLeaflessPlantLosesLittleButItsMixDriesOn() {
         Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40), room(0.18));
-        assertThat(loss.on(DAY, 0.06, 0.2) / loss.on(DAY, 1, 0.2)).isBetween(0.06, 0.2);
+        assertThat(loss.on(DAY, 0.06, 0.2).whole() / loss.on(DAY, 1, 0.2).whole())
+                .isBetween(0.06, 0.2);
     }
 }

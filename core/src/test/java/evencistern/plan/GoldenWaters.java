@@ -81,11 +81,7 @@ public final class GoldenWaters {
         }
 
         private WaterNeed need() {
-            Size.Told told = new Size.Told(
-                    OptionalDouble.of(wideCm / 100),
-                    OptionalDouble.of(tallCm / 100),
-                    Optional.empty(),
-                    Optional.empty());
+            Size.Told told = Size.Told.of(wideCm / 100, tallCm / 100);
             Situation s = new Situation(
                     SpeciesGuide.require(species),
                     pot,

@@ -8,7 +8,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,29 +21,33 @@ class SizeTest {
         return SpeciesGuide.all();
     }
 
-    private static Size told(Species species, double spread, double tall, Leafage leafage) {
-        return Size.of(
-                new Size.Told(
-                        OptionalDouble.of(spread), OptionalDouble.of(tall), Optional.empty(), Optional.of(leafage)),
-                species,
-                0.2);
+    private static Size told(Species species, double spread, double tall) {
+        return Size.of(Size.Told.of(spread, tall), species, 0.2);
     }
 
     /** Arithmetic: a crown 60 cm wide and 90 cm tall covers 0.2827 m²; with 0.3 · 1.5 of it for its side, 0.41 m². */
     @Test
     void whatIsToldIsTaken() {
-        Size size = told(FIG, 0.6, 0.9, Leafage.USUAL);
+        Size size = told(FIG, 0.6, 0.9);
         assertThat(size.belowM2()).isCloseTo(0.28274, within(1e-5));
         assertThat(size.crownM2()).isCloseTo(0.28274 * 1.45, within(1e-4));
         assertThat(size.leafShare()).isCloseTo(1 - Math.exp(-FIG.leafAreaIndex() / 2), within(1e-12));
     }
 
     @Test
-    void fewerLeavesTakeLessAndMoreTakeMore() {
-        assertThat(told(FIG, 0.6, 0.9, Leafage.SPARSE).leafShare())
-                .isLessThan(told(FIG, 0.6, 0.9, Leafage.USUAL).leafShare());
-        assertThat(told(FIG, 0.6, 0.9, Leafage.DENSE).leafShare())
-                .isGreaterThan(told(FIG, 0.6, 0.9, Leafage.USUAL).leafShare());
+    void fewerLeavesTakeLess() {
+        Species sparse = FIG.with(FIG.traits().over(Map.of(Trait.COVER, "1"), Traits.Teller.LOT));
+        assertThat(told(sparse, 0.6, 0.9).leafShare())
+                .isLessThan(told(FIG, 0.6, 0.9).leafShare());
+    }
+
+    @Test
+    void whatWasToldLongAgoIsNoBetterThanWhatIsNotTold() {
+        Size untold = Size.of(Size.Told.NOTHING, FIG, 0.2);
+        Size fresh = Size.of(new Size.Told(OptionalDouble.of(0.6), OptionalDouble.empty(), 0), FIG, 0.2);
+        Size old = Size.of(new Size.Told(OptionalDouble.of(0.6), OptionalDouble.empty(), 9), FIG, 0.2);
+        assertThat(fresh.sd()).isLessThan(untold.sd());
+        assertThat(old.sd()).isEqualTo(untold.sd());
     }
 
     /** Nothing told: four in five trees use within a factor of three of each other; a told spread narrows any plant. */
@@ -51,7 +55,7 @@ class SizeTest {
     void aTreeOfWhichNothingIsToldIsGoodToAFactorOfThree() {
         Size untold = Size.of(Size.Told.NOTHING, FIG, 0.2);
         assertThat(Math.exp(2 * 1.2816 * untold.sd())).isCloseTo(3, within(0.01));
-        assertThat(told(FIG, 0.6, 0.9, Leafage.USUAL).sd()).isLessThan(untold.sd());
+        assertThat(told(FIG, 0.6, 0.9).sd()).isLessThan(untold.sd());
     }
 
     @ParameterizedTest
@@ -76,8 +80,7 @@ class SizeTest {
 
     @Test
     void fiveMetresInANineCentimetrePotAreAsked() {
-        Size.Told told =
-                new Size.Told(OptionalDouble.of(5), OptionalDouble.empty(), Optional.empty(), Optional.empty());
+        Size.Told told = new Size.Told(OptionalDouble.of(5), OptionalDouble.empty(), 0);
         Faults faults = new Faults();
         told.check(0.09, faults);
         assertThat(faults.list()).singleElement().satisfies(f -> {
@@ -85,8 +88,7 @@ class SizeTest {
             assertThat(f.code()).isEqualTo(FaultCode.TOO_LARGE);
             assertThat(f.limit()).isEqualTo("270");
         });
-        assertThatThrownBy(() -> new Size.Told(
-                        OptionalDouble.of(20), OptionalDouble.empty(), Optional.empty(), Optional.empty()))
+        assertThatThrownBy(() -> new Size.Told(OptionalDouble.of(20), OptionalDouble.empty(), 0))
                 .isInstanceOf(FaultException.class);
     }
 }

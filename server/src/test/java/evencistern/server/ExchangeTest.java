@@ -124,6 +124,30 @@ class ExchangeTest {
                 .ok();
     }
 
+    /** A canopy of four times the pot's top, as files told it before, is a plant twice as wide as its pot. */
+    @Test
+    void aCanopyOfAnEarlierFileIsASpread() {
+        JsonNode lot = lots().path("lots").get(0);
+        Map<String, Object> wide = Bodies.lot(garden, null);
+        wide.put("id", UUID.randomUUID().toString());
+        wide.put("traits", Map.of("spread", "2"));
+        String id = api.put(home + "/lots", wide).ok().path("id").asString();
+        String out = file();
+        forget();
+        String earlier = out.replaceAll("(\"trait\": \")spread(\",\\s*\"value\": \")2\"", "$1canopy$24\"")
+                .replaceAll("\"spread\": ?\"2\"", "\"canopy\": \"4\"");
+        assertThat(earlier).isNotEqualTo(out).contains("canopy");
+        api.raw("POST", "/api/garden-files", earlier, true).ok();
+        assertThat(api.get(home + "/lots/" + id)
+                        .ok()
+                        .findPath("traits")
+                        .path("spread")
+                        .asString())
+                .isEqualTo("2");
+        assertThat(file()).isEqualTo(out);
+        assertThat(lots().path("lots").get(0).path("name")).isEqualTo(lot.path("name"));
+    }
+
     @Test
     void aGardenThatIsHereIsNotOverwrittenAndABrokenFileChangesNothing() {
         String out = file();

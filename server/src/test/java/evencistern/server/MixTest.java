@@ -100,7 +100,7 @@ class MixTest {
 
     @Test
     void aGardenStartsWithTheShippedComponentsAndRecipes() {
-        assertThat(mixes().path("components").size()).isBetween(25, 40);
+        assertThat(mixes().path("components").size()).isBetween(40, 60);
         assertThat(mixes().path("recipes").size()).isGreaterThanOrEqualTo(10);
         mixes().path("recipes")
                 .forEach(r -> live(ask(r.path("shipped").asString())).ok());
@@ -150,7 +150,7 @@ class MixTest {
         String act = saved.raw().headers().firstValue("Act-Id").orElseThrow();
         api.post(home + "/acts/" + act + "/undo", Map.of("clientKey", Bodies.key()))
                 .ok();
-        assertThat(component("peat_medium").path("capacity").asDouble()).isEqualTo(68);
+        assertThat(component("peat_medium").path("capacity").asDouble()).isEqualTo(74);
         assertThat(api.get(home + "/lots/" + lot).ok().path("state")).isEqualTo(before);
         // and it can be changed again
         Map<String, Object> again = form(component("peat_medium"), "Local peat");
@@ -164,7 +164,7 @@ class MixTest {
         Map<String, Object> form = form(component("pumice"), "Crushed brick");
         form.put("id", id);
         form.remove("shipped");
-        api.put(home + "/mixes/components", with(form, "density", "0.9 kg/L", "kg/L"))
+        api.put(home + "/mixes/components", with(form, "density", "0.65 kg/L", "kg/L"))
                 .ok();
         Map<String, Object> recipe = Bodies.recipe("Brick and peat", id, "1", "peat_medium", "2½");
         String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
@@ -200,8 +200,8 @@ class MixTest {
         Api.Answer refused = api.put(home + "/mixes/components", form);
         assertThat(refused.faults()).containsExactly("air_and_water");
         assertThat(refused.body().path("faults").get(0).path("detail").asString())
-                .contains("62", "84");
-        api.put(home + "/mixes/components", with(form, "air", "38", "%")).ok();
+                .contains("72", "92");
+        api.put(home + "/mixes/components", with(form, "air", "40", "%")).ok();
         Map<String, Object> broken = with(form(component("grit"), "Grit"), "capacity", "45", "%");
         assertThat(api.put(home + "/mixes/components", broken).faults()).containsExactly("too_large");
     }

@@ -199,16 +199,34 @@ class RoundTripTest {
                         Bodies.typed("6", "in"),
                         "gap",
                         Bodies.typed("10", "%")));
+        lot.put("spread", Bodies.typed("10", "in"));
         lot.put("tall", Bodies.typed("2", "ft"));
         lot.put("mixWarmth", Bodies.typed("68", "°F"));
         JsonNode kept = saved("lots", lot);
+        holds(kept, "spreadM", 0.254, 1e-9);
         holds(kept, "tallM", 0.6096, 1e-9);
+        assertThat(kept.path("sizedOn").asString())
+                .isEqualTo(api.get(home).ok().path("today").asString());
         holds(kept, "mixC", 20, 1e-9);
         assertThat(kept.path("pot").path("top").path("text").asString()).isEqualTo("6");
         JsonNode tried = api.post(home + "/lots/" + lot.get("id") + "/try", Map.of("draft", lot, "working", false))
                 .ok();
+        holds(tried.path("water").path("size"), "spreadCm", 25.4, 1e-6);
+        assertThat(tried.path("water").path("size").path("told").asBoolean()).isTrue();
         double litres = Math.PI * 7.62 * 7.62 * 15.24 * 0.9 / 1000;
         assertThat(tried.path("water").path("mixLitres").asDouble()).isCloseTo(litres, within(0.005 * litres));
+    }
+
+    /** Five metres of leaves on a pot of nine centimetres are a slip of the pen. */
+    @Test
+    void aLotWiderThanAnyPlantIsAsked() {
+        Map<String, Object> lot = Bodies.lot(api.get(home).ok(), null);
+        lot.put("pot", Map.of("shape", "round", "top", Bodies.typed("9", "cm")));
+        lot.put("spread", Bodies.typed("5", "m"));
+        Api.Answer refused = api.put(home + "/lots", lot);
+        assertThat(refused.faults()).containsExactly("too_large");
+        assertThat(refused.body().path("faults").get(0).path("field").asString())
+                .isEqualTo("lot.spread");
     }
 
     /** Plant, width and place are enough: the pot is as such pots are, and what nobody told is kept as such. */

@@ -505,6 +505,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         null,
+                        null,
                         0)
                 .read(null, lots.context(new GardenId(g.id())));
     }

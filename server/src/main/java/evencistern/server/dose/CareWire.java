@@ -6,9 +6,11 @@ import evencistern.feed.SmallMeasure;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
 import evencistern.need.Learned;
+import evencistern.need.Loss;
 import evencistern.need.Note;
 import evencistern.plan.Care;
 import evencistern.plan.LotPlan;
+import evencistern.plant.Size;
 import evencistern.round.Drip;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -74,7 +76,30 @@ public record CareWire(
             double potKg,
             double potHeightCm,
             double baseWidthCm,
-            double topWidthCm) {}
+            double topWidthCm,
+            double airPlusMinusPercent,
+            PlantSizeWire size) {}
+
+    /**
+     * How big the plant is taken to be, and through what its pot loses water on a day, in L.
+     *
+     * @param told whether somebody told its spread
+     */
+    public record PlantSizeWire(
+            double spreadCm, double heightCm, String shape, boolean told, double plant, double mix, double wall) {
+        static PlantSizeWire of(LotPlan plan, LocalDate day) {
+            Size size = plan.need().size();
+            Loss.Parts parts = plan.need().partsOn(day);
+            return new PlantSizeWire(
+                    size.spreadM() * 100,
+                    size.heightM() * 100,
+                    plan.need().shape().name().toLowerCase(Locale.ROOT),
+                    plan.need().sizeTold(),
+                    parts.plant(),
+                    parts.mix(),
+                    parts.wall());
+        }
+    }
 
     /** What the pots of a lot drink against the plan: between low and high in four lots of five. */
     public record LearnedWire(double factor, double low, double high, int from) {
@@ -274,7 +299,9 @@ public record CareWire(
                         pot.pot().emptyKg(),
                         pot.pot().shape().heightM() * 100,
                         pot.pot().shape().widthM(0) * 100,
-                        pot.pot().shape().widthM(pot.pot().shape().heightM()) * 100),
+                        pot.pot().acrossM() * 100,
+                        pot.plusMinus() * 100,
+                        PlantSizeWire.of(plan, day)),
                 pot.profile(LAYERS, care.missingLitres()).stream()
                         .map(LayerWire::of)
                         .toList(),

@@ -6,9 +6,12 @@ import evencistern.food.Portion;
 import evencistern.label.Rhythm;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Flushing;
+import evencistern.need.Grown;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
+import evencistern.plant.Size;
+import evencistern.plant.Species;
 import evencistern.pot.Pot;
 import evencistern.server.GardenId;
 import evencistern.server.dose.CareWire;
@@ -156,24 +159,33 @@ public record GardenContext(
 
     /** The situation of a lot of whose journal nothing is known. */
     public Situation told(Lot lot) {
+        Species species = kinds.require(lot.species(), lot.traits());
+        Pot pot = pot(lot.pot());
+        Place place = place(lot.placeId());
         return new Situation(
-                kinds.require(lot.species(), lot.traits()),
-                pot(lot.pot()),
+                species,
+                pot,
                 mixes.require(lot.mix()),
-                place(lot.placeId()),
+                place,
                 read(feed(lot).orElse(null)),
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
                 Optional.empty(),
                 Optional.empty(),
                 new Particulars(
-                                optional(lot.tallM()),
+                                size(lot, species, place, pot),
                                 Learned.NOTHING,
                                 !Boolean.TRUE.equals(lot.undrained()),
                                 lot.conditions() == null ? Map.of() : lot.conditions(),
                                 lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
                                 Optional.empty())
                         .inMixOf(optional(lot.mixC())));
+    }
+
+    private Size.Told size(Lot lot, Species species, Place place, Pot pot) {
+        Size.Told told = new Size.Told(optional(lot.spreadM()), optional(lot.tallM()), 0);
+        LocalDate on = lot.sizedOn();
+        return on == null ? told : Grown.since(told, on, garden.today(), species, place, pot.acrossM());
     }
 
     /** The day from which on the average year is used; empty where it always is. */

@@ -20,7 +20,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param pots how many; of a retired lot, how many there were last
  * @param wateredBefore,fedBefore when that was last done before its journal begins, if known
- * @param tallM how tall it stands, and {@code tall} as typed; for feeds whose label goes by height
+ * @param spreadM how wide it stands, and {@code spread} as typed
+ * @param tallM how tall it stands, and {@code tall} as typed
+ * @param sizedOn when the one or the other was told
  * @param mixC how warm its mix was measured where it stands, °C, and {@code mixWarmth} as typed
  * @param traits what is told of this lot over what its kind has
  * @param conditions what it is going through, each since a day
@@ -46,8 +48,11 @@ public record Lot(
         @Nullable LocalDate repottedOn,
         @Nullable LocalDate wateredBefore,
         @Nullable LocalDate fedBefore,
+        @Nullable Double spreadM,
+        @Nullable Typed spread,
         @Nullable Double tallM,
         @Nullable Typed tall,
+        @Nullable LocalDate sizedOn,
         @Nullable Double mixC,
         @Nullable Typed mixWarmth,
         @Nullable Map<String, String> traits,
@@ -164,8 +169,11 @@ public record Lot(
                     repottedOn,
                     wateredBefore,
                     fedBefore,
+                    from.spreadM,
+                    from.spread,
                     from.tallM,
                     from.tall,
+                    from.sizedOn,
                     stays() ? from.mixC : null,
                     stays() ? from.mixWarmth : null,
                     from.traits,

@@ -7,6 +7,7 @@ import evencistern.need.Condition;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Particulars;
 import evencistern.plant.Appetite;
+import evencistern.plant.Size;
 import evencistern.server.plant.Kind;
 import evencistern.server.plant.KindInput;
 import evencistern.server.plant.KindShelf;
@@ -17,6 +18,8 @@ import evencistern.units.Unit;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
@@ -26,7 +29,7 @@ import org.jspecify.annotations.Nullable;
  * The lot form as it stands on the screen.
  *
  * @param id made by the page, so that sending a new lot twice makes one
- * @param tall how tall it stands, for feeds whose label goes by height
+ * @param spread,tall how wide and how tall it stands
  * @param mixWarmth how warm its mix was measured; as the air where nothing is said
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
  * @param flushBy rhythm or account; the weeks of its kind where nothing is said
@@ -47,6 +50,7 @@ public record LotInput(
         @Nullable LocalDate repottedOn,
         @Nullable LocalDate wateredBefore,
         @Nullable LocalDate fedBefore,
+        @Nullable Typed spread,
         @Nullable Typed tall,
         @Nullable Typed mixWarmth,
         @Nullable Map<String, String> traits,
@@ -76,6 +80,7 @@ public record LotInput(
                 repottedOn,
                 wateredBefore,
                 fedBefore,
+                spread,
                 tall,
                 mixWarmth,
                 traits,
@@ -96,11 +101,12 @@ public record LotInput(
         LocalDate today = context.garden().today();
         Faults faults = new Faults();
         OptionalDouble height = Typed.optional(tall, "lot.tall", faults, Dimension.LENGTH);
-        height.ifPresent(h -> faults.within("lot.tall", h, 0.01, 20, "m"));
+        OptionalDouble width = Typed.optional(spread, "lot.spread", faults, Dimension.LENGTH);
+        Optional<Size.Told> size = faults.attempt(() -> new Size.Told(width, height, 0));
         OptionalDouble warmth = Typed.optional(mixWarmth, "lot.mix_warmth", faults, Dimension.TEMPERATURE);
         warmth.ifPresent(c -> faults.within("lot.mix_warmth", c, Particulars.COLDEST_C, Particulars.WARMEST_C, "°C"));
         Map<String, String> told = traits(context.kinds(), faults);
-        int count = check(context, told, today, faults);
+        int count = check(context, told, size, today, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(
                 id,
@@ -116,8 +122,11 @@ public record LotInput(
                 repottedOn,
                 wateredBefore,
                 fedBefore,
+                width.isPresent() ? width.getAsDouble() : null,
+                width.isPresent() ? spread : null,
                 height.isPresent() ? height.getAsDouble() : null,
                 height.isPresent() ? tall : null,
+                sizedOn(before, width, height, today),
                 warmth.isPresent() ? warmth.getAsDouble() : null,
                 warmth.isPresent() ? mixWarmth : null,
                 told,
@@ -134,13 +143,25 @@ public record LotInput(
                 version);
     }
 
+    /** A size that is told anew is that of today. */
+    private @Nullable LocalDate sizedOn(
+            @Nullable Lot before, OptionalDouble width, OptionalDouble height, LocalDate today) {
+        if (width.isEmpty() && height.isEmpty()) {
+            return null;
+        }
+        return before != null && Objects.equals(before.spread(), spread) && Objects.equals(before.tall(), tall)
+                ? before.sizedOn()
+                : today;
+    }
+
     private Map<String, String> traits(KindShelf kinds, Faults faults) {
         return faults.attempt(() -> kinds.require(species))
                 .flatMap(s -> faults.attempt(() -> Kind.news(s.traits(), KindInput.filled(traits))))
                 .orElse(Map.of());
     }
 
-    private int check(GardenContext context, Map<String, String> told, LocalDate today, Faults faults) {
+    private int check(
+            GardenContext context, Map<String, String> told, Optional<Size.Told> size, LocalDate today, Faults faults) {
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults, Dimension.NUMBER);
         if (!Double.isNaN(count)) {
@@ -150,7 +171,10 @@ public record LotInput(
             }
         }
         faults.attempt(() -> context.mixes().require(mix));
-        faults.attempt(pot::toPot).ifPresent(p -> p.checkMeasured(faults));
+        faults.attempt(pot::toPot).ifPresent(p -> {
+            p.checkMeasured(faults);
+            size.ifPresent(s -> s.check(p.acrossM(), faults));
+        });
         if (rhythm != null && !rhythm.isBlank()) {
             faults.attempt(() -> FeedRhythm.require(rhythm));
         }

@@ -81,7 +81,9 @@ class LotStore {
                 .column("repotted_on", Lot::repottedOn)
                 .column("watered_before", Lot::wateredBefore)
                 .column("fed_before", Lot::fedBefore)
+                .column("spread_m", Lot::spreadM)
                 .column("tall_m", Lot::tallM)
+                .column("sized_on", Lot::sizedOn)
                 .column("mix_c", Lot::mixC)
                 .column("rhythm", Lot::rhythm)
                 .column("undrained", l -> Boolean.TRUE.equals(l.undrained()))
@@ -118,6 +120,7 @@ class LotStore {
 
     private static Map<String, Typed> typed(Lot l) {
         Map<String, Typed> typed = l.pot().typed();
+        TypedFields.and(typed, "spread", l.spread());
         TypedFields.and(typed, "tall", l.tall());
         return TypedFields.and(typed, "mixWarmth", l.mixWarmth());
     }
@@ -168,8 +171,11 @@ class LotStore {
                 r.getObject("repotted_on", LocalDate.class),
                 r.getObject("watered_before", LocalDate.class),
                 r.getObject("fed_before", LocalDate.class),
+                r.getObject("spread_m", Double.class),
+                typed.get("spread"),
                 r.getObject("tall_m", Double.class),
                 typed.get("tall"),
+                r.getObject("sized_on", LocalDate.class),
                 r.getObject("mix_c", Double.class),
                 typed.get("mixWarmth"),
                 Told.kept(r.getString("traits")),

@@ -189,7 +189,7 @@ public class Weathers {
                 w.rainMm(),
                 w.windMs(),
                 t.forecast(),
-                new PenmanMonteith(0, WIND_MS).mmPerDay(day),
+                new PenmanMonteith(0, WIND_MS, true).mmPerDay(day),
                 Daylight.hours(latitude, t.day()));
     }
 }
