@@ -47,14 +47,20 @@ export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; 
   );
 }
 
+/** What has its own warmth, whatever the year is like outside. */
+const ROOMS: Preset[] = ["north_window", "south_window", "lamp_shelf"];
+
 function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: () => void }) {
   const [name, setName] = useState("");
   const [preset, setPreset] = useState<Preset>("south_window");
+  const degrees = garden.unitHabit === "us" ? "°F" : "°C";
+  const [outside, setOutside] = useState<Partial<Record<"coldestNight" | "hottestDay" | "higher", Typed>>>({});
+  const told = Object.fromEntries(Object.entries(outside).filter(([, t]) => t.text.trim() !== ""));
   return (
     <ThingForm
       garden={garden}
       kind="place"
-      input={{ id, name, preset, version: 0 }}
+      input={{ id, name, preset, ...told, version: 0 }}
       send={({ version: _, ...body }: { id: string; name: string; preset: Preset; version: number }) =>
         edit(api.POST("/api/gardens/{garden}/places", { params: { path: { garden: garden.id } }, body }))
       }
@@ -80,6 +86,41 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
             options={PRESETS.map((p) => ({ value: p, label: words("presets", p) }))}
             hint={say("shelf_page.an_average_year_of_such_a")}
           />
+          {!ROOMS.includes(preset) && (
+            <>
+              <p className="note mb-1">{say("shelf_page.the_year_outside_is_taken_from")}</p>
+              <NumberField
+                row
+                label={say("shelf_page.coldest_months_night")}
+                field="place.coldest_night"
+                faults={faults}
+                units={["°C", "°F"]}
+                placeholder={say("shelf_page.as_usual_here")}
+                value={outside.coldestNight ?? { text: "", unit: degrees }}
+                onChange={(coldestNight) => setOutside((o) => ({ ...o, coldestNight }))}
+              />
+              <NumberField
+                row
+                label={say("shelf_page.hottest_months_day")}
+                field="place.hottest_day"
+                faults={faults}
+                units={["°C", "°F"]}
+                placeholder={say("shelf_page.as_usual_here")}
+                value={outside.hottestDay ?? { text: "", unit: degrees }}
+                onChange={(hottestDay) => setOutside((o) => ({ ...o, hottestDay }))}
+              />
+              <NumberField
+                row
+                label={say("shelf_page.higher_than_around")}
+                field="place.higher"
+                faults={faults}
+                units={["m", "ft"]}
+                placeholder="0"
+                value={outside.higher ?? { text: "", unit: garden.unitHabit === "us" ? "ft" : "m" }}
+                onChange={(higher) => setOutside((o) => ({ ...o, higher }))}
+              />
+            </>
+          )}
         </>
       )}
     </ThingForm>

@@ -46,7 +46,7 @@ class MixPathTest extends AtTheDesk {
         page.keyboard().press("ArrowLeft");
         assertThat(field("Measured in")).hasValue("percent");
         assertThat(field("Sphagnum peat, medium: %")).hasValue("70");
-        choose("Add", "pumice");
+        choose("Add", "pumice 3");
         assertThat(field("Pumice 3–8 mm: %")).hasValue("1");
         choose("For the plant", "cape primrose");
         assertThat(answer()).containsText("of dolomite per litre of mix");
@@ -98,12 +98,12 @@ class MixPathTest extends AtTheDesk {
         button("Use these figures").click();
         assertThat(field("Water, drained")).hasValue("61.0");
         button("Save").click();
-        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat"))))
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat, medium"))))
                 .containsText("measured");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
                 .first()
                 .click();
-        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat"))))
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat, medium"))))
                 .containsText("typical");
     }
 

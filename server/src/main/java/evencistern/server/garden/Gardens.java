@@ -2,6 +2,7 @@ package evencistern.server.garden;
 
 import evencistern.climate.Air;
 import evencistern.climate.Aspect;
+import evencistern.climate.Climate;
 import evencistern.climate.SolarDay;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
@@ -237,12 +238,13 @@ public class Gardens {
                                 false),
                         demo),
                 clock.instant());
+        Climate outside = climate(latitude, wanted.timeZone());
         store.places()
                 .insert(
                         garden,
                         List.of(
-                                PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude),
-                                PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude)));
+                                PlacePreset.north_window.at(UUID.randomUUID(), "North window", latitude, outside),
+                                PlacePreset.open_bench.at(UUID.randomUUID(), "Open bench", latitude, outside)));
         store.waters().insert(garden, List.of(water.orElseThrow()));
         store.meters()
                 .insert(
@@ -331,8 +333,35 @@ public class Gardens {
                         false));
     }
 
-    /** A new place, started from what it is like. */
-    public record NewPlace(UUID id, String name, PlacePreset preset) {}
+    /**
+     * A new place, started from what it is like.
+     *
+     * @param coldestNight,hottestDay of the coldest and the hottest month outside, where somebody knows
+     * @param higher above the country around it
+     */
+    public record NewPlace(
+            UUID id,
+            String name,
+            PlacePreset preset,
+            @Nullable Typed coldestNight,
+            @Nullable Typed hottestDay,
+            @Nullable Typed higher) {
+        /** As is usual there. */
+        public NewPlace(UUID id, String name, PlacePreset preset) {
+            this(id, name, preset, null, null, null);
+        }
+    }
+
+    private static final double SECONDS_PER_DEGREE = 240;
+
+    /** The usual year outside: how far east a place lies is told by its time zone, to an hour. */
+    private Climate climate(double latitude, String timeZone) {
+        int east = ZoneId.of(timeZone)
+                .getRules()
+                .getStandardOffset(clock.instant())
+                .getTotalSeconds();
+        return Climate.at(latitude, east / SECONDS_PER_DEGREE);
+    }
 
     /** Adds a place. The same id sent again changes nothing. */
     @Transactional
@@ -340,8 +369,16 @@ public class Gardens {
         GardenWire g = require(garden);
         Faults faults = new Faults();
         String name = faults.text("place.name", wanted.name(), 80);
+        OptionalDouble night =
+                Typed.optional(wanted.coldestNight(), "place.coldest_night", faults, Dimension.TEMPERATURE);
+        night.ifPresent(c -> faults.within("place.coldest_night", c, -40, 40, "°C"));
+        OptionalDouble day = Typed.optional(wanted.hottestDay(), "place.hottest_day", faults, Dimension.TEMPERATURE);
+        day.ifPresent(c -> faults.within("place.hottest_day", c, night.orElse(-40) + 1, 55, "°C"));
+        OptionalDouble higher = Typed.optional(wanted.higher(), "place.higher", faults, Dimension.LENGTH);
+        higher.ifPresent(m -> faults.within("place.higher", m, -2000, 4000, "m"));
         faults.throwIfAny();
-        return history.edit(garden, places, wanted.preset().at(wanted.id(), name, g.latitude()));
+        Climate outside = climate(g.latitude(), g.timeZone()).told(night, day, higher.orElse(0));
+        return history.edit(garden, places, wanted.preset().at(wanted.id(), name, g.latitude(), outside));
     }
 
     /**

@@ -1,5 +1,6 @@
 package evencistern.server.garden;
 
+import evencistern.climate.Climate;
 import evencistern.climate.Place;
 import evencistern.climate.UsualPlace;
 import evencistern.server.garden.GardenWire.PlaceWire;
@@ -17,8 +18,8 @@ public enum PlacePreset {
     tunnel,
     open_bench;
 
-    PlaceWire at(UUID id, String name, double latitude) {
-        UsualPlace usual = UsualPlace.at(name(), latitude);
+    PlaceWire at(UUID id, String name, double latitude, Climate outside) {
+        UsualPlace usual = UsualPlace.in(outside, name());
         return new PlaceWire(
                 id,
                 name,
@@ -28,7 +29,7 @@ public enum PlacePreset {
                 usual.highs(),
                 usual.humidityPercent(),
                 usual.lightShare(),
-                UsualPlace.SUNSHINE,
+                usual.sunshine(),
                 usual.lamps().map(Place.Lamps::hours).orElse(null),
                 usual.lamps().map(Place.Lamps::ppfd).orElse(null),
                 usual.frosts().map(f -> text(f.first())).orElse(null),
