@@ -17,8 +17,13 @@ export function kindChoices(guide: Guide, chosen?: string) {
   return [...byGroup].flatMap(([group, kinds]) =>
     kinds
       .sort((a, b) => a.name.localeCompare(b.name))
-      .map((k) => ({ value: k.key, label: k.name, group: words("groups", group), also: k.scientific })),
+      .map((k) => ({ value: k.key, label: k.name, group: words("groups", group), also: namesOf(k).join(" ") })),
   );
+}
+
+/** All names that a kind goes by. */
+export function namesOf(kind: Guide["kinds"][number]): string[] {
+  return [kind.name, kind.scientific, ...kind.also];
 }
 
 /** A whole kind for a question to the rules, with what is told of one lot. */

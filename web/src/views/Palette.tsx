@@ -5,6 +5,7 @@ import { useState } from "react";
 import { feedsQuery, guideQuery, lotsQuery, mixesQuery } from "../api/queries";
 import { keyOf, recipeName } from "../text/mixes";
 import { say, words } from "../text";
+import { namesOf } from "../text/plants";
 import { Panel } from "../ui/Panel";
 
 const MOST_LOTS = 12;
@@ -67,7 +68,7 @@ export default function Palette({ garden, orders, close }: { garden: string; ord
     items: !find
       ? []
       : kinds
-          .filter((k) => !k.retired && (named(k.name) || named(k.scientific)))
+          .filter((k) => !k.retired && namesOf(k).some(named))
           .slice(0, MOST_PLANTS)
           .map((k) => ({
             value: `plant ${k.key}`,

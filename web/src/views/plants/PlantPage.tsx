@@ -101,6 +101,7 @@ function Form({
         <h1 className="text-2xl">{input.name || say("plants_page.a_new_plant")}</h1>
         <p className="note">
           <i>{input.scientific}</i> · {words("groups", input.group)}
+          {kind && kind.also.length > 0 && say("plants_page.also_called", { names: kind.also.join(", ") })}
           {kind && kind.lots > 0 && say("plants_page.lots_on_the_bench", { lots: kind.lots })}
         </p>
         {poison.worst !== "none_known" && (

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { newId, type Guide, type Kind } from "../../api";
 import { guideQuery, useGardenId } from "../../api/queries";
 import { words, say } from "../../text";
-import { poisonOf } from "../../text/plants";
+import { poisonOf, namesOf } from "../../text/plants";
 import { Button } from "../../ui/Button";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
@@ -18,7 +18,7 @@ export function Plants() {
   if (guide.isLoadingError) return <Trouble problem={guide.error} again={() => void guide.refetch()} />;
   const sought = find.toLowerCase();
   const found = guide.data.kinds.filter(
-    (k) => !k.retired && [k.name, k.scientific, words("groups", k.group)].some((n) => n.toLowerCase().includes(sought)),
+    (k) => !k.retired && [...namesOf(k), words("groups", k.group)].some((n) => n.toLowerCase().includes(sought)),
   );
   const groups = guide.data.groups
     .map((g) => ({ key: g.key, kinds: found.filter((k) => k.group === g.key) }))

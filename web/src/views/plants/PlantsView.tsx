@@ -4,6 +4,7 @@ import { useState } from "react";
 import { newId } from "../../api";
 import { guideQuery, useGardenId } from "../../api/queries";
 import { words, say } from "../../text";
+import { namesOf } from "../../text/plants";
 import { ENTRY, FootLinks, SideList } from "../../ui/SideList";
 
 const PLANT_PAGES = [{ to: "/g/$garden/plants", label: "frame.the_whole_guide_2" }] as const;
@@ -20,7 +21,7 @@ export function PlantsView() {
     .filter((k) => !k.retired)
     .filter((k) =>
       find
-        ? [k.name, k.scientific, words("groups", k.group)].some((n) => n.toLowerCase().includes(sought))
+        ? [...namesOf(k), words("groups", k.group)].some((n) => n.toLowerCase().includes(sought))
         : k.lots > 0 || k.version > 0 || k.key === open,
     )
     .sort((a, b) => a.name.localeCompare(b.name));

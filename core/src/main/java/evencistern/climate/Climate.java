@@ -13,8 +13,8 @@ import java.util.function.Function;
  * The average year of a place of which nobody has told the months.
  *
  * <p><b>Answers</b> how cold and warm, wet, sunny and windy is each month at this latitude in this part of the world?
- * <p><b>Formula</b> mean of all stations, each weighing exp(−((φ − φs)/4°)²/2) · (0.02 + exp(−((λ − λs)·cos φ/12°)²/2)), those of
- * the other half of the earth beyond 10° half a year later and by a fiftieth; with a coldest night and a hottest day told,
+ * <p><b>Formula</b> mean of all stations, each weighing exp(−((φ − φs)/4°)²/2) · (0.005 + exp(−((λ − λs)·cos φ/7°)²/2)), those of
+ * the other half of the earth beyond 10° half a year later and by the 0.005 alone; with a coldest night and a hottest day told,
  * lows and highs are stretched between them; −6.5 °C for each km above the stations
  * <p><b>Units</b> °C; mm and days a month; shares of the possible sun 0–1; % relative humidity; m/s at 2 m; degrees
  * <p><b>Valid for</b> a start between −72 and 72°, until the person tells their own months: good to about 3 °C
@@ -32,14 +32,14 @@ public record Climate(
     private static final int MONTHS = 12;
     private static final int HALF_YEAR = 6;
     private static final double LATITUDE_SD = 4;
-    private static final double LONGITUDE_SD = 12;
-    private static final double ANYWHERE = 0.02;
+    private static final double LONGITUDE_SD = 7;
+    private static final double ANYWHERE = 0.005;
     /** Nearer to the equator than this the year is not turned round. */
     private static final double SAME_YEAR = 10;
 
     private static final double LAPSE_C_PER_M = 0.0065;
     /** Months whose mean night is colder than this see frost; typical, from memory. */
-    private static final double FROST_C = 4.5;
+    private static final double FROST_C = 5.5;
 
     public Climate {
         lows = List.copyOf(lows);

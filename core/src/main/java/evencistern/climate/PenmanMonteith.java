@@ -31,6 +31,7 @@ public final class PenmanMonteith {
     private final double altitudeM;
     private final double windMs;
     private final boolean open;
+    private final double gamma;
 
     /**
      * For a place.
@@ -43,6 +44,7 @@ public final class PenmanMonteith {
         this.altitudeM = Faults.require("place.altitude", altitudeM, -430, 5000, "m");
         this.windMs = Faults.require("climate.wind", windMs, 0, 40, "m/s");
         this.open = open;
+        this.gamma = gamma(altitudeM);
     }
 
     /** For a place as it is, with the air that is usual where nobody has said how it moves. */
@@ -62,7 +64,7 @@ public final class PenmanMonteith {
         double es = (saturation(day.highC()) + saturation(day.lowC())) / 2;
         double ea = es * day.humidityPercent() / 100;
         double net = open ? netRadiation(day, ea, altitudeM) : ABSORBED * day.globalMj();
-        return mmPerDay(day.meanC(), es, ea, net, wind(day), altitudeM);
+        return mmPerDay(day.meanC(), es, ea, net, wind(day), gamma);
     }
 
     /** What a day takes from a surface whose plants breathe by night, with as much of it as their light lets them open. */
@@ -70,13 +72,17 @@ public final class PenmanMonteith {
         double es = (saturation(day.highC()) + saturation(day.lowC())) / 2;
         double night = saturation(day.lowC());
         double ea = Math.min(FULLEST * night, es * day.humidityPercent() / 100);
-        return NIGHT * mmPerDay(day.lowC(), night, ea, 0, wind(day), altitudeM);
+        return NIGHT * mmPerDay(day.lowC(), night, ea, 0, wind(day), gamma);
+    }
+
+    /** Psychrometric constant at a height above the sea, kPa/°C; FAO-56 equations 7 and 8. */
+    static double gamma(double altitudeM) {
+        return 0.665e-3 * 101.3 * Math.pow((293 - 0.0065 * altitudeM) / 293, 5.26);
     }
 
     /** The equation itself, from net radiation less what the soil takes. */
-    static double mmPerDay(double meanC, double es, double ea, double netMj, double u2, double altitudeM) {
+    static double mmPerDay(double meanC, double es, double ea, double netMj, double u2, double gamma) {
         double slope = 4098 * saturation(meanC) / ((meanC + 237.3) * (meanC + 237.3));
-        double gamma = 0.665e-3 * 101.3 * Math.pow((293 - 0.0065 * altitudeM) / 293, 5.26);
         double et = (0.408 * slope * netMj + gamma * 900 / (meanC + 273) * u2 * (es - ea))
                 / (slope + gamma * (1 + 0.34 * u2));
         return Math.max(0, et);
@@ -87,11 +93,15 @@ public final class PenmanMonteith {
         double clear = (0.75 + 2e-5 * altitudeM) * day.extraterrestrialMj();
         double clearness = clear > 0 ? Math.max(0.3, Math.min(1, day.skyMj() / clear)) : 1;
         double longwave = STEFAN_BOLTZMANN
-                * (Math.pow(day.highC() + KELVIN, 4) + Math.pow(day.lowC() + KELVIN, 4))
+                * (fourth(day.highC() + KELVIN) + fourth(day.lowC() + KELVIN))
                 / 2
                 * (0.34 - 0.14 * Math.sqrt(ea))
                 * (1.35 * clearness - 0.35);
         return ABSORBED * day.globalMj() - longwave;
+    }
+
+    private static double fourth(double kelvin) {
+        return kelvin * kelvin * kelvin * kelvin;
     }
 
     /** Saturation vapour pressure, kPa. */

@@ -15,11 +15,13 @@ import java.util.Optional;
  * <p><b>Source</b> [TYPICAL] all values from memory, in usual-places.csv; the year outside by Climate
  * <p><b>Checked by</b> UsualPlaceTest
  *
- * @param lightShare of the daylight outside, 0–1
+ * @param aspect the way its window looks, empty without one
+ * @param lightShare of the daylight outside over the year, 0–1
  * @param sunshine share of the possible sun that the sky lets through over the year
  */
 public record UsualPlace(
         Place.Kind kind,
+        Optional<Aspect> aspect,
         double lightShare,
         double humidityPercent,
         double sunshine,
@@ -27,6 +29,9 @@ public record UsualPlace(
         List<Double> lows,
         List<Double> highs,
         Optional<Place.Frosts> frosts) {
+    /** By so much a heated house is warmer by day than what it is heated to, however cold it is outside; from memory. */
+    private static final double DAY_OVER_NIGHT_C = 3;
+
     private static final List<DataFile.Row> PLACES = DataFile.read(UsualPlace.class, "usual-places.csv");
 
     /** The keys of all places that are known. */
@@ -34,8 +39,8 @@ public record UsualPlace(
         return PLACES.stream().map(p -> p.text("key")).toList();
     }
 
-    /** Such a place where the year outside is like this; the key is one of {@link #keys}. */
-    public static UsualPlace in(Climate outside, String key) {
+    /** Such a place at a latitude where the year outside is like this; the key is one of {@link #keys}. */
+    public static UsualPlace in(Climate outside, double latitude, String key) {
         DataFile.Row row = PLACES.stream()
                 .filter(p -> p.text("key").equals(key))
                 .findFirst()
@@ -45,6 +50,7 @@ public record UsualPlace(
         double hours = row.number("lamp_hours");
         return new UsualPlace(
                 kind,
+                aspect(row.choice("aspect", "shady", "sunny", "-"), latitude),
                 row.number("light_share"),
                 open ? Math.rint(Climate.mean(outside.humidity())) : row.number("humidity"),
                 Climate.mean(outside.sunshine()),
@@ -54,12 +60,21 @@ public record UsualPlace(
                 open ? outside.frosts() : Optional.empty());
     }
 
+    /** South of the equator the sun stands in the north. */
+    private static Optional<Aspect> aspect(String side, double latitude) {
+        return side.equals("-")
+                ? Optional.empty()
+                : Optional.of(side.equals("sunny") == latitude < 0 ? Aspect.NORTH : Aspect.SOUTH);
+    }
+
     private static List<Double> months(DataFile.Row place, Place.Kind kind, String extreme, List<Double> outside) {
-        double warmer = place.number(extreme.equals("low") ? "warmer_night" : "warmer_day");
+        boolean night = extreme.equals("low");
+        double warmer = place.number(night ? "warmer_night" : "warmer_day");
+        double least = place.number("lowest") + (night ? 0 : DAY_OVER_NIGHT_C);
         return outside.stream()
                 .map(c -> kind == Place.Kind.INDOORS
                         ? place.number("room_" + extreme)
-                        : Math.max(place.number("lowest"), Math.rint(2 * (c + warmer)) / 2))
+                        : Math.max(least, Math.rint(2 * (c + warmer)) / 2))
                 .toList();
     }
 }

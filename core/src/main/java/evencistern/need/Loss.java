@@ -52,15 +52,8 @@ public final class Loss {
         return Math.max(0, Math.min(1, (1 - gone) / (1 - FIRST_STAGE)));
     }
 
-    /** Litres through the plant on a day, awake and in leaf. */
-    private double plant(Place.Day day) {
-        return crop(day) * leafM2;
-    }
-
-    private double crop(Place.Day day) {
-        if (!species.breathesByNight()) {
-            return species.cropFactor() * reference.mmPerDay(day);
-        }
+    /** What plants that open by night lose on a day, mm. */
+    private double byNight(Place.Day day) {
         double light = Math.min(1, day.lightMol() / species.fullLightMol());
         return species.cropFactor() * reference.mmPerNight(day) * (NIGHT_IN_THE_DARK + (1 - NIGHT_IN_THE_DARK) * light);
     }
@@ -69,6 +62,12 @@ public final class Loss {
     public record Parts(double plant, double mix, double wall) {
         double whole() {
             return plant + mix + wall;
+        }
+
+        /** The same of a plant less awake, in a pot from which so much of the available water is gone. */
+        Parts at(double awake, double gone) {
+            double wetness = wetness(gone);
+            return new Parts(plant * awake, mix * wetness, wall * wetness);
         }
 
         Parts times(double by) {
@@ -83,8 +82,14 @@ public final class Loss {
      * @param gone share of the available water that is gone, 0–1
      */
     Parts on(Place.Day day, double awake, double gone) {
-        double bare = wetness(gone) * reference.mmPerDay(day);
-        return new Parts(awake * plant(day), surfaceM2 * bare, wallM2 * bare);
+        return wet(day).at(awake, gone);
+    }
+
+    /** Litres of a day of a plant awake in a wet pot, from which those of any other follow. */
+    Parts wet(Place.Day day) {
+        double bare = reference.mmPerDay(day);
+        double plant = species.breathesByNight() ? byNight(day) : species.cropFactor() * bare;
+        return new Parts(plant * leafM2, surfaceM2 * bare, wallM2 * bare);
     }
 
     /** The same with its working. */
@@ -98,7 +103,7 @@ public final class Loss {
                 table("T", day.meanC(), Unit.CELSIUS, "place:temperature"),
                 table("Rs", day.globalMj(), Unit.MEGAJOULE_PER_M2_DAY, "place:light"),
                 table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
-        double crop = crop(day) * awake;
+        double plant = on(day, awake, gone).plant() / leafM2;
         return working.step(
                 "water.daily",
                 "use = r·(plant·leaves + E·Kr·(surface + wall))",
@@ -106,7 +111,7 @@ public final class Loss {
                 Unit.LITRE,
                 "FAO56 eq. 58",
                 earlier("E", daily, Unit.MILLIMETRE_PER_DAY, "water.reference"),
-                table("plant", crop, Unit.MILLIMETRE_PER_DAY, "species:crop"),
+                table("plant", plant, Unit.MILLIMETRE_PER_DAY, "species:crop"),
                 table("leaves", leafM2 * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"),
                 table("surface", surfaceM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:surface"),
                 table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),

@@ -283,8 +283,13 @@ public final class WaterNeed {
         for (int k = 1; k <= LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
             Place.Day day = place.on(watered.plusDays(k));
             double rain = day.rainMm() * rainM2;
+            Loss.Parts wet = loss.wet(day);
+            double awake = awake(watered.plusDays(k), day);
             for (int i = 0; i < shares.length; i++) {
-                double use = useOn(watered.plusDays(k), day, Math.min(used[i], availableLitres)) * shares[i];
+                double use = learned.factor()
+                        * shares[i]
+                        * wet.at(awake, gone(Math.min(used[i], availableLitres)))
+                                .whole();
                 used[i] = Math.max(0, used[i] + use - rain);
                 if (days[i] == LONGEST_DAYS && used[i] > usableLitres) {
                     days[i] = Math.max(1, k - 1);

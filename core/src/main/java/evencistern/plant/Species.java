@@ -3,15 +3,22 @@ package evencistern.plant;
 import evencistern.feed.DoseLimit;
 import evencistern.feed.StrengthCap;
 import evencistern.water.WaterLimits;
+import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /**
  * One entry of the species guide.
  *
+ * @param also other names it goes by, in other countries and in older books
  * @param group key of the group whose traits it has where it has none of its own
  */
-public record Species(String key, String common, String scientific, String group, Traits traits) {
+public record Species(String key, String common, String scientific, List<String> also, String group, Traits traits) {
+    public Species {
+        also = List.copyOf(also);
+    }
+
     /** The bands of heaths and their kin end here or below; those of camellias and gardenias above. */
     private static final double HEATHS_BAND = 5.5;
 
@@ -20,7 +27,7 @@ public record Species(String key, String common, String scientific, String group
 
     /** The same kind with what is told of it in other words. */
     public Species with(Traits told) {
-        return new Species(key, common, scientific, group, told);
+        return new Species(key, common, scientific, also, group, told);
     }
 
     public Appetite appetite() {
@@ -164,11 +171,11 @@ public record Species(String key, String common, String scientific, String group
         return traits.is(what, "hates");
     }
 
-    /** Whether its common or botanical name holds a text, whatever its case; never for an empty text. */
+    /** Whether one of its names holds a text, whatever its case; never for an empty text. */
     public boolean named(String part) {
         String wanted = part.strip().toLowerCase(Locale.ROOT);
         return !wanted.isEmpty()
-                && (common.toLowerCase(Locale.ROOT).contains(wanted)
-                        || scientific.toLowerCase(Locale.ROOT).contains(wanted));
+                && Stream.concat(Stream.of(common, scientific), also.stream())
+                        .anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(wanted));
     }
 }

@@ -72,6 +72,9 @@ public final class SpeciesGuide {
                             row.text("key"),
                             row.text("common"),
                             row.text("scientific"),
+                            row.text("also").isEmpty()
+                                    ? List.of()
+                                    : List.of(row.text("also").split("/", -1)),
                             group,
                             group(group).over(differs, Traits.Teller.SPECIES)));
         }

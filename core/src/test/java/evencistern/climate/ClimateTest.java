@@ -95,7 +95,8 @@ class ClimateTest {
         double net = PenmanMonteith.netRadiation(new Place.Day(25.6, 34.8, 60, 38.06, 22.65, 12), 2.85, 2);
         assertThat(net).isCloseTo(14.33, within(0.05));
         double es = (PenmanMonteith.saturation(34.8) + PenmanMonteith.saturation(25.6)) / 2;
-        assertThat(PenmanMonteith.mmPerDay(30.2, es, 2.85, net - 0.14, 2, 2)).isCloseTo(5.72, within(0.02));
+        assertThat(PenmanMonteith.mmPerDay(30.2, es, 2.85, net - 0.14, 2, PenmanMonteith.gamma(2)))
+                .isCloseTo(5.72, within(0.02));
     }
 
     /** Example 18, Uccle on 6 July: 22.07 MJ of sun, net 13.28, wind 2.078 m/s, 3.9 mm/d. */

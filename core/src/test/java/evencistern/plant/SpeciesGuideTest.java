@@ -66,6 +66,23 @@ class SpeciesGuideTest {
                         .isNotEqualTo(SpeciesGuide.group(s.group()).text(t)));
     }
 
+    /** Names that growers elsewhere look for; common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({
+        "venus flytrap, flytrap", "eggplant, aubergine", "zucchini, courgette", "geranium, pelargonium",
+        "sansevieria, snake_plant", "money tree, pachira", "boxwood, box", "phalaenopsis, moth_orchid",
+        "Senecio, string_of_pearls", "dumb cane, dieffenbachia", "kentia, kentia", "cobra, darlingtonia"
+    })
+    void aKindIsFoundByAnyOfItsNames(String name, String key) {
+        assertThat(SpeciesGuide.all().stream().filter(s -> s.named(name)).map(Species::key))
+                .contains(key);
+    }
+
+    @Test
+    void theGuideHasTheKindsThatGrowersLookFor() {
+        assertThat(SpeciesGuide.all()).hasSizeGreaterThanOrEqualTo(180);
+    }
+
     /** The groups that the trade speaks of, common practice, no source. */
     @Test
     void allTheGroupsHaveTheirPlants() {

@@ -19,7 +19,7 @@ public enum PlacePreset {
     open_bench;
 
     PlaceWire at(UUID id, String name, double latitude, Climate outside) {
-        UsualPlace usual = UsualPlace.in(outside, name());
+        UsualPlace usual = UsualPlace.in(outside, latitude, name());
         return new PlaceWire(
                 id,
                 name,
@@ -36,7 +36,7 @@ public enum PlacePreset {
                 usual.frosts().map(f -> text(f.last())).orElse(null),
                 null,
                 usual.kind() == Place.Kind.OUTDOORS ? 1.0 : null,
-                null,
+                usual.aspect().orElse(null),
                 null,
                 Map.of(),
                 1,

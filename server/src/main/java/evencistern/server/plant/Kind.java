@@ -8,6 +8,7 @@ import evencistern.plant.Traits;
 import evencistern.server.history.Laid;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -57,7 +58,12 @@ public record Kind(
 
     /** The species it describes; refused with every fault. */
     public Species toSpecies() {
-        return new Species(key(), name, scientific, group, told(base(), traits, Traits.Teller.GARDEN));
+        return new Species(key(), name, scientific, also(), group, told(base(), traits, Traits.Teller.GARDEN));
+    }
+
+    /** Other names that the guide knows it by. */
+    List<String> also() {
+        return shipped == null ? List.of() : SpeciesGuide.require(shipped).also();
     }
 
     /** What is told of it before the garden says anything. */

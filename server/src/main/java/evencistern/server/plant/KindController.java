@@ -35,10 +35,11 @@ class KindController {
     /**
      * A kind of plant.
      *
+     * @param also other names it goes by
      * @param differs what the guide has of its own for it, where it ships
      * @param lots how many lots on the bench are of it
      */
-    record KindWire(@JsonUnwrapped Kind kind, String key, Map<String, String> differs, int lots) {}
+    record KindWire(@JsonUnwrapped Kind kind, String key, List<String> also, Map<String, String> differs, int lots) {}
 
     /** A group with all that is told of it. */
     record GroupTraits(String key, Map<String, String> traits) {}
@@ -70,6 +71,7 @@ class KindController {
         return new KindWire(
                 kind,
                 kind.key(),
+                kind.also(),
                 texts(base, t -> base.teller(t) == Traits.Teller.SPECIES),
                 lots.getOrDefault(kind.key(), 0));
     }
