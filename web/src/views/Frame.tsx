@@ -216,7 +216,7 @@ export function Frame() {
                 className="inline-flex min-h-6 items-center underline underline-offset-4"
                 activeProps={{ className: "font-semibold" }}
               >
-                {garden.data?.name}
+                {garden.data?.name ?? say("frame.garden")}
               </Link>
               <span className="hidden sm:inline">{garden.data && ` · ${day(garden.data.today)}`}</span>
             </span>

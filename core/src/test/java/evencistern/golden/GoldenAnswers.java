@@ -163,6 +163,23 @@ final class GoldenAnswers {
                 "S13",
                 Answer.of(GoldenPlans.nitrogen(
                         GoldenPlans.lot("escallonia", 19, 15, 13, "compost_bark_patio", yard, usual))));
+        Feed everySecond = new Feed(
+                Analysis.npk(20, 10, 20),
+                ProductForm.DRY,
+                OptionalDouble.of(0.9),
+                OptionalDouble.empty(),
+                new Rate.PerWater(0.3, 0.3, Measure.GRAMS),
+                new Rhythm.EveryWatering(2));
+        answers.put(
+                "F08f",
+                Answer.of(GoldenPlans.feeds(GoldenPlans.lot(
+                        "moth_orchid",
+                        12,
+                        8.5,
+                        10.5,
+                        "sphagnum_pure",
+                        GoldenPlans.sill(0.18),
+                        Optional.of(everySecond)))));
         Situation fern = GoldenPlans.lot("boston_fern", 15, 11, 13.5, "peat_perlite", GoldenPlans.sill(0.18), EVEN);
         answers.put(
                 "D24",

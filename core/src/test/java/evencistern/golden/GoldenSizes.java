@@ -1,6 +1,10 @@
 package evencistern.golden;
 
+import evencistern.climate.Aspect;
+import evencistern.climate.Climate;
+import evencistern.climate.PenmanMonteith;
 import evencistern.climate.Place;
+import evencistern.climate.SolarDay;
 import evencistern.golden.GoldenAnswers.Answer;
 import evencistern.plan.GoldenWaters;
 import evencistern.plan.GoldenWaters.Grown;
@@ -44,6 +48,39 @@ final class GoldenSizes {
     static void answer(Map<String, Answer> answers) {
         indoors(answers);
         outdoors(answers);
+        skies(answers);
+    }
+
+    private static void skies(Map<String, Answer> answers) {
+        answers.put("C02", Answer.of(reference(52, JANUARY, 1, 6, 85, 3, 0.20)));
+        answers.put("C03", Answer.of(reference(35, JULY, 22, 33, 60, 2, 0.68)));
+        answers.put("C04", Answer.of(reference(35, JULY, 20, 36, 35, 2.2, 0.85)));
+        answers.put("C05", Answer.of(reference(2, LocalDate.of(2026, 3, 15), 24, 32, 75, 1.5, 0.50)));
+        answers.put("C06", Answer.of(reference(-33, JANUARY, 18, 29, 58, 2.2, 0.68)));
+        Climate sea = Climate.at(52, 0);
+        LocalDate december = LocalDate.of(2026, 12, 15);
+        answers.put(
+                "C07",
+                Answer.of(new Weather(
+                                52,
+                                Place.Kind.OUTDOORS,
+                                1,
+                                2,
+                                7,
+                                86,
+                                sea.sunshine().get(11),
+                                december)
+                        .lightMol()));
+        double outdoors = 5.5;
+        answers.put("C09", Answer.of(outdoors * Aspect.NORTH.gain(52, JANUARY)));
+    }
+
+    private static double reference(
+            double latitude, LocalDate day, double low, double high, double humidity, double wind, double sunshine) {
+        SolarDay sun = SolarDay.of(latitude, day);
+        double global = (0.25 + 0.5 * sunshine) * sun.extraterrestrialMj();
+        return new PenmanMonteith(0, wind, true)
+                .mmPerDay(new Place.Day(low, high, humidity, sun.extraterrestrialMj(), global, sun.daylengthHours()));
     }
 
     private static void both(Map<String, Answer> answers, String row, Grown grown) {

@@ -52,6 +52,11 @@ public final class GoldenWaters {
                     new Place.Exposure(Optional.<Air>empty(), 0, Optional.empty(), 0));
         }
 
+        /** Light of the day there, mol/m². */
+        public double lightMol() {
+            return place(Optional.empty()).on(day).lightMol();
+        }
+
         Weather as(double moisture) {
             return new Weather(latitude, kind, light, low, high, moisture, sunshine, day);
         }
