@@ -47,12 +47,10 @@ public final class PenmanMonteith {
         this.gamma = gamma(altitudeM);
     }
 
-    /** For a place as it is, with the air that is usual where nobody has said how it moves. */
-    public static PenmanMonteith of(Place place) {
-        boolean open = place.kind() == Place.Kind.OUTDOORS;
-        Air air = place.air();
-        return new PenmanMonteith(
-                place.exposure().altitudeM(), open ? air.metresPerSecond() : air.indoorMetresPerSecond(), open);
+    /** For a place of a kind whose air moves so. */
+    static PenmanMonteith of(Place.Kind kind, Air air, double altitudeM) {
+        boolean open = kind == Place.Kind.OUTDOORS;
+        return new PenmanMonteith(altitudeM, open ? air.metresPerSecond() : air.indoorMetresPerSecond(), open);
     }
 
     private double wind(Place.Day day) {

@@ -25,6 +25,7 @@ public final class Place {
     private final Optional<Lamps> lamps;
     private final Optional<Frosts> frosts;
     private final Exposure exposure;
+    private final PenmanMonteith reference;
     private final Map<LocalDate, Weather> weather;
     /**
      * Average days by the day of the year, common and leap, worked out when first asked for. Threads may both work one out;
@@ -136,6 +137,7 @@ public final class Place {
         this.lamps = lamps;
         this.frosts = frosts;
         this.exposure = exposure;
+        this.reference = PenmanMonteith.of(kind, air(), exposure.altitudeM());
         this.weather = Map.of();
         this.averages = new Averages();
         Faults faults = new Faults();
@@ -166,6 +168,7 @@ public final class Place {
         this.lamps = same.lamps;
         this.frosts = same.frosts;
         this.exposure = same.exposure;
+        this.reference = same.reference;
         this.weather = Map.copyOf(weather);
         this.averages = same.averages;
     }
@@ -221,7 +224,7 @@ public final class Place {
 
     private Day as(Weather told, Day average, LocalDate date) {
         double sun = told.globalMj() * shareOn(date) + lampMj();
-        return kind == Kind.OUTDOORS
+        Day day = kind == Kind.OUTDOORS
                 ? new Day(
                         told.lowC(),
                         told.highC(),
@@ -242,6 +245,7 @@ public final class Place {
                         average.daylengthHours(),
                         OptionalDouble.empty(),
                         told.rainMm() * exposure.rainShare());
+        return day.drying(reference);
     }
 
     /** An average day here; temperatures run straight from the middle of one month to the middle of the next. */
@@ -260,15 +264,16 @@ public final class Place {
         // FAO-56 equation 35 with its default a = 0.25, b = 0.50
         double open = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj();
         return new Day(
-                between(lows, date),
-                between(highs, date),
-                humidityPercent,
-                sun.extraterrestrialMj(),
-                open * shareOn(date) + lampMj(),
-                open,
-                Daylight.hours(latitude, date),
-                OptionalDouble.empty(),
-                0);
+                        between(lows, date),
+                        between(highs, date),
+                        humidityPercent,
+                        sun.extraterrestrialMj(),
+                        open * shareOn(date) + lampMj(),
+                        open,
+                        Daylight.hours(latitude, date),
+                        OptionalDouble.empty(),
+                        0)
+                .drying(reference);
     }
 
     /** A window's share of the light changes with the sun's height. */
@@ -299,6 +304,7 @@ public final class Place {
      * @param skyMj the same in the open, which tells how clear the sky is
      * @param windMs at 2 m, where it is known
      * @param rainMm that falls into the pots
+     * @param byDayMm what a wet green surface loses that breathes by day, and {@code byNightMm} one that breathes by night
      */
     public record Day(
             double lowC,
@@ -309,9 +315,52 @@ public final class Place {
             double skyMj,
             double daylengthHours,
             OptionalDouble windMs,
-            double rainMm) {
+            double rainMm,
+            double byDayMm,
+            double byNightMm) {
         /** mol of photosynthetic light per MJ of sunlight: 0.45 of the energy at 4.57 µmol/J [THIMIJAN1983]. */
         private static final double MOL_PER_MJ = 0.45 * 4.57;
+
+        /** A day of which it is not yet reckoned how much water it takes. */
+        public Day(
+                double lowC,
+                double highC,
+                double humidityPercent,
+                double extraterrestrialMj,
+                double globalMj,
+                double skyMj,
+                double daylengthHours,
+                OptionalDouble windMs,
+                double rainMm) {
+            this(
+                    lowC,
+                    highC,
+                    humidityPercent,
+                    extraterrestrialMj,
+                    globalMj,
+                    skyMj,
+                    daylengthHours,
+                    windMs,
+                    rainMm,
+                    0,
+                    0);
+        }
+
+        /** The same, with what it takes by this reference. */
+        Day drying(PenmanMonteith reference) {
+            return new Day(
+                    lowC,
+                    highC,
+                    humidityPercent,
+                    extraterrestrialMj,
+                    globalMj,
+                    skyMj,
+                    daylengthHours,
+                    windMs,
+                    rainMm,
+                    reference.mmPerDay(this),
+                    reference.mmPerNight(this));
+        }
 
         /** A dry day in the open without word of the wind. */
         public Day(

@@ -3,7 +3,6 @@ package evencistern.need;
 import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 
-import evencistern.climate.PenmanMonteith;
 import evencistern.climate.Place;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
@@ -33,14 +32,12 @@ public final class Loss {
 
     private static final double NIGHT_IN_THE_DARK = 0.2;
 
-    private final PenmanMonteith reference;
     private final Species species;
     private final double leafM2;
     private final double surfaceM2;
     private final double wallM2;
 
-    Loss(Pot pot, Species species, Size size, Place place) {
-        this.reference = PenmanMonteith.of(place);
+    Loss(Pot pot, Species species, Size size) {
         this.species = species;
         this.leafM2 = size.crownM2() * size.leafShare();
         this.surfaceM2 = BELOW_A_RIM * pot.surfaceM2() * (1 - SHADE * size.shades(pot.surfaceM2()));
@@ -55,7 +52,7 @@ public final class Loss {
     /** What plants that open by night lose on a day, mm. */
     private double byNight(Place.Day day) {
         double light = Math.min(1, day.lightMol() / species.fullLightMol());
-        return species.cropFactor() * reference.mmPerNight(day) * (NIGHT_IN_THE_DARK + (1 - NIGHT_IN_THE_DARK) * light);
+        return species.cropFactor() * day.byNightMm() * (NIGHT_IN_THE_DARK + (1 - NIGHT_IN_THE_DARK) * light);
     }
 
     /** Litres of a day through the plant, from the mix and through the wall. */
@@ -87,7 +84,7 @@ public final class Loss {
 
     /** Litres of a day of a plant awake in a wet pot, from which those of any other follow. */
     Parts wet(Place.Day day) {
-        double bare = reference.mmPerDay(day);
+        double bare = day.byDayMm();
         double plant = species.breathesByNight() ? byNight(day) : species.cropFactor() * bare;
         return new Parts(plant * leafM2, surfaceM2 * bare, wallM2 * bare);
     }
@@ -97,7 +94,7 @@ public final class Loss {
         double daily = working.step(
                 "water.reference",
                 "E = (0.408·Δ·Rn + γ·900/(T + 273)·u·VPD)/(Δ + γ·(1 + 0.34·u))",
-                reference.mmPerDay(day),
+                day.byDayMm(),
                 Unit.MILLIMETRE_PER_DAY,
                 "FAO56 eq. 6",
                 table("T", day.meanC(), Unit.CELSIUS, "place:temperature"),

@@ -67,7 +67,7 @@ public final class WaterNeed {
         this.particulars = particulars;
         this.place = place;
         this.size = Size.of(particulars.size(), species, pot.acrossM());
-        this.loss = new Loss(pot, species, size, place);
+        this.loss = new Loss(pot, species, size);
         this.restShare = switch (species.traits().text(Trait.REST_WATER)) {
             case "less" -> IN_LEAF;
             case "leafless" -> LEAFLESS;

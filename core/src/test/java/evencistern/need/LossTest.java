@@ -3,7 +3,6 @@ package evencistern.need;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import evencistern.climate.PenmanMonteith;
 import evencistern.climate.Place;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
@@ -11,6 +10,7 @@ import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LossTest {
     private static final Species FERN = SpeciesGuide.require("boston_fern");
     private static final Species SNAKE = SpeciesGuide.require("snake_plant");
-    private static final Place.Day DAY = new Place.Day(18, 26, 55, 41, 3, 16);
+    private static final Place.Day DAY = room(0.18).on(LocalDate.of(2026, 7, 15));
 
     private static Place room(double light) {
         return new Place(
@@ -48,15 +48,13 @@ class LossTest {
     }
 
     private static double loss(Species species, Size size, Material material, double gone) {
-        return new Loss(pot(material), species, size, room(0.18))
-                .on(DAY, 1, gone)
-                .whole();
+        return new Loss(pot(material), species, size).on(DAY, 1, gone).whole();
     }
 
     /** Arithmetic of the formula: E of the day, a crown of 55 cm and 40 cm, leaves by 1 − exp(−1.7/2), and a shaded surface. */
     @Test
     void aFernLosesThroughItsLeavesAndALittleFromItsMix() {
-        double e = PenmanMonteith.of(room(0.18)).mmPerDay(DAY);
+        double e = DAY.byDayMm();
         double below = Math.PI / 4 * 0.55 * 0.55;
         double leaves = 1 - Math.exp(-FERN.leafAreaIndex() / 2);
         double plant = e * FERN.cropFactor() * below * (1 + 0.3 * 0.40 / 0.55) * leaves;
@@ -115,7 +113,7 @@ class LossTest {
     /** A plant without leaves hardly drinks, its mix dries on. */
     @Test
     void aLeaflessPlantLosesLittleButItsMixDriesOn() {
-        Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40), room(0.18));
+        Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40));
         assertThat(loss.on(DAY, 0.06, 0.2).whole() / loss.on(DAY, 1, 0.2).whole())
                 .isBetween(0.06, 0.2);
     }
