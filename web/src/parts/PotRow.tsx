@@ -59,7 +59,7 @@ export function PotRow({
                 b2: (c) => <b className="text-water">{c}</b>,
                 capacity: figures(p.mix.capacity),
               })}{" "}
-              <span className="note">± {Math.round(p.mix.plusMinus)}</span>
+              <span className="note whitespace-nowrap">± {Math.round(p.mix.plusMinus)}</span>
             </p>
             <p className="note fig">
               {say("parts.of_mix_deep", {
