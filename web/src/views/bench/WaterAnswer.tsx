@@ -28,7 +28,9 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
         </p>
         <p>
           <Worked step="water.days" open={open} big>
-            {say("common.counted_days", { count: w.daysLikely })}
+            {w.timesADay > 1
+              ? say("bench_page.times_a_day", { times: w.timesADay })
+              : say("common.counted_days", { count: w.daysLikely })}
           </Worked>
           <span className="note block">
             {say("bench_page.between", { daysShort: w.daysShort, daysLong: w.daysLong })}

@@ -140,6 +140,7 @@ function inputOf(p: Place, shown: Shown): PlaceInput {
     highs: p.highs.map((t, m) => degrees(`high.${m + 1}`, t)),
     humidity: typed("humidity", p.humidity, "%"),
     lightShare: typed("lightShare", p.lightShare * 100, "%"),
+    sunshine: typed("sunshine", Math.round(p.sunshine * 100), "%"),
     lampHours: typed("lampHours", p.lampHours, "h"),
     lampPpfd: typed("lampPpfd", p.lampPpfd, ""),
     air: p.air,
@@ -219,6 +220,11 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
               label={say("shelf_page.light_of_that_outdoors")}
               hint={say("shelf_page.a_north_window_about_15_20")}
               {...on("lightShare", "place.light")}
+            />
+            <NumberField
+              label={say("shelf_page.sunshine_of_the_possible")}
+              hint={say("shelf_page.sunshine_usual")}
+              {...on.typed("sunshine", "place.sunshine", "%")}
             />
             <div className="grid grid-cols-2 gap-2">
               <ChoiceField

@@ -57,6 +57,7 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
           <b className="fig text-2xl whitespace-nowrap">{shown.litres(d.litresEach)}</b>
           <span className="note block">
             {d.lot.pots > 1 ? say("today_page.each_pot") : say("today_page.to_this_pot")}
+            {d.times > 1 && say("today_page.in_parts", { times: d.times })}
           </span>
         </p>
         {!open && (

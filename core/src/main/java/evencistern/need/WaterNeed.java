@@ -47,6 +47,7 @@ public final class WaterNeed {
     /** At and below this daily mean a pot outdoors is frozen, °C. */
     private static final double FROZEN_C = 0;
 
+    private static final int MOST_TIMES = 4;
     private static final int LONGEST_REST = 300;
     public static final int LONGEST_DAYS = 90;
 
@@ -118,6 +119,14 @@ public final class WaterNeed {
     public Loss.Parts partsOn(LocalDate date) {
         Place.Day day = place.on(date);
         return loss.on(day, awake(date, day), gone(HALF_WAY * usableLitres)).times(learned.factor());
+    }
+
+    /**
+     * Into how many waterings a day is parted so that no more is gone between two of them than may go; 1 where the day may be
+     * waited for, at most 4: a pot that asks for more wants to be bigger.
+     */
+    public int timesOn(LocalDate date) {
+        return (int) Math.max(1, Math.min(MOST_TIMES, Math.ceil(useOn(date) / usableLitres - 1e-9)));
     }
 
     /** How big its plant is taken to be. */

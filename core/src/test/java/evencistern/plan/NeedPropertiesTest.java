@@ -147,6 +147,20 @@ class NeedPropertiesTest {
         assertThat(warmer.food()).isGreaterThanOrEqualTo(c.food() * (1 - 1e-9));
     }
 
+    /** Between two waterings no more is gone than may go, unless even four a day are too few. */
+    @ParameterizedTest
+    @MethodSource("cases")
+    void aThirstyPotIsWateredMoreThanOnceADay(Case c) {
+        WaterNeed need = Case.need(c.situation(c.made().place(false), c.day()));
+        int times = need.timesOn(c.day());
+        double each = need.useOn(c.day()) / times;
+        assertThat(times).isBetween(1, 4);
+        assertThat(times == 4 || each <= need.usableLitres() * (1 + 1e-6)).isTrue();
+        assertThat(times == 1 || need.useOn(c.day()) / (times - 1) > need.usableLitres())
+                .as("no more often than it must")
+                .isTrue();
+    }
+
     /** A step of 1 % of an input moves what is wanted by at most 10 %: of light, of the pot's size, of the air's moisture. */
     @ParameterizedTest
     @MethodSource("cases")

@@ -98,12 +98,14 @@ class MixPathTest extends AtTheDesk {
         button("Use these figures").click();
         assertThat(field("Water, drained")).hasValue("61.0");
         button("Save").click();
-        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat, medium"))))
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat, medium"))))
                 .containsText("measured");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
                 .first()
                 .click();
-        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat, medium"))))
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Sphagnum peat, medium"))))
                 .containsText("typical");
     }
 

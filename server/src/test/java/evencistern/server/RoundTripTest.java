@@ -97,6 +97,7 @@ class RoundTripTest {
         place.put("highs", highs);
         place.put("humidity", Bodies.typed("48", "%"));
         place.put("lightShare", Bodies.typed("12.5", "%"));
+        place.put("sunshine", Bodies.typed("55", "%"));
         place.put("lampHours", Bodies.typed("12", "h"));
         place.put("lampPpfd", Bodies.typed("150", ""));
         place.put("altitude", Bodies.typed("1000", "ft"));
@@ -105,6 +106,7 @@ class RoundTripTest {
         holds(kept.path("lows").get(6), kept.path("highs").get(6));
         holds(kept, "humidity", 48, 1e-9);
         holds(kept, "lightShare", 0.125, 1e-9);
+        holds(kept, "sunshine", 0.55, 1e-9);
         holds(kept, "lampHours", 12, 1e-9);
         holds(kept, "lampPpfd", 150, 1e-9);
         holds(kept, "altitudeM", 304.8, 1e-6);

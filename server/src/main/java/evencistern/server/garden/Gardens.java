@@ -385,6 +385,7 @@ public class Gardens {
      * A place as typed.
      *
      * @param lows,highs of the twelve months, January first
+     * @param sunshine of what is possible, over the year; as before where nothing is said
      * @param lampPpfd light of the lamps at the leaves, µmol m⁻² s⁻¹
      * @param firstFrost,lastFrost as MM-DD; both or neither
      */
@@ -396,6 +397,7 @@ public class Gardens {
             List<Typed> highs,
             Typed humidity,
             Typed lightShare,
+            @Nullable Typed sunshine,
             @Nullable Typed lampHours,
             @Nullable Typed lampPpfd,
             @Nullable String firstFrost,
@@ -417,6 +419,9 @@ public class Gardens {
             }
             fields.put("humidity", humidity);
             fields.put("lightShare", lightShare);
+            if (sunshine != null) {
+                fields.put("sunshine", sunshine);
+            }
             if (lampHours != null && lampPpfd != null) {
                 fields.put("lampHours", lampHours);
                 fields.put("lampPpfd", lampPpfd);
@@ -444,6 +449,7 @@ public class Gardens {
         List<Double> highs = readAll(input.highs(), "place.high", faults);
         double humidity = input.humidity().read("place.humidity", faults, Dimension.FRACTION);
         double light = input.lightShare().read("place.light", faults, Dimension.FRACTION);
+        OptionalDouble sun = Typed.optional(input.sunshine(), "place.sunshine", faults, Dimension.FRACTION);
         OptionalDouble hours = Typed.optional(input.lampHours(), "place.lamp_hours", Unit.HOUR, faults);
         OptionalDouble ppfd = Typed.optional(input.lampPpfd(), "place.lamp_light", faults, Dimension.NUMBER);
         if (hours.isPresent() != ppfd.isPresent()) {
@@ -466,7 +472,7 @@ public class Gardens {
                 highs,
                 humidity,
                 light / 100,
-                before.sunshine(),
+                sun.isPresent() ? sun.getAsDouble() / 100 : before.sunshine(),
                 hours.isPresent() ? hours.getAsDouble() : null,
                 ppfd.isPresent() ? ppfd.getAsDouble() : null,
                 first,

@@ -86,8 +86,10 @@ public class Rounds {
      * @param overdueDays days since it fell due
      * @param litresEach what one pot gets
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
+     * @param times into how many waterings of the day it is parted
      */
-    public record DueWire(LotBriefWire lot, String item, int overdueDays, double litresEach, double leftShare) {}
+    public record DueWire(
+            LotBriefWire lot, String item, int overdueDays, double litresEach, double leftShare, int times) {}
 
     /**
      * How the water gets to the pots.
@@ -291,7 +293,8 @@ public class Rounds {
                         feed == null ? lot.state().waterItem() : lot.state().feedItem(),
                         overdue,
                         each,
-                        pot.leftShare()),
+                        pot.leftShare(),
+                        pot.plan().need().timesOn(today)),
                 feed,
                 notes(context, lot, pot, feed != null),
                 place(lot, pot, feed, pot.flushDue(today)));
