@@ -50,7 +50,7 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
         <Worked step="media.capacity" open={open}>
           {figures(w.airPercent)} %
         </Worked>{" "}
-        <span className="note fig">± {figures(Math.round(w.airPlusMinusPercent))}</span>
+        <span className="note fig">± {Math.round(w.airPlusMinusPercent)}</span>
       </Line>
       <Line term="available" label={say("bench_page.available")}>
         <Worked step="media.available" open={open}>

@@ -10,7 +10,7 @@ import java.util.OptionalDouble;
  *
  * <p><b>Answers</b> how much crown has this plant to lose water from, and by how much may that be off?
  * <p><b>Formula</b> crown = π/4·spread²·(1 + 0.3·min(2, height/spread)); leaves take 1 − exp(−LAI/2) of what falls on it; where
- * not told: spread = the kind's, against its pot's width; height by its shape; LAI the kind's
+ * not told: spread = the kind's, against its pot's width, 1.2 times it at most in cells up to 5 cm, freely from 8 cm on; height by its shape; LAI the kind's
  * <p><b>Units</b> m; m²; LAI in m² of leaves per m² of ground below the crown
  * <p><b>Valid for</b> single crowns of 1 cm to 8 m; a spread told is good to ± 25 % of leaves, one not told by its shape
  * <p><b>Source</b> [COMMON] a lone crown is lit and blown at from its side too; light taken by leaves as of crops, extinction
@@ -26,6 +26,13 @@ public record Size(double spreadM, double heightM, double leafAreaIndex, double 
     private static final double MOST_SIDE = 2;
     /** Four of five lie within this many standard deviations. */
     private static final double FOUR_IN_FIVE = 1.2816;
+
+    /** In cells up to this width plants stand side by side and spread no farther than so much of it; typical, from memory. */
+    private static final double CELL_M = 0.05;
+
+    private static final double BESIDE_OTHERS = 1.2;
+    /** From this width on a pot stands by itself. */
+    private static final double FREE_M = 0.08;
 
     /** Of a plant whose spread is told. */
     private static final double TOLD = 0.24;
@@ -86,7 +93,9 @@ public record Size(double spreadM, double heightM, double leafAreaIndex, double 
 
     /** By its height where that is told; otherwise by its pot. */
     private static double usualSpread(Told told, Species species, Shape shape, double potAcrossM) {
-        double byPot = species.spreadRatio() * potAcrossM;
+        double free = Math.max(0, Math.min(1, (potAcrossM - CELL_M) / (FREE_M - CELL_M)));
+        double ratio = species.spreadRatio();
+        double byPot = potAcrossM * Math.min(ratio, BESIDE_OTHERS + (ratio - BESIDE_OTHERS) * free);
         return told.heightM().isPresent() ? Math.sqrt(byPot * told.heightM().getAsDouble() / shape.tall()) : byPot;
     }
 

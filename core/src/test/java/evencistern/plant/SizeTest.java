@@ -70,6 +70,15 @@ class SizeTest {
         }
     }
 
+    /** Plugs stand side by side in their tray: no crown reaches far over its neighbours. */
+    @ParameterizedTest
+    @MethodSource("guide")
+    void inATrayOfCellsAPlantHasTheRoomOfItsCell(Species species) {
+        assertThat(Size.of(Size.Told.NOTHING, species, 0.03).spreadM()).isLessThanOrEqualTo(0.03 * 1.2 + 1e-12);
+        assertThat(Size.of(Size.Told.NOTHING, species, 0.08).spreadM())
+                .isCloseTo(0.08 * species.spreadRatio(), within(1e-12));
+    }
+
     @ParameterizedTest
     @MethodSource("guide")
     void aTallerPlantOfItsKindIsTakenToBeWiderToo(Species species) {
