@@ -33,7 +33,7 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
               : say("common.counted_days", { count: w.daysLikely })}
           </Worked>
           <span className="note block">
-            {say("bench_page.between", { daysShort: w.daysShort, daysLong: w.daysLong })}
+            {w.timesADay === 1 && say("bench_page.between", { daysShort: w.daysShort, daysLong: w.daysLong })}
           </span>
         </p>
         <p>

@@ -218,7 +218,7 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
             <NumberField label={say("common.humidity")} {...on("humidity", "place.humidity")} />
             <NumberField
               label={say("shelf_page.light_of_that_outdoors")}
-              hint={say("shelf_page.a_north_window_about_15_20")}
+              hint={say("shelf_page.share_of_light_by_window")}
               {...on("lightShare", "place.light")}
             />
             <NumberField

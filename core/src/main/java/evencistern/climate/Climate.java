@@ -12,23 +12,16 @@ import java.util.function.Function;
 /**
  * The average year of a place of which nobody has told the months.
  *
- * <p><b>Answers</b> how cold and warm, wet, sunny and windy is each month at this latitude in this part of the world?
+ * <p><b>Answers</b> how cold and warm, sunny and moist is each month at this latitude in this part of the world?
  * <p><b>Formula</b> mean of all stations, each weighing exp(−((φ − φs)/4°)²/2) · (0.005 + exp(−((λ − λs)·cos φ/7°)²/2)), those of
  * the other half of the earth beyond 10° half a year later and by the 0.005 alone; with a coldest night and a hottest day told,
  * lows and highs are stretched between them; −6.5 °C for each km above the stations
- * <p><b>Units</b> °C; mm and days a month; shares of the possible sun 0–1; % relative humidity; m/s at 2 m; degrees
+ * <p><b>Units</b> °C; shares of the possible sun 0–1; % relative humidity; degrees
  * <p><b>Valid for</b> a start between −72 and 72°, until the person tells their own months: good to about 3 °C
  * <p><b>Source</b> [TYPICAL] stations from memory, in stations.csv; [COMMON] lapse of temperature with height
  * <p><b>Checked by</b> UsualPlaceTest
  */
-public record Climate(
-        List<Double> lows,
-        List<Double> highs,
-        List<Double> rainMm,
-        List<Double> rainDays,
-        List<Double> sunshine,
-        List<Double> humidity,
-        List<Double> windMs) {
+public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshine, List<Double> humidity) {
     private static final int MONTHS = 12;
     private static final int HALF_YEAR = 6;
     private static final double LATITUDE_SD = 4;
@@ -44,11 +37,8 @@ public record Climate(
     public Climate {
         lows = List.copyOf(lows);
         highs = List.copyOf(highs);
-        rainMm = List.copyOf(rainMm);
-        rainDays = List.copyOf(rainDays);
         sunshine = List.copyOf(sunshine);
         humidity = List.copyOf(humidity);
-        windMs = List.copyOf(windMs);
     }
 
     /** What is usual at a place, latitude −75 to 75 and longitude −180 to 180, north and east positive. */
@@ -60,11 +50,8 @@ public record Climate(
         return new Climate(
                 blend(weights, latitude, Climate::lows),
                 blend(weights, latitude, Climate::highs),
-                blend(weights, latitude, Climate::rainMm),
-                blend(weights, latitude, Climate::rainDays),
                 blend(weights, latitude, Climate::sunshine),
-                blend(weights, latitude, Climate::humidity),
-                blend(weights, latitude, Climate::windMs));
+                blend(weights, latitude, Climate::humidity));
     }
 
     private static double weight(Station s, double latitude, double longitude) {
@@ -112,13 +99,7 @@ public record Climate(
         double stretch = (wantedHot - wantedCold) / (hot - cold);
         Function<Double, Double> moved = c -> wantedCold + (c - cooler - cold) * stretch;
         return new Climate(
-                lows.stream().map(moved).toList(),
-                highs.stream().map(moved).toList(),
-                rainMm,
-                rainDays,
-                sunshine,
-                humidity,
-                windMs);
+                lows.stream().map(moved).toList(), highs.stream().map(moved).toList(), sunshine, humidity);
     }
 
     private static double least(List<Double> months) {

@@ -224,28 +224,18 @@ public final class Place {
 
     private Day as(Weather told, Day average, LocalDate date) {
         double sun = told.globalMj() * shareOn(date) + lampMj();
-        Day day = kind == Kind.OUTDOORS
-                ? new Day(
-                        told.lowC(),
-                        told.highC(),
-                        told.humidityPercent(),
+        boolean open = kind == Kind.OUTDOORS;
+        return new Day(
+                        open ? told.lowC() : average.lowC(),
+                        open ? told.highC() : average.highC(),
+                        open ? told.humidityPercent() : average.humidityPercent(),
                         average.extraterrestrialMj(),
                         sun,
                         told.globalMj(),
                         average.daylengthHours(),
-                        OptionalDouble.of(told.windMs()),
+                        open ? OptionalDouble.of(told.windMs()) : OptionalDouble.empty(),
                         told.rainMm() * exposure.rainShare())
-                : new Day(
-                        average.lowC(),
-                        average.highC(),
-                        average.humidityPercent(),
-                        average.extraterrestrialMj(),
-                        sun,
-                        told.globalMj(),
-                        average.daylengthHours(),
-                        OptionalDouble.empty(),
-                        told.rainMm() * exposure.rainShare());
-        return day.drying(reference);
+                .drying(reference);
     }
 
     /** An average day here; temperatures run straight from the middle of one month to the middle of the next. */

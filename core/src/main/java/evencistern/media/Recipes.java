@@ -42,6 +42,16 @@ public final class Recipes {
         return recipe(key).mix();
     }
 
+    /** A mix of shipped components in parts, as a line of a table has it: {@code peat_medium 3 + perlite_coarse 1}. */
+    public static Mix mix(String key, String line) {
+        List<Mix.Part> parts = new ArrayList<>();
+        for (String part : line.split(" \\+ ", -1)) {
+            String[] words = part.split(" ", -1);
+            parts.add(new Mix.Part(component(words[0]), Double.parseDouble(words[1])));
+        }
+        return Mix.of(key, parts);
+    }
+
     private static <T> T found(@org.jspecify.annotations.Nullable T value, String field, String key) {
         if (value == null) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, field, key));
@@ -101,14 +111,9 @@ public final class Recipes {
     private static Map<String, Recipe> readRecipes() {
         Map<String, Recipe> recipes = new LinkedHashMap<>();
         for (DataFile.Row row : DataFile.read(Recipes.class, "recipes.csv")) {
-            List<Mix.Part> parts = new ArrayList<>();
-            for (String part : row.text("parts").split(" \\+ ", -1)) {
-                String[] words = part.split(" ", -1);
-                parts.add(new Mix.Part(component(words[0]), Double.parseDouble(words[1])));
-            }
             OptionalDouble target =
                     row.text("target").isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(row.number("target"));
-            recipes.put(row.text("key"), new Recipe(Mix.of(row.text("key"), parts), target));
+            recipes.put(row.text("key"), new Recipe(mix(row.text("key"), row.text("parts")), target));
         }
         return recipes;
     }

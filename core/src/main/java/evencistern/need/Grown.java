@@ -11,8 +11,8 @@ import java.util.OptionalDouble;
  * What a plant that was measured has grown to.
  *
  * <p><b>Answers</b> how big is it today, and how much less sure is that than on the day it was measured?
- * <p><b>Formula</b> spread = usual − (usual − told)·exp(−G/200) where it was told smaller than usual, else as told; height in
- * the same proportion; blur = 0.25·√(G/200); G = Σ growth in days of full growth, taken once in 15 days
+ * <p><b>Formula</b> spread = usual − (usual − told)·exp(−G/200) where it was told smaller than usual, else as told; blur =
+ * 0.25·√(G/200); G = Σ growth in days of full growth, taken once in 15 days; the height stays as it was told: labels go by it
  * <p><b>Units</b> m; days
  * <p><b>Valid for</b> plants that are not cut back; up to five years, then as if nothing were told
  * <p><b>Source</b> [COMMON] a potted plant fills the room its pot gives it in one to two seasons; from memory
@@ -29,7 +29,7 @@ public final class Grown {
     /** What is told of the size of a plant of a kind today that was measured on a day. */
     public static Size.Told since(
             Size.Told measured, LocalDate on, LocalDate today, Species species, Place place, double potAcrossM) {
-        if (measured.spreadM().isEmpty() && measured.heightM().isEmpty()) {
+        if (measured.spreadM().isEmpty()) {
             return measured;
         }
         long days = Math.min(LONGEST_DAYS, ChronoUnit.DAYS.between(on, today));
@@ -39,15 +39,8 @@ public final class Grown {
                     * Growth.on(on.plusDays(d), species, place).factor();
         }
         double usual = Size.of(Size.Told.NOTHING, species, potAcrossM).spreadM();
-        double told = Size.of(measured, species, potAcrossM).spreadM();
+        double told = measured.spreadM().getAsDouble();
         double now = told < usual ? usual - (usual - told) * Math.exp(-growth / SEASON_DAYS) : told;
-        return new Size.Told(
-                times(measured.spreadM(), now / told),
-                times(measured.heightM(), now / told),
-                BLUR * Math.sqrt(growth / SEASON_DAYS));
-    }
-
-    private static OptionalDouble times(OptionalDouble of, double by) {
-        return of.isPresent() ? OptionalDouble.of(of.getAsDouble() * by) : of;
+        return new Size.Told(OptionalDouble.of(now), measured.heightM(), BLUR * Math.sqrt(growth / SEASON_DAYS));
     }
 }

@@ -59,12 +59,7 @@ class PorometerTest {
     }
 
     private static Mix mix(String parts) {
-        List<Mix.Part> list = new ArrayList<>();
-        for (String part : parts.split(" \\+ ", -1)) {
-            String[] words = part.split(" ", -1);
-            list.add(new Mix.Part(Recipes.component(words[0]), Double.parseDouble(words[1])));
-        }
-        return Mix.of("test", list);
+        return Recipes.mix("test", parts);
     }
 
     private static Pot column(double cm) {
