@@ -7,10 +7,10 @@ import { fieldsOf } from "../ui/fieldsOf";
 const LENGTHS = ["cm", "in", "mm"];
 const GAPS = ["%", "cm", "in", "mm"];
 const VOLUMES = ["L", "mL", "US gal", "US qt"];
-const SHAPES: PotInput["shape"][] = ["round", "square", "box", "oval", "bag", "basket", "plug"];
-const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "CLAY", "GLAZED", "SELF_WATERING"];
+const SHAPES: PotInput["shape"][] = ["round", "square", "box", "oval", "bag", "basket", "plug", "mount"];
+const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "CLAY", "GLAZED"];
 
-const UPRIGHT: PotInput["shape"][] = ["box", "oval"];
+const UPRIGHT: PotInput["shape"][] = ["box", "oval", "mount"];
 
 /** What the opening of each shape is called. */
 const TOPS: Record<PotInput["shape"], Key> = {
@@ -21,6 +21,7 @@ const TOPS: Record<PotInput["shape"], Key> = {
   oval: "bench_page.length",
   bag: "bench_page.across_filled",
   basket: "bench_page.rim_across",
+  mount: "bench_page.mount_width",
 };
 
 /** What the opening is called where it is asked first of all. */
@@ -72,14 +73,7 @@ export function PotWidth({ label, ...p }: Pick<Props, "pot" | "change" | "faults
 
 /** Shape, inside measures, material and what is left free below the rim. */
 export function PotFields({ pot, change, faults, catalogue, widthless, usual, materialAssumed }: Props) {
-  const unit = pot.top.unit;
   const size = { pot, change, faults };
-  const trade = (name: string) => {
-    const s = catalogue.tradeSizes.find((t) => t.name === name);
-    if (!s) return;
-    const cm = (v: number) => ({ text: String(v), unit: "cm" });
-    change({ shape: "round", top: cm(s.topCm), base: cm(s.baseCm), height: cm(s.heightCm) });
-  };
   const on = fieldsOf(pot, change, faults);
   return (
     <fieldset className="m-0 mb-2 border-0 p-0">
@@ -91,7 +85,13 @@ export function PotFields({ pot, change, faults, catalogue, widthless, usual, ma
         {...on.choice("shape", "pot.shape")}
       />
       {!widthless && <PotWidth {...size} />}
-      {UPRIGHT.includes(pot.shape) && <SizeField {...size} label={say("bench_page.width")} of="across" />}
+      {UPRIGHT.includes(pot.shape) && (
+        <SizeField
+          {...size}
+          label={say(pot.shape === "mount" ? "bench_page.moss_thickness" : "bench_page.width")}
+          of="across"
+        />
+      )}
       {TAPERS.includes(pot.shape) && (
         <SizeField
           {...size}
@@ -106,6 +106,23 @@ export function PotFields({ pot, change, faults, catalogue, widthless, usual, ma
         of="height"
         usual={usual?.height}
       />
+      {pot.shape !== "mount" && <MaterialAndRim {...{ pot, change, faults, catalogue, materialAssumed }} />}
+    </fieldset>
+  );
+}
+
+/** What a pot is made of, and what is left free below its rim. */
+function MaterialAndRim({ pot, change, faults, catalogue, materialAssumed }: Props) {
+  const unit = pot.top.unit;
+  const trade = (name: string) => {
+    const s = catalogue.tradeSizes.find((t) => t.name === name);
+    if (!s) return;
+    const cm = (v: number) => ({ text: String(v), unit: "cm" });
+    change({ shape: "round", top: cm(s.topCm), base: cm(s.baseCm), height: cm(s.heightCm) });
+  };
+  const on = fieldsOf(pot, change, faults);
+  return (
+    <>
       <ChoiceField
         row
         label={say("bench_page.made_of")}
@@ -156,6 +173,6 @@ export function PotFields({ pot, change, faults, catalogue, widthless, usual, ma
           hint={say("bench_page.typical_measures_of_such_pots_makers")}
         />
       </details>
-    </fieldset>
+    </>
   );
 }

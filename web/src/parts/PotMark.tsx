@@ -9,6 +9,7 @@ const SHAPES: Record<PotInput["shape"], { top: number; floor: number; wall: stri
   oval: { top: 13, floor: 26, wall: "M1,13C1,22 4,26 9,26H21C26,26 29,22 29,13" },
   bag: { top: 3, floor: 27, wall: "M5,3V23Q5,27 9,27H21Q25,27 25,23V3" },
   basket: { top: 9, floor: 25, wall: "M2,9C3,19 8,25 15,25C22,25 27,19 28,9" },
+  mount: { top: 3, floor: 27, wall: "M9,3V27H21V3H9" },
   plug: { top: 4, floor: 27, wall: "M9,4L12.5,27H17.5L21,4" },
 };
 

@@ -16,10 +16,18 @@ export function mixName(mixes: Mixes | undefined, key: string): string {
   return made ? say("parts.batch", { recipeName: made.recipeName, number: made.number }) : words("mixes", key);
 }
 
-/** The recipes and batches to choose from: those not put away, and the one chosen already. */
-export function mixChoices(mixes: Mixes | undefined, chosen?: string) {
+/** No mix at all: roots that hang in the air. */
+const BARE = "bare";
+
+/**
+ * The recipes and batches to choose from: those not put away, and the one chosen already.
+ *
+ * @param bare whether the plant may stand in none
+ */
+export function mixChoices(mixes: Mixes | undefined, chosen?: string, bare = false) {
   const there = (key: string, retired: boolean) => !retired || key === chosen;
   return [
+    ...(bare || chosen === BARE ? [{ value: BARE, label: words("mixes", BARE), group: say("common.mixes") }] : []),
     ...(mixes?.made ?? [])
       .filter((m) => there(m.id, m.retired))
       .map((m) => ({

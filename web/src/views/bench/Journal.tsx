@@ -84,6 +84,7 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
     case "watering":
       return [
         say("bench_page.litreseach_each_pot", { litresEach: shown.litres(e.litresEach) }),
+        e.way !== "top" && words("trait_words", `way.${e.way}`),
         e.flush && say("common.flushed"),
         e.seen?.note,
       ]
@@ -96,6 +97,7 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
           product: shown.product(e.productEach, e.measure),
           feedName: e.feedName,
         }),
+        e.way !== "top" && words("trait_words", `way.${e.way}`),
         e.seen?.note,
       ]
         .filter(Boolean)

@@ -9,6 +9,7 @@ import { useAssumed } from "./Assumed";
 import { FeedChoice } from "./Feeding";
 import { offered, planted, tell } from "./lotInput";
 import { SizeFields } from "./SizeFields";
+import { BARE_ROOTED, WateringFields } from "./WateringFields";
 import { LotFields } from "./LotSave";
 import { PotFields, PotWidth, widthLabel } from "../../parts/PotFields";
 import type { LotWork } from "./useLotWork";
@@ -99,6 +100,7 @@ function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
   const { input, change, faults, garden, catalogue, shown, live } = work;
   const mixes = useQuery(mixesQuery(garden.id)).data;
   const water = live.answer?.water;
+  const way = input.watering?.way.toLowerCase() ?? water?.way.id ?? "top";
   const on = fieldsOf(input, change, faults);
   return (
     <>
@@ -123,7 +125,7 @@ function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
         value={input.mix}
         assumed={input.assumed?.includes("mix") ?? false}
         onChange={(mix) => change({ ...tell(input, "mix"), mix })}
-        options={mixChoices(mixes, input.mix)}
+        options={mixChoices(mixes, input.mix, BARE_ROOTED.includes(way))}
       />
       <ChoiceField
         row
@@ -135,15 +137,7 @@ function Rest({ work, widthless }: { work: LotWork; widthless?: boolean }) {
         onChange={(waterId) => change({ ...tell(input, "water"), waterId })}
         options={offered(garden.waters, input.waterId).map((w) => ({ value: w.id, label: w.name }))}
       />
-      <label className="flex min-h-9 items-center gap-2 text-sm">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={input.undrained ?? false}
-          onChange={(e) => change({ undrained: e.target.checked })}
-        />
-        {say("bench_page.stands_in_a_cachepot_or_tray")}
-      </label>
+      <WateringFields work={work} care={live.answer} />
       <NumberField
         label={say("bench_page.warmth_of_the_mix")}
         units={["°C", "°F"]}

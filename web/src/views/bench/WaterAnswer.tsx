@@ -1,4 +1,5 @@
 import type { Care } from "../../api";
+import { WayMark } from "../../parts/WayMark";
 import { Worked } from "../../parts/Worked";
 import { say, rich } from "../../text";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
@@ -44,7 +45,7 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
         </p>
       </div>
       <p className="note mb-2">
-        {say("bench_page.due_when_of_the_that_roots", {
+        {say(w.way.besideLitres > 0 ? "bench_page.due_when_store_is_used" : "bench_page.due_when_of_the_that_roots", {
           usableLitres: shown.litres(w.usableLitres),
           availableLitres: shown.litres(w.availableLitres),
           value: lot?.state.lastWateredOn
@@ -58,20 +59,41 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
         })}
       </p>
       <Learned water={w} shown={shown} />
-      {care.drip && (
-        <p className="note mt-1">
-          {rich("bench_page.on_the_drip_line_each_time", {
+      <WayAnswer {...{ care, shown, open }} />
+    </>
+  );
+}
+
+/** How it gets its water, where that is not from a can: what stands beside it, how long it soaks, how long the line runs. */
+function WayAnswer({ care, shown, open }: { care: Care; shown: Shown; open: LotWork["open"] }) {
+  const { way } = care.water;
+  const line = care.line;
+  const minutes = way.minutes === undefined ? "" : figures(way.minutes);
+  if (way.id === "top") return null;
+  return (
+    <p className="mt-1 flex items-start gap-2">
+      <WayMark way={way.id} />
+      <span className="note">
+        {say("bench_page.water_lies_beside", {
+          way: way.id,
+          litres: shown.litres(way.besideLitres),
+          minutes,
+          bare: way.bare ? "yes" : "no",
+        })}
+        {line &&
+          rich(line.mm === undefined ? "bench_page.line_runs_each_time" : "bench_page.sprinklers_run_each_time", {
             worked: (
-              <Worked step="water.drip" open={open}>
-                {say("bench_page.min", { minutes: figures(care.drip.minutes) })}
+              <Worked step={line.mm === undefined ? "water.drip" : "water.overhead"} open={open}>
+                {say("bench_page.min", { minutes: figures(line.minutes) })}
               </Worked>
             ),
-            drawLitresPerHour: shown.litres(care.drip.drawLitresPerHour),
+            mm: figures(line.mm ?? 0),
+            reaches: figures(line.reachesPercent),
+            drawLitresPerHour: shown.litres(line.drawLitresPerHour),
           })}
-          {care.drip.overlong && say("bench_page.more_pots_than_the_25_30")}
-        </p>
-      )}
-    </>
+        {line?.overlong && say("bench_page.more_pots_than_the_25_30")}
+      </span>
+    </p>
   );
 }
 

@@ -77,6 +77,7 @@ export function inputOf(lot: Lot): LotInput {
     traits: lot.traits,
     conditions: lot.conditions,
     rhythm: lot.rhythm,
+    watering: lot.watering,
     undrained: lot.undrained,
     flushBy: lot.flushBy,
     assumed: lot.assumed,

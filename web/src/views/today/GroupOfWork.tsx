@@ -15,6 +15,7 @@ type Group = Today["groups"][number];
 function title(g: Group): string {
   const what =
     g.feedName ?? (g.kind === "flush" ? say("today_page.flush_with_plain_water") : say("today_page.plain_water"));
+  if (g.by !== "can") return say("today_page.by_hand_or_line", { by: g.by, what });
   return g.sick ? say("today_page.the_sick_ones_last", { what }) : what;
 }
 
@@ -39,12 +40,15 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
             part: (c) => <span className="fig">{c}</span>,
             litres: shown.litres(g.litres),
             value2:
-              c.cans === 1
-                ? say("today_page.one", { can })
-                : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
+              g.by !== "can"
+                ? ""
+                : c.cans === 1
+                  ? say("today_page.one", { can })
+                  : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
           })}
         </span>
       </h2>
+      {g.by === "line" && <p className="note py-1">{say("today_page.the_line_brings_it")}</p>}
       <TooMany group={g} garden={garden} shown={shown} />
       {g.dose && <Mixed group={g} garden={garden} shown={shown} />}
       {g.sick && <p className="note py-1">{say("today_page.wash_hands_and_can_afterwards_what")}</p>}
@@ -70,7 +74,7 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
 /** What would spare the carrying, where the cans are too many. */
 function TooMany({ group: g, garden, shown }: { group: Group; garden: Garden; shown: Shown }) {
   const c = g.carrying;
-  if (c.tankLitres === undefined || c.stockLitres === undefined) return null;
+  if (g.by !== "can" || c.tankLitres === undefined || c.stockLitres === undefined) return null;
   return (
     <p className="border-b border-rule py-1 text-sm">
       {rich("today_page.cans_is_about_minutes_of_carrying", {

@@ -3,12 +3,16 @@ import { useState } from "react";
 import type { Due, Garden, Seen } from "../../api";
 import { record } from "../../api/outbox";
 import { PotMark } from "../../parts/PotMark";
+import { WayMark } from "../../parts/WayMark";
 import { words, say } from "../../text";
-import type { Shown } from "../../text/numbers";
+import { figures, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Leave } from "./Leave";
 
 const DRYNESS = ["WET", "MOIST", "RIGHT", "DRY", "BONE_DRY"] as const;
+
+/** Ways that go by the clock rather than by a measure. */
+const BY_TIME = ["dunked", "drip", "overhead"];
 
 type Props = { due: Due; garden: Garden; shown: Shown; vessel: string };
 
@@ -53,10 +57,23 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
             </button>
           </p>
         </div>
+        {d.way !== "top" && <WayMark way={d.way} />}
         <p className="text-right">
-          <b className="fig text-2xl whitespace-nowrap">{shown.litres(d.litresEach)}</b>
+          <b className="fig text-2xl whitespace-nowrap">
+            {BY_TIME.includes(d.way) && d.minutes !== undefined
+              ? say("today_page.for_minutes", { minutes: Math.max(1, Math.round(d.minutes)) })
+              : shown.litres(d.litresEach)}
+          </b>
           <span className="note block">
-            {d.lot.pots > 1 ? say("today_page.each_pot") : say("today_page.to_this_pot")}
+            {d.way === "top"
+              ? d.lot.pots > 1
+                ? say("today_page.each_pot")
+                : say("today_page.to_this_pot")
+              : say("today_page.way_gets", {
+                  way: d.way,
+                  minutes: Math.round(d.minutes ?? 0),
+                  mm: figures(d.mm ?? 0),
+                })}
             {d.times > 1 && say("today_page.in_parts", { times: d.times })}
           </span>
         </p>

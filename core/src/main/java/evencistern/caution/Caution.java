@@ -6,6 +6,7 @@ import evencistern.plant.Poison;
 import evencistern.plant.Species;
 import evencistern.pot.Lifting;
 import evencistern.water.PhProduct;
+import evencistern.watering.Way;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -43,6 +44,8 @@ public enum Caution {
     STOCK_FAR_TOO_STRONG,
     NEVER_MIX_CONCENTRATES,
     BACKFLOW,
+    STANDING_WATER,
+    FRESH_MIST,
     ELECTRIC_NEAR_WATER,
     NITRATES_AND_FUELS,
     REGULATED_SALTS,
@@ -116,6 +119,17 @@ public enum Caution {
         }
         cautions.add(LOCKED_AND_NAMED);
         return cautions;
+    }
+
+    /** For water that stands open, comes as a mist, or through a line. */
+    public static List<Caution> forWatering(Way way) {
+        return switch (way) {
+            case STANDING, RESERVOIR, CLAY_BALLS, FROM_BELOW, DUNKED -> List.of(STANDING_WATER);
+            case MISTED -> List.of(FRESH_MIST);
+            case OVERHEAD -> List.of(FRESH_MIST, BACKFLOW);
+            case DRIP -> List.of(BACKFLOW);
+            case TOP -> List.of();
+        };
     }
 
     /**

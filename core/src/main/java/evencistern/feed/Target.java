@@ -31,6 +31,7 @@ public sealed interface Target {
         SEEDLING("seedling", "lot:seedling"),
         SLOW_GROWTH("growth", "species:growth"),
         READING("reading", "lot:reading"),
+        RESERVOIR("reservoir", "lot:watering"),
         LABEL("label's share", "feed:terms"),
         PERSON("share", "share");
 

@@ -16,7 +16,7 @@ import java.util.Optional;
  *
  * <p><b>Answers</b> can this plant have this feed, or is plain water better?
  * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what the limits bring below 10 mg/L
- * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot
+ * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix
  * <p><b>Units</b> mg/L
  * <p><b>Valid for</b> feeds with nitrogen; what has none is bounded, and not left out for being weak
  * <p><b>Source</b> [COMMON] so weak a feed is not worth its salt; urea granules burn the roots of a pot
@@ -28,7 +28,9 @@ public enum FeedFitness {
     /** What is left of it after the limits feeds nothing. */
     WEAK,
     /** Urea granules in a pot. */
-    UREA;
+    UREA,
+    /** Something to strew, and no mix to strew it on. */
+    NO_MIX;
 
     private static final double UREA_ALONE = 0.95;
     private static final double UREA_PRODUCT_MG = 400;
@@ -36,6 +38,9 @@ public enum FeedFitness {
     /** What speaks against this feed for this lot; empty where nothing does. */
     public static Optional<FeedFitness> against(Feed feed, Situation s) {
         if (!(feed.rate() instanceof Rate.PerWater rate)) {
+            if (s.bare()) {
+                return Optional.of(NO_MIX);
+            }
             Nutrients contents = feed.contentsPer(feed.rate().measure());
             boolean urea = contents.n() >= UREA_PRODUCT_MG
                     && contents.of(Nutrient.UREA_N) >= UREA_ALONE * contents.n()

@@ -30,8 +30,8 @@ import java.util.function.ToDoubleFunction;
  *
  * <p><b>Answers</b> where in the label's range is this lot's portion, in what rhythm, and how much of it does its mix bear?
  * <p><b>Formula</b> strength = label by appetite · air on bare roots or growth in quarters where it is fed with every
- * watering, whichever is less · ¼ for a seedling in its first two weeks, then ½, or the label's share for seedlings where that is less · the label's
- * share for such plants or months · what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
+ * watering, whichever is less · ¼ for a seedling in its first two weeks, then ½, or the label's share for seedlings where that is less · ¼ to ½ by appetite from a
+ * reservoir or a tray · the label's share for such plants or months · what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
  * once 80 to 90 % of it is out
  * <p><b>Units</b> product in the label's measure, g or mL; days
  * <p><b>Valid for</b> feeds at the roots, watered on or strewn
@@ -39,7 +39,7 @@ import java.util.function.ToDoubleFunction;
  * <p><b>Checked by</b> CareTest
  */
 public final class Portion {
-    /** A seedling begins with a quarter at its second true leaf and gets half once it has rooted into its cell. */
+    /** A seedling begins with a quarter at its second true leaf and gets half once it has rooted; a reservoir between them. */
     private static final double FIRST_SHARE = 0.25;
 
     private static final double ROOTED_SHARE = 0.5;
@@ -85,7 +85,16 @@ public final class Portion {
                 .weakened(seedlingShare(feed, s, day), Target.Why.SEEDLING)
                 .weakened(feed.terms().shareOn(day, s.place().latitude(), kin(s)), Target.Why.LABEL)
                 .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
-                .weakened(s.particulars().reading().shareOn(day), Target.Why.READING);
+                .weakened(s.particulars().reading().shareOn(day), Target.Why.READING)
+                .weakened(reservoirShare(s), Target.Why.RESERVOIR);
+    }
+
+    /** What stands ready beside the mix is drunk to the last drop, and no salt ever leaves: a quarter to half, by appetite. */
+    private static double reservoirShare(Situation s) {
+        return s.particulars().watering().way().stores()
+                ? FIRST_SHARE
+                        + (ROOTED_SHARE - FIRST_SHARE) * s.species().appetite().placeInRange()
+                : 1;
     }
 
     /** Days between two feeds; many waterings of a plant that seldom drinks are no further apart than a dose may lie. */

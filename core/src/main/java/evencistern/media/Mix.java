@@ -35,6 +35,8 @@ public record Mix(String key, List<Part> parts, Packing packing) {
     /** What the rules of mixing miss of what a porometer shows, as a 95 % interval: PorometerTest. */
     private static final double MIXING_PLUS_MINUS = 0.04;
 
+    private static final double NEUTRAL = 7;
+    private static final double LONGEST_YEARS = 100;
     private static final double ORGANIC_ENOUGH = 1.0 / 3;
 
     /** So many parts by volume of a component. */
@@ -44,9 +46,22 @@ public record Mix(String key, List<Part> parts, Packing packing) {
         }
     }
 
+    /** The key of no mix at all: roots that hang in the air. */
+    public static final String BARE = "bare";
+
+    /** No mix at all. */
+    public static final Mix NONE = new Mix(BARE, List.of(), new Packing(0, List.of()));
+
     public Mix {
         parts = List.copyOf(parts);
-        requireSome(parts);
+        if (!key.equals(BARE)) {
+            requireSome(parts);
+        }
+    }
+
+    /** Whether there is none: nothing holds water, salt or lime. */
+    public boolean none() {
+        return parts.isEmpty();
     }
 
     private static void requireSome(List<Part> parts) {
@@ -88,7 +103,7 @@ public record Mix(String key, List<Part> parts, Packing packing) {
             sum += p.parts() * of.applyAsDouble(p.component());
             total += p.parts();
         }
-        return sum / total;
+        return total > 0 ? sum / total : 0;
     }
 
     private double mean(ToDoubleFunction<Component> of) {
@@ -144,6 +159,9 @@ public record Mix(String key, List<Part> parts, Packing packing) {
 
     /** pH before lime: each part weighs by how hard it holds on to its own. */
     public Uncertain ph(Working working) {
+        if (none()) {
+            return Uncertain.plusMinus95(NEUTRAL, PH_PLUS_MINUS);
+        }
         double ph = put(c -> c.chemistry().buffer() * c.chemistry().ph())
                 / put(c -> c.chemistry().buffer());
         working.step(
@@ -180,14 +198,14 @@ public record Mix(String key, List<Part> parts, Packing packing) {
         return put(c -> c.family().organic() ? 1 : 0);
     }
 
-    /** Years it keeps its structure while kept wet. */
+    /** Years it keeps its structure while kept wet; where there is no mix nothing wears out. */
     public double wetYears() {
-        return 1 / put(c -> 1 / c.wear().wetYears());
+        return none() ? LONGEST_YEARS : 1 / put(c -> 1 / c.wear().wetYears());
     }
 
     /** Years it keeps its structure wetted and dried in turn. */
     public double cycledYears() {
-        return 1 / put(c -> 1 / c.wear().cycledYears());
+        return none() ? LONGEST_YEARS : 1 / put(c -> 1 / c.wear().cycledYears());
     }
 
     /** What a litre of mix costs, if the price of every part is known. */

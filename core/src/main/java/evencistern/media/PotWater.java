@@ -95,12 +95,12 @@ public final class PotWater {
 
     /** Litres of mix in the pot. */
     public double mixLitres() {
-        return pot.mixLitres();
+        return mix.none() ? 0 : pot.mixLitres();
     }
 
     /** Litres held when drained. */
     public double capacityLitres() {
-        return capacity * pot.mixLitres();
+        return capacity * mixLitres();
     }
 
     /** Litres that roots can take, from drained down to wilting. */
@@ -143,7 +143,7 @@ public final class PotWater {
 
     /** What is lifted, kg: dry mix, the water it holds when drained, and the pot. */
     public double wetKg() {
-        return mix.densityKgPerL() * pot.mixLitres() + capacityLitres() + pot.emptyKg();
+        return mix.densityKgPerL() * mixLitres() + capacityLitres() + pot.emptyKg();
     }
 
     /** Water content at one height above the floor, cm; width in cm. */
@@ -172,7 +172,7 @@ public final class PotWater {
     private double suctionWhen(double litresMissing) {
         Faults.require("litres_missing", litresMissing, 0, Double.MAX_VALUE, "L");
         double wanted = capacity - litresMissing / pot.mixLitres();
-        if (!(wanted < capacity)) {
+        if (mix.none() || !(wanted < capacity)) {
             return 0;
         }
         if (wanted <= meanAt(DRIEST_SUCTION_CM)) {

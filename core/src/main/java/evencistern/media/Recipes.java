@@ -37,9 +37,9 @@ public final class Recipes {
         return found(RECIPES.get(key), "mix", key);
     }
 
-    /** The mix of the shipped recipe of this key; an unknown key is refused with the name of the field. */
+    /** The mix of the shipped recipe of this key, or none at all; an unknown key is refused with the name of the field. */
     public static Mix require(String key) {
-        return recipe(key).mix();
+        return key.equals(Mix.BARE) ? Mix.NONE : recipe(key).mix();
     }
 
     /** A mix of shipped components in parts, as a line of a table has it: {@code peat_medium 3 + perlite_coarse 1}. */

@@ -6,6 +6,7 @@ import static evencistern.working.Working.Input.table;
 import evencistern.climate.Place;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
+import evencistern.pot.Mount;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.working.Working;
@@ -14,7 +15,8 @@ import evencistern.working.Working;
  * Where a pot's water goes.
  *
  * <p><b>Answers</b> how many litres does a pot lose in a day through its plant, from its mix and through its wall?
- * <p><b>Formula</b> plant = E · crop · crown · leaves; mix = 0.8 · E · Kr · surface · (1 − 0.75·shade); wall = E · Kr · wall ·
+ * <p><b>Formula</b> plant = E · crop · crown · leaves; mix = 0.8 · E · Kr · surface · (1 − 0.75·shade),
+ * without the 0.8 on a mount; there, and without mix, roots with velamen besides, 0.2 · crown; wall = E · Kr · wall ·
  * wetted wall; Kr = 1 down to 0.4 of the available water gone, then straight down to 0; plants that open by night: E of the
  * night times 0.2 + 0.8·min(1, light/enough); an evergreen at rest loses half, a leafless plant 6 %, one at a dry rest 5 %
  * <p><b>Units</b> L a day; E in mm/d = L m⁻² d⁻¹; m²
@@ -27,6 +29,9 @@ import evencistern.working.Working;
 public final class Loss {
     private static final double BELOW_A_RIM = 0.8;
     private static final double SHADE = 0.75;
+    /** Wet roots that hang in the air, against the crown: their coat dries as any wet surface does. */
+    private static final double ROOTS_IN_AIR = 0.2;
+
     /** Share of the available water that may go before a drying surface slows down. */
     private static final double FIRST_STAGE = 0.4;
 
@@ -37,11 +42,19 @@ public final class Loss {
     private final double surfaceM2;
     private final double wallM2;
 
-    Loss(Pot pot, Species species, Size size) {
+    /**
+     * What a pot loses.
+     *
+     * @param bare whether there is no mix in it
+     */
+    Loss(Pot pot, Species species, Size size, boolean bare) {
         this.species = species;
         this.leafM2 = size.crownM2() * size.leafShare();
-        this.surfaceM2 = BELOW_A_RIM * pot.surfaceM2() * (1 - SHADE * size.shades(pot.surfaceM2()));
-        this.wallM2 = pot.material().wall() > 0 ? pot.material().wall() * pot.wettedWallM2() : 0;
+        boolean mounted = pot.shape() instanceof Mount;
+        double mix =
+                bare ? 0 : (mounted ? 1 : BELOW_A_RIM) * pot.surfaceM2() * (1 - SHADE * size.shades(pot.surfaceM2()));
+        this.surfaceM2 = mix + ((bare || mounted) && species.velamen() ? ROOTS_IN_AIR * size.crownM2() : 0);
+        this.wallM2 = !bare && pot.material().wall() > 0 ? pot.material().wall() * pot.wettedWallM2() : 0;
     }
 
     /** How much of what a wet surface would lose one does when so much of the available water is gone, 0–1. */

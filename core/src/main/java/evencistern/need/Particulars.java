@@ -5,6 +5,7 @@ import evencistern.fault.Faults;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
+import evencistern.watering.Watering;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,7 @@ import java.util.OptionalDouble;
  * @param size what is told of how big its plant is
  * @param mixC how warm its mix is, °C, −5 to 45, where that was measured; otherwise as the air
  * @param learned what its pots drink against the plan
- * @param drains whether what runs through runs away; from a cachepot, tray or reservoir it does not
+ * @param watering how its pots get their water
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed
  * @param lastFlushed when plain water last ran through in plenty
@@ -30,7 +31,7 @@ public record Particulars(
         Size.Told size,
         OptionalDouble mixC,
         Learned learned,
-        boolean drains,
+        Watering watering,
         Map<Condition, LocalDate> conditions,
         FeedRhythm rhythm,
         Optional<LocalDate> lastFlushed,
@@ -49,7 +50,7 @@ public record Particulars(
             Size.Told.NOTHING,
             OptionalDouble.empty(),
             Learned.NOTHING,
-            true,
+            Watering.POURED,
             Map.of(),
             FeedRhythm.LABEL,
             Optional.empty(),
@@ -58,7 +59,7 @@ public record Particulars(
             List.of(),
             Lifted.NOTHING);
 
-    /** From whose readings nothing follows, flushed as its kind asks, on no calendar. */
+    /** Poured on from above, from whose readings nothing follows, flushed as its kind asks, on no calendar. */
     public Particulars(
             Size.Told size,
             Learned learned,
@@ -70,7 +71,7 @@ public record Particulars(
                 size,
                 OptionalDouble.empty(),
                 learned,
-                drains,
+                Watering.poured(drains),
                 conditions,
                 rhythm,
                 lastFlushed,
@@ -88,17 +89,17 @@ public record Particulars(
 
     public Particulars with(Learned what) {
         return new Particulars(
-                size, mixC, what, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+                size, mixC, what, watering, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     public Particulars with(AfterReading what) {
         return new Particulars(
-                size, mixC, learned, drains, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
+                size, mixC, learned, watering, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
     }
 
     public Particulars with(Flushing what) {
         return new Particulars(
-                size, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
+                size, mixC, learned, watering, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
     }
 
     /** In a mix of this warmth. */
@@ -107,7 +108,7 @@ public record Particulars(
                 size,
                 celsius,
                 learned,
-                drains,
+                watering,
                 conditions,
                 rhythm,
                 lastFlushed,
@@ -115,6 +116,17 @@ public record Particulars(
                 flushing,
                 calendarDays,
                 lifted);
+    }
+
+    /** Watered in another way. */
+    public Particulars with(Watering what) {
+        return new Particulars(
+                size, mixC, learned, what, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+    }
+
+    /** Whether what runs through its pots runs away and takes salt along. */
+    public boolean drains() {
+        return watering.drains();
     }
 
     /** How warm its mix is on a day, °C: as told, or as the air of a place is on the mean. */
@@ -125,19 +137,19 @@ public record Particulars(
     /** Last flushed on a day. */
     public Particulars flushed(Optional<LocalDate> on) {
         return new Particulars(
-                size, mixC, learned, drains, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
+                size, mixC, learned, watering, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
     }
 
     /** Fed on these days, as far as each suits it. */
     public Particulars onCalendar(List<LocalDate> days) {
         return new Particulars(
-                size, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
+                size, mixC, learned, watering, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
     }
 
     /** With what a person has decided in spite of the plan. */
     public Particulars lifting(Lifted what) {
         return new Particulars(
-                size, mixC, learned, drains, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
+                size, mixC, learned, watering, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
     }
 
     /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */

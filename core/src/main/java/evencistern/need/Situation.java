@@ -32,6 +32,11 @@ public record Situation(
         return particulars.tallM();
     }
 
+    /** Whether its roots hang in the air, without any mix. */
+    public boolean bare() {
+        return mix.none();
+    }
+
     /** How warm the mix is on a day, °C. */
     public double mixC(LocalDate day) {
         return particulars.mixC(place, day);

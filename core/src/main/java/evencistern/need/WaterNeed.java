@@ -9,9 +9,9 @@ import evencistern.plant.Shape;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
-import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
+import evencistern.watering.Watering;
 import evencistern.working.Working;
 import java.time.LocalDate;
 
@@ -19,17 +19,17 @@ import java.time.LocalDate;
  * How much a pot takes and how long that lasts.
  *
  * <p><b>Answers</b> how many litres does this pot want, and how many days until the next watering?
- * <p><b>Formula</b> usable = available · depletion, in cells below 0.3 L less, by half at 0.03 L; use = r · loss − rain; none
+ * <p><b>Formula</b> usable = available · depletion, in cells below 0.3 L less, by half at 0.03 L; from a reservoir, a tray or below clay
+ * balls what stands there; on bare roots what hangs on them besides; use = r · loss − rain; none
  * given in a dry rest or a frozen pot; days = last k with Σ use ≤ usable, at least 1; pour = deficit / (1 − LF)
  * <p><b>Units</b> L; E in mm/d = L m⁻² d⁻¹; crown in m²
  * <p><b>Valid for</b> one plant a pot; r learned from its waterings, else 1 and as good as its size is known, which gives the
  * range of days; at most 90 days; rain on the pot's top where it reaches it, half of what falls on leaves above it shed
- * <p><b>Source</b> [FAO56] equations 82 and 83 for readily available water; leaching fraction 0.15, 0 where nothing drains, and
+ * <p><b>Source</b> [FAO56] equations 82 and 83 for readily available water; leaching fraction as the way of watering has it, and
  * the rules for cells and for rain on leaves [COMMON]
  * <p><b>Checked by</b> CareTest
  */
 public final class WaterNeed {
-    static final double LEACHING_FRACTION = 0.15;
     /** What a plant at rest uses of what it would awake: in leaf, without leaves, dry. Typical, from memory. */
     private static final double IN_LEAF = 0.5;
 
@@ -54,11 +54,14 @@ public final class WaterNeed {
     private final Place place;
     private final Size size;
     private final Loss loss;
-    private final double availableLitres;
+    /** What roots can take from the mix, and what stands or hangs beside it. */
+    private final double inMixLitres;
+
+    private final double besideLitres;
     private final double usableLitres;
-    private final double rainM2;
+    private final double catchM2;
     private final Learned learned;
-    private final double leaching;
+    private final Watering watering;
     private final Species species;
     private final double restShare;
     private final Particulars particulars;
@@ -68,26 +71,53 @@ public final class WaterNeed {
         this.particulars = particulars;
         this.place = place;
         this.size = Size.of(particulars.size(), species, pot.acrossM());
-        this.loss = new Loss(pot, species, size);
+        this.watering = particulars.watering();
+        this.loss = new Loss(pot, species, size, water.mixLitres() == 0);
         this.restShare = switch (species.traits().text(Trait.REST_WATER)) {
             case "less" -> IN_LEAF;
             case "leafless" -> LEAFLESS;
             case "dry" -> DRY;
             default -> 1;
         };
-        this.rainM2 = pot.surfaceM2() * (1 - SHED * size.shades(pot.surfaceM2()));
+        this.catchM2 = pot.surfaceM2() * (1 - SHED * size.shades(pot.surfaceM2()));
         this.learned = particulars.learned().from() > 0 ? particulars.learned() : Learned.unlearned(size.sd());
-        this.leaching = particulars.drains() && pot.material() != Material.SELF_WATERING ? LEACHING_FRACTION : 0;
-        this.availableLitres = water.availableLitres(working);
-        double depletion = species.depletion() * inACell(water.mixLitres());
-        this.usableLitres = working.step(
-                "water.usable",
-                "usable = AW·p",
-                availableLitres * depletion,
-                Unit.LITRE,
-                "FAO56 eq. 83",
-                earlier("AW", availableLitres, Unit.LITRE, "media.available"),
-                table("p", depletion * 100, Unit.PER_CENT, "species:depletion"));
+        this.inMixLitres = water.availableLitres(working);
+        this.besideLitres = watering.besideLitres(pot, size);
+        this.usableLitres = usable(species.depletion() * inACell(water.mixLitres()), working);
+    }
+
+    private double usable(double depletion, Working working) {
+        Working.Input beside = table("beside", besideLitres, Unit.LITRE, "lot:watering");
+        if (watering.way().stores()) {
+            return working.step(
+                    "water.usable",
+                    "usable = beside·part",
+                    besideLitres * watering.mayGo(),
+                    Unit.LITRE,
+                    "COMMON",
+                    beside,
+                    table("part", watering.mayGo() * 100, Unit.PER_CENT, "lot:watering"));
+        }
+        Working.Input available = earlier("AW", inMixLitres, Unit.LITRE, "media.available");
+        Working.Input share = table("p", depletion * 100, Unit.PER_CENT, "species:depletion");
+        return besideLitres > 0
+                ? working.step(
+                        "water.usable",
+                        "usable = beside + AW·p",
+                        besideLitres + inMixLitres * depletion,
+                        Unit.LITRE,
+                        "COMMON",
+                        beside,
+                        available,
+                        share)
+                : working.step(
+                        "water.usable",
+                        "usable = AW·p",
+                        inMixLitres * depletion,
+                        Unit.LITRE,
+                        "FAO56 eq. 83",
+                        available,
+                        share);
     }
 
     /** Litres that may go before it must be watered again. */
@@ -101,9 +131,16 @@ public final class WaterNeed {
         return IN_A_CELL + (1 - IN_A_CELL) * Math.max(0, Math.min(1, along));
     }
 
-    /** Share of the available water that is gone with so many litres. */
+    /** Share of the water in the mix, or on bare roots, that is gone with so many litres; a reservoir keeps the mix moist. */
     private double gone(double missing) {
-        return availableLitres > 0 ? missing / availableLitres : 1;
+        double first = watering.way().stores() ? besideLitres : 0;
+        double then = mostLitres() - first;
+        return then > 0 ? Math.max(0, Math.min(1, (missing - first) / then)) : 1;
+    }
+
+    /** All that roots can take when it has been watered, in the mix and beside it. */
+    private double mostLitres() {
+        return inMixLitres + besideLitres;
     }
 
     /** Litres one pot uses on a day, half way to its next watering. */
@@ -164,20 +201,30 @@ public final class WaterNeed {
         return loss.on(day, awake(date, day), gone(HALF_WAY * usableLitres), learned.factor(), working);
     }
 
-    /** Whether what runs through leaves: not from a cachepot, a tray or a reservoir. */
+    /** Whether what runs through leaves and takes salt along: not from a cachepot, a tray or a reservoir. */
     public boolean drains() {
-        return leaching > 0;
+        return watering.drains();
+    }
+
+    /** How it gets its water. */
+    public Watering watering() {
+        return watering;
+    }
+
+    /** What of the pot's top its leaves leave open to what falls from above, m². */
+    public double catchM2() {
+        return catchM2;
     }
 
     /** Litres of rain that fall into the pot on a day. */
     public double rainOn(LocalDate date) {
-        return place.on(date).rainMm() * rainM2;
+        return place.on(date).rainMm() * catchM2;
     }
 
     /** What a pot from which so much is missing loses on a day, less the rain that falls into it; below 0 on a wet one. */
     private double lossOn(LocalDate date, double missing) {
         Place.Day day = place.on(date);
-        return useOn(date, day, missing) - day.rainMm() * rainM2;
+        return useOn(date, day, missing) - day.rainMm() * catchM2;
     }
 
     /** What the pot's own waterings have taught. */
@@ -207,10 +254,10 @@ public final class WaterNeed {
     /** Litres missing on {@code date} in a pot that was drained full on {@code wateredOn}; never more than available. */
     public double deficit(LocalDate wateredOn, LocalDate date) {
         double missing = 0;
-        for (LocalDate d = wateredOn.plusDays(1); !d.isAfter(date) && missing < availableLitres; d = d.plusDays(1)) {
+        for (LocalDate d = wateredOn.plusDays(1); !d.isAfter(date) && missing < mostLitres(); d = d.plusDays(1)) {
             missing = Math.max(0, missing + lossOn(d, missing));
         }
-        return Math.min(missing, availableLitres);
+        return Math.min(missing, mostLitres());
     }
 
     /** Litres to pour once the usable water is gone. */
@@ -218,16 +265,16 @@ public final class WaterNeed {
         return working.step(
                 "water.full_pour",
                 "pour = usable/(1 − LF)",
-                usableLitres / (1 - leaching),
+                usableLitres / (1 - watering.lost()),
                 Unit.LITRE,
                 "COMMON",
                 earlier("usable", usableLitres, Unit.LITRE, "water.usable"),
-                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+                table("LF", watering.lost() * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 
     /** Litres to pour to make up a deficit and let the leaching fraction run through. */
     public double pour(double deficitLitres) {
-        return deficitLitres / (1 - leaching);
+        return deficitLitres / (1 - watering.lost());
     }
 
     /** The same with its working, as one of the steps {@code water.pour}, {@code next_pour} and {@code feed_pour}. */
@@ -239,7 +286,7 @@ public final class WaterNeed {
                 Unit.LITRE,
                 "COMMON",
                 earlier("deficit", deficitLitres, Unit.LITRE, "water.daily"),
-                table("LF", leaching * 100, Unit.PER_CENT, "plan:leaching_fraction"));
+                table("LF", watering.lost() * 100, Unit.PER_CENT, "plan:leaching_fraction"));
     }
 
     /** Days from a watering to the next, as likely, and as short and long as the uncertainty of the use makes it. */
@@ -275,7 +322,7 @@ public final class WaterNeed {
             if (k > 1 && over && (k > LONGEST_REST || !keptDry(watered.plusDays(k - 1)))) {
                 return new Dry(watered.plusDays(k - 1), k - 1, used);
             }
-            used = Math.min(next, availableLitres);
+            used = Math.min(next, mostLitres());
         }
     }
 
@@ -291,14 +338,13 @@ public final class WaterNeed {
         int[] days = {LONGEST_DAYS, LONGEST_DAYS, LONGEST_DAYS};
         for (int k = 1; k <= LONGEST_DAYS && days[shares.length - 1] == LONGEST_DAYS; k++) {
             Place.Day day = place.on(watered.plusDays(k));
-            double rain = day.rainMm() * rainM2;
+            double rain = day.rainMm() * catchM2;
             Loss.Parts wet = loss.wet(day);
             double awake = awake(watered.plusDays(k), day);
             for (int i = 0; i < shares.length; i++) {
                 double use = learned.factor()
                         * shares[i]
-                        * wet.at(awake, gone(Math.min(used[i], availableLitres)))
-                                .whole();
+                        * wet.at(awake, gone(Math.min(used[i], mostLitres()))).whole();
                 used[i] = Math.max(0, used[i] + use - rain);
                 if (days[i] == LONGEST_DAYS && used[i] > usableLitres) {
                     days[i] = Math.max(1, k - 1);

@@ -27,6 +27,8 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.need.Condition;
 import evencistern.need.FeedRhythm;
+import evencistern.need.Growth;
+import evencistern.need.Hold;
 import evencistern.need.Note;
 import evencistern.need.Situation;
 import evencistern.need.WaterLeft;
@@ -37,6 +39,7 @@ import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.water.SourceWater;
 import evencistern.water.WaterLimit;
+import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -123,6 +126,14 @@ public record Care(
     /** Of the water that roots can take, the share that is gone from a pot that is bone dry; common practice, no source. */
     private static final double BONE_DRY = 0.95;
 
+    /** So long new roots take to reach down to the water; common practice, no source. */
+    private static final int NEW_ROOTS_DAYS = 21;
+
+    /** Growth below this is slow enough for a reservoir to run dry between two fills. */
+    private static final double SLOW = 0.5;
+
+    private static final double FREEZES_C = 0;
+
     /** Above this bare roots are rinsed with plain water later; common practice, no source. */
     private static final double HOT_AIR_C = 25;
 
@@ -197,6 +208,7 @@ public record Care(
                 .map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Caution> cautions = new ArrayList<>();
         s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), f.strewn())));
+        cautions.addAll(Caution.forWatering(s.particulars().watering().way()));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species()));
         return new Care(
                 plan,
@@ -232,6 +244,7 @@ public record Care(
                 .filter(f -> unfit.isEmpty() && RootWarmth.tooCoolFor(f, s, today))
                 .ifPresent(f -> notes.add(Note.COLD_AMMONIUM));
         notes.addAll(rootsInAir(s, today));
+        notes.addAll(wayNotes(s, today));
         if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
             notes.add(s.particulars().drains() ? Note.FLUSH_FIRST : Note.FLUSH_OVER_A_DRAIN);
         }
@@ -282,6 +295,41 @@ public record Care(
             if (RootsInAir.strength(s.species(), s.place().humidityPercent()) < 1) {
                 notes.add(Note.DRY_AIR_WEAKER);
             }
+        }
+        return notes;
+    }
+
+    /** What its way of watering asks to be minded. */
+    private static List<Note> wayNotes(Situation s, LocalDate today) {
+        Way way = s.particulars().watering().way();
+        List<Note> notes = new ArrayList<>();
+        if (way == Way.STANDING && s.species().rots()) {
+            notes.add(Note.ROOTS_STAND_WET);
+        }
+        if (way == Way.RESERVOIR || way == Way.CLAY_BALLS) {
+            if (s.repottedOn()
+                    .filter(r -> today.isBefore(r.plusDays(NEW_ROOTS_DAYS)))
+                    .isPresent()) {
+                notes.add(Note.NEW_ROOTS_FROM_ABOVE);
+            }
+            if (!Hold.standsStill(today, s)
+                    && Growth.on(today, s.species(), s.place()).factor() < SLOW) {
+                notes.add(Note.STORE_MAY_RUN_DRY);
+            }
+        }
+        if (way.stores() && Hold.standsStill(today, s)) {
+            notes.add(Note.STORE_EMPTY_AT_REST);
+        }
+        if (way != Way.TOP
+                && s.place().kind() != Place.Kind.INDOORS
+                && s.place().on(today).lowC() <= FREEZES_C) {
+            notes.add(Note.STORE_BEFORE_FROST);
+        }
+        if (way.wetsBareRoots() || way == Way.OVERHEAD) {
+            notes.add(Note.DRY_BEFORE_NIGHT);
+        }
+        if (way == Way.DUNKED || way == Way.FROM_BELOW) {
+            notes.add(Note.FRESH_FOR_EACH);
         }
         return notes;
     }

@@ -37,7 +37,7 @@ import java.util.stream.Stream;
  * <p><b>Formula</b> the first watering of the days ahead, and the first of them that carries feed. Flush: at once
  * after a reading above the band, a white crust that was told of (up to 10 L), or once the salt account passes it; by the
  * calendar only under a roof and up to 10 L: the
- * kind's weeks from the last flush or reading in order, and four waterings at least; where nothing drains at most 4 weeks; not while
+ * kind's weeks from the last flush or reading in order, and four waterings at least; where nothing drains at most 4 weeks, over a reservoir 4 to 8, on bare roots none; not while
  * the plant rests nor within 6 weeks of granules; twice the water the pot holds, which leaves 14 % of the salt if all mixes
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any last dates; missed work stays due once, it is never doubled
@@ -57,6 +57,10 @@ public record LotPlan(
         Optional<FeedDate> nextFeed,
         Optional<Flush> flush) {
     private static final int FLUSH_UNDRAINED_DAYS = 28;
+    /** A reservoir and its pot are rinsed through after four to eight weeks, as their kind is. */
+    private static final int RINSE_FROM_DAYS = 28;
+
+    private static final int RINSE_TO_DAYS = 56;
     private static final double FLUSH_WATERS = 2;
     /** So many waterings lie between two flushes by the calendar: salt comes with water, not with weeks; common practice. */
     private static final int FLUSH_WATERINGS = 4;
@@ -194,9 +198,13 @@ public record LotPlan(
         boolean byCalendar = days > 0
                 && s.place().kind() != Place.Kind.OUTDOORS
                 && s.feed().flatMap(Feed::coated).isEmpty()
+                && !s.bare()
                 && usualFlush(water) <= MOST_BY_CALENDAR_LITRES;
         if (!byCalendar) {
             return Optional.empty();
+        }
+        if (s.particulars().watering().way().stores()) {
+            return Optional.of(flushed.plusDays(Math.max(RINSE_FROM_DAYS, Math.min(RINSE_TO_DAYS, days))));
         }
         if (!s.particulars().drains()) {
             return Optional.of(flushed.plusDays(Math.min(days, FLUSH_UNDRAINED_DAYS)));

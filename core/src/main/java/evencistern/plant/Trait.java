@@ -30,6 +30,8 @@ public enum Trait {
     COVER(Unit.ONE, 0.3, 8),
     /** When its stomata open: by day, or by night as those of succulent plants. */
     STOMATA("day", "night"),
+    /** How it is usually watered. */
+    WAY("top", "from_below", "standing", "reservoir", "clay_balls", "dunked", "misted", "drip", "overhead"),
     ROOTS("ordinary", "fine", "velamen", "semi_hydro"),
     PH_LOW(Unit.PH_UNIT, 3, 8),
     PH_HIGH(Unit.PH_UNIT, 3, 9),

@@ -17,8 +17,7 @@ public enum Material {
     PLASTIC(0, 1.5),
     FABRIC(0.55, 0.4),
     CLAY(0.4, 15),
-    GLAZED(0, 18),
-    SELF_WATERING(0, 3);
+    GLAZED(0, 18);
 
     private final double wall;
     private final double kgPerM2;

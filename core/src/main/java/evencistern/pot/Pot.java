@@ -104,9 +104,9 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
         return shape.widthM(shape.heightM());
     }
 
-    /** Area of the mix surface, m². */
+    /** Area of the mix that lies open, m². */
     public double surfaceM2() {
-        return shape.areaM2(mixHeightM());
+        return shape.openM2(mixHeightM());
     }
 
     /** Area of the wall that the mix stands against, m². */

@@ -5,7 +5,7 @@ import evencistern.working.Working;
 import java.util.List;
 
 /** The inside of a pot, measured from its floor up. Lengths in metres, areas in m². */
-public sealed interface PotShape permits RoundTaper, SquareTaper, Box, Oval, Basket {
+public sealed interface PotShape permits RoundTaper, SquareTaper, Box, Oval, Basket, Mount {
 
     double heightM();
 
@@ -20,6 +20,11 @@ public sealed interface PotShape permits RoundTaper, SquareTaper, Box, Oval, Bas
 
     /** Volume from the floor up to a height, in litres. */
     double litresTo(double aboveFloorM);
+
+    /** What of its mix, filled to a height, lies open to the air above, m². */
+    default double openM2(double filledM) {
+        return areaM2(filledM);
+    }
 
     /** The width by which a label's rate for a pot so wide is scaled: that of the square or circle with its opening. */
     default double labelWidthM() {

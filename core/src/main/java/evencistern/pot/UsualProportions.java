@@ -18,6 +18,9 @@ public record UsualProportions(double base, double height) {
     public static final UsualProportions CELL = new UsualProportions(0.6, 1.2);
     public static final UsualProportions BAG = new UsualProportions(1, 0.9);
     public static final UsualProportions BASKET = new UsualProportions(0, 0.5);
+    /** Against how thick the pad on it lies. */
+    public static final UsualProportions MOUNT = new UsualProportions(1, 20);
+
     public static final UsualProportions TROUGH = new UsualProportions(1, 0.9);
 
     public double baseM(double topM) {

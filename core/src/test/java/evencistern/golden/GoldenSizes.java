@@ -6,15 +6,21 @@ import evencistern.climate.PenmanMonteith;
 import evencistern.climate.Place;
 import evencistern.climate.SolarDay;
 import evencistern.golden.GoldenAnswers.Answer;
+import evencistern.media.Mix;
 import evencistern.plan.GoldenWaters;
 import evencistern.plan.GoldenWaters.Grown;
 import evencistern.plan.GoldenWaters.Weather;
+import evencistern.pot.Basket;
 import evencistern.pot.Box;
+import evencistern.pot.Material;
+import evencistern.pot.Mount;
 import evencistern.pot.Pot;
 import evencistern.pot.SquareTaper;
+import evencistern.watering.Way;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** What the core says to the golden plants of a known size: litres a day, and days between waterings. */
 final class GoldenSizes {
@@ -48,7 +54,29 @@ final class GoldenSizes {
     static void answer(Map<String, Answer> answers) {
         indoors(answers);
         outdoors(answers);
+        bareRoots(answers);
         skies(answers);
+    }
+
+    private static void bareRoots(Map<String, Answer> answers) {
+        Pot basket = new Pot(new Basket(0.2, 0.1), 0, OptionalDouble.empty(), Material.PLASTIC);
+        answers.put(
+                "W22d",
+                Answer.of(new Grown(
+                                "vanda",
+                                40,
+                                40,
+                                basket,
+                                Mix.NONE,
+                                new Weather(35, Place.Kind.OUTDOORS, 0.5, 23, 33, 60, 0.6, JULY))
+                        .watered(Way.DUNKED)
+                        .days()));
+        Pot mount = new Pot(new Mount(0.1, 0.01, 0.2), 0, OptionalDouble.empty(), Material.PLASTIC);
+        answers.put(
+                "W23d",
+                Answer.of(grown("cattleya", 12, 10, mount, "sphagnum_long 1", glass(0.4, 16, 29, 62, JULY))
+                        .watered(Way.DUNKED)
+                        .days()));
     }
 
     private static void skies(Map<String, Answer> answers) {

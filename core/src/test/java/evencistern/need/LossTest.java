@@ -48,7 +48,7 @@ class LossTest {
     }
 
     private static double loss(Species species, Size size, Material material, double gone) {
-        return new Loss(pot(material), species, size).on(DAY, 1, gone).whole();
+        return new Loss(pot(material), species, size, false).on(DAY, 1, gone).whole();
     }
 
     /** Arithmetic of the formula: E of the day, a crown of 55 cm and 40 cm, leaves by 1 − exp(−1.7/2), and a shaded surface. */
@@ -113,7 +113,7 @@ class LossTest {
     /** A plant without leaves hardly drinks, its mix dries on. */
     @Test
     void aLeaflessPlantLosesLittleButItsMixDriesOn() {
-        Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40));
+        Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40), false);
         assertThat(loss.on(DAY, 0.06, 0.2).whole() / loss.on(DAY, 1, 0.2).whole())
                 .isBetween(0.06, 0.2);
     }

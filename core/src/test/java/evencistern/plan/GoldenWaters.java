@@ -12,6 +12,8 @@ import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.PotShape;
 import evencistern.pot.RoundTaper;
+import evencistern.watering.Watering;
+import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -70,19 +72,36 @@ public final class GoldenWaters {
             Pot pot,
             Mix mix,
             Weather weather,
-            Optional<Place.Lamps> lamps) {
+            Optional<Place.Lamps> lamps,
+            Way way) {
+        public Grown(
+                String species,
+                double wideCm,
+                double tallCm,
+                Pot pot,
+                Mix mix,
+                Weather weather,
+                Optional<Place.Lamps> lamps) {
+            this(species, wideCm, tallCm, pot, mix, weather, lamps, Way.TOP);
+        }
+
         public Grown(String species, double wideCm, double tallCm, Pot pot, Mix mix, Weather weather) {
             this(species, wideCm, tallCm, pot, mix, weather, Optional.empty());
         }
 
         /** The same so wide. */
         public Grown wide(double cm) {
-            return new Grown(species, cm, tallCm, pot, mix, weather, lamps);
+            return new Grown(species, cm, tallCm, pot, mix, weather, lamps, way);
+        }
+
+        /** The same watered in another way. */
+        public Grown watered(Way how) {
+            return new Grown(species, wideCm, tallCm, pot, mix, weather, lamps, how);
         }
 
         /** The same in air of this moisture. */
         public Grown in(double humidity) {
-            return new Grown(species, wideCm, tallCm, pot, mix, weather.as(humidity), lamps);
+            return new Grown(species, wideCm, tallCm, pot, mix, weather.as(humidity), lamps, way);
         }
 
         private WaterNeed need() {
@@ -97,7 +116,7 @@ public final class GoldenWaters {
                     Optional.empty(),
                     Optional.of(weather.day()),
                     Optional.empty(),
-                    Particulars.sized(told));
+                    Particulars.sized(told).with(Watering.of(way)));
             return LotPlan.of(s, weather.day(), Working.off()).need();
         }
 

@@ -23,6 +23,8 @@ import evencistern.plant.Species;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
+import evencistern.watering.Watering;
+import evencistern.watering.Way;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.ArrayList;
@@ -37,6 +39,7 @@ import java.util.stream.Stream;
 
 /** Lots of all kinds, in all places, with all that can be known of a lot; the same ones each time. */
 public final class SeededSituations {
+    private static final List<Way> WAYS = List.of(Way.values());
     static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
 
     private SeededSituations() {}
@@ -87,7 +90,7 @@ public final class SeededSituations {
                 Size.Told.tall(OptionalDouble.of(0.2 + r.nextDouble())),
                 r.nextInt(6) == 0 ? OptionalDouble.of(5 + 20 * r.nextDouble()) : OptionalDouble.empty(),
                 new Learned(factor, factor * 0.8, factor * 1.25, 5),
-                r.nextInt(5) > 0,
+                r.nextInt(5) > 0 ? Watering.POURED : Watering.of(WAYS.get(r.nextInt(WAYS.size()))),
                 conditions,
                 rhythms[r.nextInt(rhythms.length)],
                 maybe(r, 0.4, TODAY.minusDays(r.nextInt(50))),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultException;
+import evencistern.round.RoundPlace.By;
 import evencistern.round.RoundPlace.Kind;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -44,12 +45,14 @@ class CarryingTest {
     @Test
     void theRoundGoesFromPlainToStrongAndEndsWithTheSick() {
         List<RoundPlace> order = List.of(
-                new RoundPlace(false, Kind.WATER, 0, "tap"),
-                new RoundPlace(false, Kind.FLUSH, 0, "tap"),
-                new RoundPlace(false, Kind.FEED, 3, "orchid drops"),
-                new RoundPlace(false, Kind.FEED, 9, "crystals"),
-                new RoundPlace(false, Kind.STREWN, 0, "granules"),
-                new RoundPlace(true, Kind.WATER, 0, "tap"));
+                new RoundPlace(false, Kind.WATER, By.CAN, 0, "tap"),
+                new RoundPlace(false, Kind.WATER, By.TUB, 0, "tap"),
+                new RoundPlace(false, Kind.WATER, By.LINE, 0, "tap"),
+                new RoundPlace(false, Kind.FLUSH, By.CAN, 0, "tap"),
+                new RoundPlace(false, Kind.FEED, By.CAN, 3, "orchid drops"),
+                new RoundPlace(false, Kind.FEED, By.CAN, 9, "crystals"),
+                new RoundPlace(false, Kind.STREWN, By.CAN, 0, "granules"),
+                new RoundPlace(true, Kind.WATER, By.CAN, 0, "tap"));
         List<RoundPlace> mixed = new ArrayList<>(order);
         Collections.shuffle(mixed, new Random(3));
         Collections.sort(mixed);

@@ -15,7 +15,6 @@ import evencistern.need.WaterNeed;
 import evencistern.need.Whereabouts;
 import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
-import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.salt.SaltAccount.Event;
@@ -26,6 +25,8 @@ import evencistern.salt.SaltAccount.Refreshed;
 import evencistern.salt.SaltAccount.Story;
 import evencistern.salt.SaltAccount.Strewn;
 import evencistern.units.Uncertain;
+import evencistern.watering.Watering;
+import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -62,13 +63,9 @@ class SaltAccountTest {
     }
 
     private static Situation pot(boolean drains) {
-        return pot(POT, drains);
-    }
-
-    private static Situation pot(Pot pot, boolean drains) {
         return new Situation(
                 SpeciesGuide.require("streptocarpus"),
-                pot,
+                POT,
                 Recipes.require("peat_perlite"),
                 room(),
                 Optional.empty(),
@@ -185,8 +182,9 @@ class SaltAccountTest {
         assertThat(account.grams().drained()).isZero();
         assertThat(account.grams().now()).isCloseTo(account.grams().water(), within(1e-9));
         assertThat(account.above()).isPresent();
-        Pot reservoir = new Pot(POT.shape(), POT.headspace(), POT.measuredLitres(), Material.SELF_WATERING);
-        assertThat(account(pot(reservoir, true), NO_SALT, waterings(pot(true), 0.2, 0.5, 20), TAP, 60)
+        Situation reservoir = pot(true);
+        reservoir = reservoir.with(reservoir.particulars().with(Watering.of(Way.RESERVOIR)));
+        assertThat(account(reservoir, NO_SALT, waterings(pot(true), 0.2, 0.5, 20), TAP, 60)
                         .grams()
                         .drained())
                 .isZero();

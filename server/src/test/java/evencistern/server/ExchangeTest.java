@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.BeforeEach;
@@ -146,6 +147,34 @@ class ExchangeTest {
                 .isEqualTo("2");
         assertThat(file()).isEqualTo(out);
         assertThat(lots().path("lots").get(0).path("name")).isEqualTo(lot.path("name"));
+    }
+
+    /** A self-watering pot, as files told it before, is a plastic pot with a reservoir, in its changes too. */
+    @Test
+    void aSelfWateringPotOfAnEarlierFileHasAReservoir() {
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        lot.put("id", UUID.randomUUID().toString());
+        lot.put("watering", Map.of("way", "RESERVOIR"));
+        String id = api.put(home + "/lots", lot).ok().path("id").asString();
+        String out = file();
+        forget();
+        // what a file leaves out is as the database has it, from above
+        String earlier = out.lines()
+                .map(line -> line.contains("\"way\": \"reservoir\"")
+                        ? line.replace("\"plastic\"", "\"self_watering\"")
+                                .replace("\"way\": \"reservoir\"", "\"way\": \"top\"")
+                        : line)
+                .map(line -> line.contains("\"RESERVOIR\"")
+                        ? line.replaceAll("\"watering\": \\{\"way\": \"RESERVOIR\"\\},? ?", "")
+                                .replace("\"PLASTIC\"", "\"SELF_WATERING\"")
+                        : line)
+                .collect(Collectors.joining("\n", "", "\n"));
+        assertThat(earlier).contains("self_watering", "SELF_WATERING").doesNotContain("\"RESERVOIR\"");
+        api.raw("POST", "/api/garden-files", earlier, true).ok();
+        JsonNode now = api.get(home + "/lots/" + id).ok();
+        assertThat(now.at("/watering/way").asString()).isEqualTo("RESERVOIR");
+        assertThat(now.at("/pot/material").asString()).isEqualTo("PLASTIC");
+        assertThat(file()).isEqualTo(out);
     }
 
     @Test

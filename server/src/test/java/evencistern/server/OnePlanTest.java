@@ -26,6 +26,8 @@ import tools.jackson.databind.json.JsonMapper;
 class OnePlanTest {
     private static final List<String> KINDS =
             List.of("streptocarpus", "boston_fern", "snake_plant", "moth_orchid", "fuchsia", "lemon", "cyclamen");
+    private static final List<String> WAYS =
+            List.of("FROM_BELOW", "STANDING", "RESERVOIR", "CLAY_BALLS", "DUNKED", "MISTED", "DRIP", "OVERHEAD");
     private static final List<String> FIELDS = List.of(
             "id",
             "name",
@@ -44,6 +46,7 @@ class OnePlanTest {
             "traits",
             "conditions",
             "rhythm",
+            "watering",
             "undrained",
             "flushBy",
             "version");
@@ -80,6 +83,9 @@ class OnePlanTest {
             }
             if (r.nextInt(4) == 0) {
                 lot.put("rhythm", "weekly");
+            }
+            if (r.nextInt(3) == 0) {
+                lot.put("watering", Map.of("way", WAYS.get(r.nextInt(WAYS.size()))));
             }
             String id = api.put(home + "/lots", lot).ok().path("id").asString();
             lived(home, garden, id, lot.containsKey("feedId"), r);

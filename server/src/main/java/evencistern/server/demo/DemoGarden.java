@@ -25,6 +25,7 @@ import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
+import evencistern.server.lot.WateringInput;
 import evencistern.server.meter.EcTyped;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.pot.PotInput;
@@ -35,6 +36,7 @@ import evencistern.server.typed.Typed;
 import evencistern.server.words.Language;
 import evencistern.table.DataFile;
 import evencistern.water.Dissolved;
+import evencistern.watering.Way;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -503,11 +505,18 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         null,
+                        way(row),
                         null,
                         null,
                         null,
                         0)
                 .read(null, lots.context(new GardenId(g.id())));
+    }
+
+    /** Null where it is watered as its kind usually is. */
+    private static @Nullable WateringInput way(DataFile.Row row) {
+        String way = row.text("way");
+        return way.equals("-") ? null : new WateringInput(Way.named(way), null, null, null, null, null);
     }
 
     private static PotInput pot(DataFile.Row row) {

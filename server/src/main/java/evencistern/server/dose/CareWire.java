@@ -11,12 +11,14 @@ import evencistern.need.Note;
 import evencistern.plan.Care;
 import evencistern.plan.LotPlan;
 import evencistern.plant.Size;
-import evencistern.round.Drip;
+import evencistern.watering.Line;
+import evencistern.watering.Watering;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -32,7 +34,7 @@ public record CareWire(
         @Nullable DoseWire feed,
         @Nullable FeedDateWire nextFeed,
         @Nullable FlushDueWire flush,
-        @Nullable DripWire drip,
+        @Nullable LineWire line,
         @Nullable LocalDate averageFrom,
         List<String> notes,
         List<String> maySetAside,
@@ -79,7 +81,32 @@ public record CareWire(
             double baseWidthCm,
             double topWidthCm,
             double airPlusMinusPercent,
-            PlantSizeWire size) {}
+            PlantSizeWire size,
+            WateredWire way) {}
+
+    /**
+     * How it gets its water.
+     *
+     * @param besideLitres that stand or hang beside the mix when it has been watered
+     * @param minutes it is soaked
+     * @param bare whether there is no mix
+     */
+    public record WateredWire(
+            String id, double besideLitres, @Nullable Double minutes, boolean bare) {
+        static WateredWire of(LotPlan plan) {
+            Watering watering = plan.need().watering();
+            PotWater water = plan.potWater();
+            return new WateredWire(
+                    watering.way().id(),
+                    watering.besideLitres(water.pot(), plan.need().size()),
+                    orNull(watering.soak(water.pot())),
+                    water.mixLitres() == 0);
+        }
+    }
+
+    private static @Nullable Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
 
     /**
      * How big the plant is taken to be, and through what its pot loses water on a day, in L.
@@ -209,7 +236,7 @@ public record CareWire(
                     s.ceiling().id(),
                     null,
                     s.heldBack(),
-                    s.byVolume().isPresent() ? s.byVolume().getAsDouble() : null,
+                    orNull(s.byVolume()),
                     List.of());
         }
     }
@@ -218,13 +245,16 @@ public record CareWire(
     public record HeldWire(String hold, @Nullable LocalDate until) {}
 
     /**
-     * How long a drip line runs for one pot's full watering.
+     * How long a line runs for one pot's next watering.
      *
+     * @param mm that fall on the bench meanwhile, from sprinklers
+     * @param reachesPercent of the water drawn that comes into the pots
      * @param overlong whether there are more pots on it than a line usually serves
      */
-    public record DripWire(double minutes, double drawLitresPerHour, boolean overlong) {
-        public static DripWire of(Drip d) {
-            return new DripWire(d.minutes(), d.drawLitresPerHour(), d.overlong());
+    public record LineWire(
+            double minutes, @Nullable Double mm, double reachesPercent, double drawLitresPerHour, boolean overlong) {
+        public static LineWire of(Line l) {
+            return new LineWire(l.minutes(), orNull(l.mm()), l.reaches() * 100, l.drawLitresPerHour(), l.overlong());
         }
     }
 
@@ -261,7 +291,7 @@ public record CareWire(
      *
      * @param waterEc of the source water, which the meter reads beneath the feed
      * @param labelNote what there is to say of its feed's label
-     * @param drip how long the line runs, where there is one
+     * @param line how long it runs, where there is one
      * @param day whose water use is shown
      */
     public static CareWire of(
@@ -270,7 +300,7 @@ public record CareWire(
             LocalDate day,
             @Nullable LocalDate averageFrom,
             Optional<String> labelNote,
-            @Nullable DripWire drip,
+            @Nullable LineWire line,
             Working.@Nullable Recorder recorder) {
         LotPlan plan = care.plan();
         PotWater pot = plan.potWater();
@@ -303,7 +333,8 @@ public record CareWire(
                         pot.pot().shape().widthM(0) * 100,
                         pot.pot().acrossM() * 100,
                         pot.plusMinus() * 100,
-                        PlantSizeWire.of(plan, day)),
+                        PlantSizeWire.of(plan, day),
+                        WateredWire.of(plan)),
                 pot.profile(LAYERS, care.missingLitres()).stream()
                         .map(LayerWire::of)
                         .toList(),
@@ -312,7 +343,7 @@ public record CareWire(
                 plan.flush()
                         .map(f -> new FlushDueWire(f.on(), f.litres(), f.asker().id()))
                         .orElse(null),
-                drip,
+                line,
                 averageFrom,
                 Stream.concat(labelNote.stream(), care.notes().stream().map(Note::id))
                         .toList(),

@@ -25,6 +25,7 @@ import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
+import evencistern.watering.Way;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -329,6 +330,7 @@ public class Acts {
         Lot lot = standing.lot();
         LocalDate day = LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone()));
         Care care = LotCare.on(context, standing, day, can);
+        Way way = care.plan().need().watering().way();
         long row = row(garden, act, lot.id(), feeding ? "feeding" : "watering", moment);
         if (feeding) {
             Given given = Given.fed(care, litres);
@@ -343,10 +345,11 @@ public class Acts {
                             given.product(),
                             CareWire.measureId(feed.toFeed().rate().measure()),
                             given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
-                            lot.pots()));
+                            lot.pots(),
+                            (way.byLine() ? Way.TOP : way).id()));
         } else {
             Given given = Given.plain(care, day, litres);
-            store.insertWatering(garden, row, item, given.litres(), lot.pots(), given.flush());
+            store.insertWatering(garden, row, item, given.litres(), lot.pots(), given.flush(), way.id());
         }
         if (seen != null) {
             seen.read().ifPresent(s -> store.insertSeen(garden, row, s));

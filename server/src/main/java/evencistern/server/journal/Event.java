@@ -32,10 +32,14 @@ public sealed interface Event {
      * Water without feed.
      *
      * @param flush whether it was watered in plenty, to carry off salt
+     * @param way in which it was given
      */
     @Schema(name = "WateringEvent")
     record Watering(
-            double litresEach, boolean flush, @Nullable Sight seen) implements Event {}
+            double litresEach,
+            boolean flush,
+            String way,
+            @Nullable Sight seen) implements Event {}
 
     /**
      * Water with feed.
@@ -50,6 +54,7 @@ public sealed interface Event {
             double productEach,
             String measure,
             @Nullable Double nMgPerL,
+            String way,
             @Nullable Sight seen)
             implements Event {}
 

@@ -76,8 +76,8 @@ public class JournalStore {
 
     /** What the rows of one kind say beside the spine: the table that has it, and its columns. */
     private enum Details {
-        WATERING("journal_watering", "item, litres_each, pots, flush"),
-        FEEDING("journal_feeding", "item, feed_id, litres_each, product_each, measure, n_mg_per_l, pots"),
+        WATERING("journal_watering", "item, litres_each, pots, flush, way"),
+        FEEDING("journal_feeding", "item, feed_id, litres_each, product_each, measure, n_mg_per_l, pots, way"),
         READING(
                 "journal_reading",
                 "method, meter_id, ph, ec, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, before_ph, hours,"
@@ -133,8 +133,9 @@ public class JournalStore {
         insert(details, garden, Map.of(row, columns), Arrays::asList);
     }
 
-    void insertWatering(GardenId garden, long row, String item, double litresEach, int pots, boolean flush) {
-        insert(Details.WATERING, garden, row, item, litresEach, pots, flush);
+    void insertWatering(
+            GardenId garden, long row, String item, double litresEach, int pots, boolean flush, String way) {
+        insert(Details.WATERING, garden, row, item, litresEach, pots, flush, way);
     }
 
     /** What a feeding gave. */
@@ -145,7 +146,8 @@ public class JournalStore {
             double productEach,
             String measure,
             @Nullable Double nMgPerL,
-            int pots) {}
+            int pots,
+            String way) {}
 
     void insertFeeding(GardenId garden, long row, Given g) {
         insert(
@@ -158,7 +160,8 @@ public class JournalStore {
                 g.productEach(),
                 g.measure(),
                 g.nMgPerL(),
-                g.pots());
+                g.pots(),
+                g.way());
     }
 
     void insertSeen(GardenId garden, long row, Event.Sight s) {
@@ -368,7 +371,7 @@ public class JournalStore {
     private static final String ENTRIES = """
             select j.id, j.lot_id, l.name as lot_name, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects,
                    j.clock_ahead, u.id is not null as undone,
-                   coalesce(w.litres_each, f.litres_each) as litres_each, w.flush, f.product_each, f.measure, f.n_mg_per_l,
+                   coalesce(w.litres_each, f.litres_each) as litres_each, w.flush, coalesce(w.way, f.way) as way, f.product_each, f.measure, f.n_mg_per_l,
                    fd.name as feed_name,
                    r.ph, r.ec, r.typed, r.meter_id, r.method,
                    n.text, mf.name as from_place, mt.name as to_place,
@@ -414,7 +417,8 @@ public class JournalStore {
     private static Event event(ResultSet r) throws SQLException {
         String kind = r.getString("kind");
         return switch (kind) {
-            case "watering" -> new Event.Watering(r.getDouble("litres_each"), r.getBoolean("flush"), sight(r));
+            case "watering" ->
+                new Event.Watering(r.getDouble("litres_each"), r.getBoolean("flush"), r.getString("way"), sight(r));
             case "feeding" ->
                 new Event.Feeding(
                         r.getString("feed_name"),
@@ -422,6 +426,7 @@ public class JournalStore {
                         r.getDouble("product_each"),
                         r.getString("measure"),
                         r.getObject("n_mg_per_l", Double.class),
+                        r.getString("way"),
                         sight(r));
             case "skipping" ->
                 new Event.Skipping(

@@ -175,10 +175,11 @@ public record GardenContext(
                 new Particulars(
                                 size(lot, species, place, pot),
                                 Learned.NOTHING,
-                                !Boolean.TRUE.equals(lot.undrained()),
+                                true,
                                 lot.conditions() == null ? Map.of() : lot.conditions(),
                                 lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
                                 Optional.empty())
+                        .with(lot.watered())
                         .inMixOf(optional(lot.mixC())));
     }
 

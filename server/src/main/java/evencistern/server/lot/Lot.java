@@ -4,6 +4,7 @@ import evencistern.need.Condition;
 import evencistern.server.history.Owned;
 import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
+import evencistern.watering.Watering;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed, where that is not the label's
  * @param flushBy "account" where a flush goes by its salt account and not by the weeks of its kind
+ * @param watering how its pots get their water; null for one that is brought back from before there were ways
  * @param undrained whether what runs through stays below it, as in a cachepot
  * @param assumed what nobody has told of it
  * @param moves places it is to go to, soonest first
@@ -58,6 +60,7 @@ public record Lot(
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
+        @Nullable WateringInput watering,
         @Nullable Boolean undrained,
         @Nullable String flushBy,
         Set<Assumed> assumed,
@@ -79,6 +82,11 @@ public record Lot(
 
     /** A place to go to on a day. */
     public record Move(LocalDate on, UUID placeId) {}
+
+    /** How its pots get their water. */
+    Watering watered() {
+        return (watering == null ? WateringInput.POURED : watering).toWatering(Boolean.TRUE.equals(undrained));
+    }
 
     /** Conditions as they were kept. */
     static Map<Condition, LocalDate> since(Map<String, String> told) {
@@ -179,6 +187,7 @@ public record Lot(
                     from.traits,
                     conditions,
                     from.rhythm,
+                    from.watering,
                     from.undrained,
                     from.flushBy,
                     assumed,

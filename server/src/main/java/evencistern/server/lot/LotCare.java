@@ -4,10 +4,13 @@ import evencistern.feed.HandMeasure;
 import evencistern.plan.Care;
 import evencistern.round.Carrying;
 import evencistern.server.garden.GardenWire;
+import evencistern.watering.Line;
+import evencistern.watering.Watering;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -39,6 +42,32 @@ public final class LotCare {
                 context.situation(lot),
                 tools(g, lot, pour -> vessel(g, pour * lot.lot().pots()).litres(), share),
                 working);
+    }
+
+    /** How long the line runs that brings a lot so much for each pot; empty where none does. */
+    public static Optional<Line> line(GardenWire g, LotWithState lot, Care care, double litresEach, Working working) {
+        Watering watering = care.plan().need().watering();
+        int pots = lot.lot().pots();
+        return switch (watering.way()) {
+            case DRIP -> Optional.of(Line.drip(litresEach, watering.emitter(emitter(g)), pots, working));
+            case OVERHEAD ->
+                Optional.of(Line.overhead(
+                        litresEach,
+                        care.plan().need().catchM2(),
+                        watering,
+                        care.plan().potWater().pot(),
+                        pots,
+                        working));
+            default -> Optional.empty();
+        };
+    }
+
+    /** What an emitter of the garden's drip line gives in an hour. */
+    private static OptionalDouble emitter(GardenWire g) {
+        return g.vessels().stream()
+                .filter(v -> v.use() == GardenWire.VesselWire.Use.drip && !v.retired())
+                .mapToDouble(GardenWire.VesselWire::litres)
+                .findFirst();
     }
 
     private static Care.Tools tools(GardenWire g, LotWithState lot, DoubleUnaryOperator can, OptionalDouble share) {

@@ -3,6 +3,7 @@ package evencistern.server.lot;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
+import evencistern.media.Mix;
 import evencistern.need.Condition;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Particulars;
@@ -15,6 +16,8 @@ import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import evencistern.units.Unit;
+import evencistern.watering.Watering;
+import evencistern.watering.Way;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param spread,tall how wide and how tall it stands
  * @param mixWarmth how warm its mix was measured; as the air where nothing is said
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
+ * @param watering how its pots get their water; as its kind usually does where nothing is said
  * @param flushBy rhythm or account; the weeks of its kind where nothing is said
  * @param assumed what nobody told and the form has taken for granted
  * @param version the version it was changed from; 0 for a new one
@@ -56,6 +60,7 @@ public record LotInput(
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
+        @Nullable WateringInput watering,
         @Nullable Boolean undrained,
         @Nullable String flushBy,
         @Nullable Set<Lot.Assumed> assumed,
@@ -86,6 +91,7 @@ public record LotInput(
                 traits,
                 conditions,
                 rhythm,
+                watering,
                 undrained,
                 flushBy,
                 assumed,
@@ -106,7 +112,9 @@ public record LotInput(
         OptionalDouble warmth = Typed.optional(mixWarmth, "lot.mix_warmth", faults, Dimension.TEMPERATURE);
         warmth.ifPresent(c -> faults.within("lot.mix_warmth", c, Particulars.COLDEST_C, Particulars.WARMEST_C, "°C"));
         Map<String, String> told = traits(context.kinds(), faults);
-        int count = check(context, told, size, today, faults);
+        // of a kind that is not there nothing is usual; it is refused below
+        WateringInput how = watering != null || faults.any() ? poured(faults) : usual(context.kinds(), told);
+        int count = check(context, told, size, how.way(), today, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(
                 id,
@@ -132,6 +140,7 @@ public record LotInput(
                 told,
                 conditions == null ? Map.of() : conditions,
                 rhythm == null || rhythm.isBlank() ? null : rhythm,
+                how,
                 Boolean.TRUE.equals(undrained),
                 BY_ACCOUNT.equals(flushBy) ? flushBy : null,
                 assumed == null ? Set.of() : assumed,
@@ -154,6 +163,16 @@ public record LotInput(
                 : today;
     }
 
+    private WateringInput poured(Faults faults) {
+        WateringInput typed = watering == null ? WateringInput.POURED : watering.tidy();
+        faults.attempt(() -> typed.toWatering(false));
+        return typed;
+    }
+
+    private WateringInput usual(KindShelf kinds, Map<String, String> told) {
+        return WateringInput.of(Watering.usual(kinds.require(species, told)).way(), Map.of());
+    }
+
     private Map<String, String> traits(KindShelf kinds, Faults faults) {
         return faults.attempt(() -> kinds.require(species))
                 .flatMap(s -> faults.attempt(() -> Kind.news(s.traits(), KindInput.filled(traits))))
@@ -161,7 +180,12 @@ public record LotInput(
     }
 
     private int check(
-            GardenContext context, Map<String, String> told, Optional<Size.Told> size, LocalDate today, Faults faults) {
+            GardenContext context,
+            Map<String, String> told,
+            Optional<Size.Told> size,
+            Way way,
+            LocalDate today,
+            Faults faults) {
         faults.text("lot.name", name, 80);
         double count = pots.read("lot.pots", faults, Dimension.NUMBER);
         if (!Double.isNaN(count)) {
@@ -171,6 +195,9 @@ public record LotInput(
             }
         }
         faults.attempt(() -> context.mixes().require(mix));
+        if (mix.equals(Mix.BARE) && !way.wetsBareRoots()) {
+            faults.add(FaultCode.NOTHING_HOLDS_WATER, "lot.way", way.id());
+        }
         faults.attempt(pot::toPot).ifPresent(p -> {
             p.checkMeasured(faults);
             size.ifPresent(s -> s.check(p.acrossM(), faults));

@@ -9,6 +9,7 @@ import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Told;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
+import evencistern.watering.Way;
 import java.sql.Array;
 import java.sql.Date;
 import java.sql.ResultSet;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -86,6 +88,12 @@ class LotStore {
                 .column("sized_on", Lot::sizedOn)
                 .column("mix_c", Lot::mixC)
                 .column("rhythm", Lot::rhythm)
+                .column("way", l -> watering(l).way().id())
+                .column("holds_l", l -> orNull(l.watered().holdsLitres()))
+                .column("soak_min", l -> orNull(l.watered().minutes()))
+                .column("emitter_l", l -> orNull(l.watered().emitterLitresPerHour()))
+                .column("rate_mm", l -> orNull(l.watered().rateMmPerHour()))
+                .column("spacing_m", l -> orNull(l.watered().spacingM()))
                 .column("undrained", l -> Boolean.TRUE.equals(l.undrained()))
                 .column("flush_by", Lot::flushBy)
                 .column(
@@ -120,9 +128,18 @@ class LotStore {
 
     private static Map<String, Typed> typed(Lot l) {
         Map<String, Typed> typed = l.pot().typed();
+        typed.putAll(watering(l).typed());
         TypedFields.and(typed, "spread", l.spread());
         TypedFields.and(typed, "tall", l.tall());
         return TypedFields.and(typed, "mixWarmth", l.mixWarmth());
+    }
+
+    private static WateringInput watering(Lot l) {
+        return l.watering() == null ? WateringInput.POURED : l.watering();
+    }
+
+    private static @Nullable Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
     }
 
     private static List<List<Object>> conditions(Lot l) {
@@ -181,6 +198,7 @@ class LotStore {
                 Told.kept(r.getString("traits")),
                 Lot.since(Told.kept(r.getString("conditions"))),
                 r.getString("rhythm"),
+                WateringInput.of(Way.named(r.getString("way")), typed),
                 r.getBoolean("undrained"),
                 r.getString("flush_by"),
                 assumed(r),

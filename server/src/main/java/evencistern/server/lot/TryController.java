@@ -2,7 +2,6 @@ package evencistern.server.lot;
 
 import evencistern.fault.Faults;
 import evencistern.plan.Care;
-import evencistern.round.Drip;
 import evencistern.server.GardenId;
 import evencistern.server.dose.CareWire;
 import evencistern.server.garden.GardenWire;
@@ -54,16 +53,9 @@ class TryController {
                 g.today(),
                 context.averageFrom().orElse(null),
                 context.labelNote(standing.lot()),
-                drip(g, standing, care, recorder == null ? Working.off() : recorder),
+                LotCare.line(g, standing, care, care.nextPourLitres(), recorder == null ? Working.off() : recorder)
+                        .map(CareWire.LineWire::of)
+                        .orElse(null),
                 recorder);
-    }
-
-    private static CareWire.@Nullable DripWire drip(GardenWire g, LotWithState s, Care care, Working working) {
-        return g.vessels().stream()
-                .filter(v -> v.use() == GardenWire.VesselWire.Use.drip && !v.retired())
-                .findFirst()
-                .map(v -> CareWire.DripWire.of(
-                        Drip.of(care.nextPourLitres(), v.litres(), 1, s.lot().pots(), working)))
-                .orElse(null);
     }
 }

@@ -1,5 +1,6 @@
 package evencistern.server.mix;
 
+import evencistern.media.Mix;
 import evencistern.server.words.Words;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -19,6 +20,9 @@ public class MixNames {
 
     /** What a lot stands in: a recipe, or a batch of one. */
     public String of(MixShelf shelf, String key) {
+        if (key.equals(Mix.BARE)) {
+            return words.of("mixes", key, Map.of());
+        }
         return shelf.recipe(key)
                 .map(this::of)
                 .or(() -> shelf.made().stream()

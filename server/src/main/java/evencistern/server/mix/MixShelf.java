@@ -61,6 +61,9 @@ public final class MixShelf {
     }
 
     private Mix make(String key) {
+        if (key.equals(Mix.BARE)) {
+            return Mix.NONE;
+        }
         RecipeWire recipe = recipes.get(key);
         if (recipe != null) {
             return mix(key, recipe.parts(), recipe.yield());

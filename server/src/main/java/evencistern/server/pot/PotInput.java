@@ -5,6 +5,7 @@ import evencistern.fault.Faults;
 import evencistern.pot.Basket;
 import evencistern.pot.Box;
 import evencistern.pot.Material;
+import evencistern.pot.Mount;
 import evencistern.pot.Oval;
 import evencistern.pot.Pot;
 import evencistern.pot.PotShape;
@@ -22,10 +23,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * A pot as typed; inside measures.
  *
- * @param top the opening: diameter or side; the longer way of a box or tray
+ * @param top the opening: diameter or side; the longer way of a box or tray; how wide a mount is
  * @param base of a round, square or plug pot; as such pots usually have it where it is blank
  * @param height as such pots usually have it where it is blank
- * @param across the shorter way of a box or tray
+ * @param across the shorter way of a box or tray; how thick the moss lies on a mount
  * @param gap left free below the rim, as a length or in per cent of the height
  */
 public record PotInput(
@@ -47,14 +48,15 @@ public record PotInput(
         oval,
         bag,
         basket,
-        plug;
+        plug,
+        mount;
 
         boolean tapers() {
             return this == round || this == square || this == plug;
         }
 
         boolean upright() {
-            return this == box || this == oval;
+            return this == box || this == oval || this == mount;
         }
 
         UsualProportions usual() {
@@ -64,6 +66,7 @@ public record PotInput(
                 case bag -> UsualProportions.BAG;
                 case basket -> UsualProportions.BASKET;
                 case box, oval -> UsualProportions.TROUGH;
+                case mount -> UsualProportions.MOUNT;
             };
         }
     }
@@ -107,8 +110,15 @@ public record PotInput(
                 form.widthM(form.heightM()),
                 shape.tapers() ? form.widthM(0) : null,
                 form.heightM(),
-                form instanceof Box b ? Double.valueOf(b.acrossM()) : form instanceof Oval o ? o.acrossM() : null,
+                across(form),
                 pot.measuredLitres().isPresent() ? pot.measuredLitres().getAsDouble() : null);
+    }
+
+    private static @Nullable Double across(PotShape form) {
+        if (form instanceof Box b) {
+            return b.acrossM();
+        }
+        return form instanceof Oval o ? Double.valueOf(o.acrossM()) : form instanceof Mount m ? m.acrossM() : null;
     }
 
     /** Without what does not belong to its shape, and without blanks. */
@@ -120,7 +130,7 @@ public record PotInput(
                 blank(height) ? null : height,
                 shape.upright() ? across : null,
                 blank(measured) ? null : measured,
-                blank(gap) ? null : gap,
+                blank(gap) || shape == Shape.mount ? null : gap,
                 material == null ? Material.PLASTIC : material);
     }
 
@@ -146,6 +156,7 @@ public record PotInput(
             case oval -> new Oval(topM, acrossM, heightM);
             case bag -> new RoundTaper(topM, topM, heightM);
             case basket -> new Basket(topM, heightM);
+            case mount -> new Mount(topM, acrossM, heightM);
         };
         return new Pot(inside, headspace, litres, material == null ? Material.PLASTIC : material);
     }
@@ -163,6 +174,9 @@ public record PotInput(
     }
 
     private double headspace(double heightM, Faults faults) {
+        if (shape == Shape.mount) {
+            return 0;
+        }
         if (gap == null || blank(gap)) {
             return Pot.DEFAULT_HEADSPACE;
         }

@@ -27,6 +27,10 @@ import evencistern.server.meter.MeterLogs;
 import evencistern.server.pot.PotInput;
 import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
+import evencistern.watering.Line;
+import evencistern.watering.Watering;
+import evencistern.watering.Way;
+import evencistern.working.Working;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -38,6 +42,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
@@ -87,9 +92,20 @@ public class Rounds {
      * @param litresEach what one pot gets
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
      * @param times into how many waterings of the day it is parted
+     * @param way in which it is watered; feed that a line does not bring is poured on
+     * @param minutes it is soaked, or the line runs
+     * @param mm that fall meanwhile, from sprinklers
      */
     public record DueWire(
-            LotBriefWire lot, String item, int overdueDays, double litresEach, double leftShare, int times) {}
+            LotBriefWire lot,
+            String item,
+            int overdueDays,
+            double litresEach,
+            double leftShare,
+            int times,
+            String way,
+            @Nullable Double minutes,
+            @Nullable Double mm) {}
 
     /**
      * How the water gets to the pots.
@@ -113,16 +129,17 @@ public class Rounds {
                     orNull(c.stockLitres()),
                     orNull(c.stockPerLitre()));
         }
+    }
 
-        private static @Nullable Double orNull(OptionalDouble value) {
-            return value.isPresent() ? value.getAsDouble() : null;
-        }
+    private static @Nullable Double orNull(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
     }
 
     /**
      * Work done from the same can.
      *
      * @param kind water, flush, feed or strewn
+     * @param by can, tub or line: how the water comes to the pots
      * @param sick whether its plants are sick or kept apart, and so come last
      * @param feedName what is in it, absent for plain water
      * @param litres for all pots together
@@ -133,6 +150,7 @@ public class Rounds {
     public record GroupWire(
             String key,
             String kind,
+            String by,
             boolean sick,
             @Nullable String feedName,
             String waterName,
@@ -286,6 +304,11 @@ public class Rounds {
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         double each = pot.litresOn(today, feed != null && watered);
+        Watering watering = pot.plan().need().watering();
+        // feed is carried to pots that a line waters
+        Way way = watering.way().byLine() && feed != null ? Way.TOP : watering.way();
+        Optional<Line> line = way.byLine() ? LotCare.line(g, lot, pot, each, Working.off()) : Optional.empty();
+        OptionalDouble soak = watering.soak(pot.plan().potWater().pot());
         return new Found(
                 lot,
                 new DueWire(
@@ -294,7 +317,10 @@ public class Rounds {
                         overdue,
                         each,
                         pot.leftShare(),
-                        pot.plan().need().timesOn(today)),
+                        pot.plan().need().timesOn(today),
+                        way.id(),
+                        line.map(Line::minutes).orElse(orNull(soak)),
+                        line.map(l -> orNull(l.mm())).orElse(null)),
                 feed,
                 notes(context, lot, pot, feed != null),
                 place(lot, pot, feed, pot.flushDue(today)));
@@ -315,15 +341,18 @@ public class Rounds {
         boolean sick = conditions != null && conditions.containsKey(Condition.SICK);
         String water = lot.lot().waterId().toString();
         Care.Feeding given = pot.feeding().orElse(null);
+        Way way = pot.plan().need().watering().way();
+        RoundPlace.By by = RoundPlace.By.of(way, given != null && feed != null);
         if (given == null || feed == null) {
-            return new RoundPlace(sick, flush ? RoundPlace.Kind.FLUSH : RoundPlace.Kind.WATER, 0, water);
+            return new RoundPlace(sick, flush ? RoundPlace.Kind.FLUSH : RoundPlace.Kind.WATER, by, 0, water);
         }
         if (given instanceof Care.Watered w) {
             double perLitre = w.dose().perLitre();
             return new RoundPlace(
-                    sick, RoundPlace.Kind.FEED, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
+                    sick, RoundPlace.Kind.FEED, by, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
         }
-        return new RoundPlace(sick, RoundPlace.Kind.STREWN, 0, feed.id().toString());
+        return new RoundPlace(
+                sick, RoundPlace.Kind.STREWN, RoundPlace.By.CAN, 0, feed.id().toString());
     }
 
     private GroupWire group(GardenContext context, RoundPlace at, List<Found> found, @Nullable UUID asked) {
@@ -342,8 +371,14 @@ public class Rounds {
         DoseWire dose = feed == null ? null : dose(context, found.get(0), vessel);
         Double perLitre = dose == null ? null : dose.perLitre();
         return new GroupWire(
-                String.join(" ", Boolean.toString(at.sick()), at.kind().id(), at.solution()),
+                String.join(
+                        " ",
+                        Boolean.toString(at.sick()),
+                        at.kind().id(),
+                        at.by().id(),
+                        at.solution()),
                 at.kind().id(),
+                at.by().id(),
                 at.sick(),
                 feed == null ? null : feed.name(),
                 g.water(found.get(0).standing().lot().waterId()).name(),

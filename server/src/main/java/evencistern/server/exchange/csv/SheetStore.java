@@ -31,7 +31,8 @@ class SheetStore {
             "last_fed",
             "next_water",
             "next_feed",
-            "retired_on");
+            "retired_on",
+            "way");
 
     static final List<String> JOURNAL = List.of(
             "time",
@@ -52,7 +53,8 @@ class SheetStore {
             "care",
             "pests_found",
             "product_used",
-            "note");
+            "note",
+            "way");
 
     private final JdbcClient db;
 
@@ -65,7 +67,7 @@ class SheetStore {
                         select l.name, l.pots, l.species, p.name as place, l.mix, f.name as feed, l.shape,
                                round((l.top_m * 100)::numeric, 2) as opening, round((l.height_m * 100)::numeric, 2)
                                as height, l.material, l.started_on, s.last_watered_on, s.last_fed_on, s.next_water_on,
-                               s.next_feed_on, l.retired_on
+                               s.next_feed_on, l.retired_on, l.way
                         from lot l
                         join place p on p.garden_id = l.garden_id and p.id = l.place_id
                         join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
@@ -88,14 +90,15 @@ class SheetStore {
                     r.getObject("last_fed_on", LocalDate.class),
                     r.getObject("next_water_on", LocalDate.class),
                     r.getObject("next_feed_on", LocalDate.class),
-                    r.getObject("retired_on", LocalDate.class)));
+                    r.getObject("retired_on", LocalDate.class),
+                    r.getString("way")));
         });
     }
 
     /** What stands in the journal, oldest first; times are those of the zone. */
     void eachEntry(GardenId garden, ZoneId zone, Consumer<List<@Nullable Object>> line) {
         db.sql("""
-                        select j.occurred_at, l.name as lot, j.kind, coalesce(w.litres_each, f.litres_each) as litres,
+                        select j.occurred_at, l.name as lot, j.kind, coalesce(w.litres_each, f.litres_each) as litres, coalesce(w.way, f.way) as way,
                                fd.name as feed, f.product_each, f.measure, f.n_mg_per_l, r.method, r.ph, r.ec,
                                coalesce(mf.name, p.mix_before) as from_what, coalesce(mt.name, p.mix_after) as to_what,
                                c.pots_before, c.pots_after, t.chore, t.found, t.product,
@@ -138,7 +141,8 @@ class SheetStore {
                     r.getString("chore"),
                     r.getString("found"),
                     r.getString("product"),
-                    r.getString("note")));
+                    r.getString("note"),
+                    r.getString("way")));
         });
     }
 }

@@ -54,7 +54,9 @@ public class RoundSheet {
             "lot",
             "pots",
             "litres_each",
-            "days_late");
+            "days_late",
+            "way",
+            "minutes");
 
     private final Rounds rounds;
     private final Gardens gardens;
@@ -94,7 +96,9 @@ public class RoundSheet {
                 due.lot().name(),
                 due.lot().pots(),
                 due.litresEach(),
-                due.overdueDays());
+                due.overdueDays(),
+                due.way(),
+                due.minutes());
     }
 
     private static List<@Nullable Object> line(GardenWire g, Today today, ChoreGroupWire chores, ChoreDueWire due) {
@@ -111,6 +115,8 @@ public class RoundSheet {
                 g.place(lot.placeId()).name(),
                 lot.name(),
                 lot.pots(),
+                null,
+                null,
                 null,
                 null);
     }
@@ -165,9 +171,20 @@ public class RoundSheet {
                                     "place", g.place(lot.placeId()).name(),
                                     "pots", lot.pots(),
                                     "late", due.overdueDays())),
-                    hand.says("gets", Map.of("litres", hand.litres(due.litresEach()), "pots", lot.pots())));
+                    gets(hand, due));
         }
         return table;
+    }
+
+    private static String gets(InHand hand, DueWire due) {
+        Double minutes = due.minutes();
+        return hand.says(
+                "gets",
+                Map.of(
+                        "litres", hand.litres(due.litresEach()),
+                        "pots", due.lot().pots(),
+                        "way", due.way(),
+                        "minutes", minutes == null ? 0 : Math.max(1, Math.round(minutes))));
     }
 
     private static String carried(InHand hand, GroupWire group) {
@@ -176,6 +193,7 @@ public class RoundSheet {
         return hand.says(
                 "carried",
                 Map.of(
+                        "by", group.by(),
                         "litres", hand.litres(group.litres()),
                         "water", group.waterName(),
                         "cans", c.cans(),
