@@ -9,6 +9,8 @@ const HEIGHT = 270;
 const LEFT = 62;
 /** A pot below a plant is never drawn smaller than this; its plant is then drawn as far as it goes. */
 const LEAST = 100;
+/** A tray, against the width of its pot. */
+const TRAY = 1.5;
 const TALLEST = 330;
 
 /**
@@ -21,6 +23,7 @@ export function PotSection({
   topWidthCm,
   shown,
   plant,
+  store,
 }: {
   layers: Layer[];
   potHeightCm: number;
@@ -28,6 +31,8 @@ export function PotSection({
   shown: Shown;
   /** What stands in it, drawn above it to the same scale. */
   plant?: { spreadCm: number; heightCm: number; shape: string } | undefined;
+  /** Water that stands ready: below the pot, or in a tray around its foot; how deep when it is full, and how full it is. */
+  store?: { around: boolean; deepCm: number; left: number } | undefined;
 }) {
   const first = layers[0];
   const last = layers[layers.length - 1];
@@ -35,9 +40,11 @@ export function PotSection({
   const wall = wallOf(layers, potHeightCm, topWidthCm);
   if (!wall) return null;
   const { mixHeight, rim, widthAt, widest } = wall;
-  const alone = Math.min(HEIGHT / rim, 250 / widest);
+  const below = store && !store.around ? store.deepCm : 0;
+  const broad = store?.around ? TRAY * widest : widest;
+  const alone = Math.min(HEIGHT / (rim + below), 250 / broad);
   const together = plant
-    ? Math.min(TALLEST / (mixHeight + plant.heightCm), 250 / Math.max(widest, plant.spreadCm))
+    ? Math.min(TALLEST / (mixHeight + plant.heightCm), 250 / Math.max(broad, plant.spreadCm))
     : alone;
   const scale = Math.min(alone, Math.max(together, LEAST / rim));
   const above = plant ? Math.max(0, Math.min(TALLEST, (mixHeight + plant.heightCm - rim) * scale)) : 0;
@@ -54,7 +61,7 @@ export function PotSection({
   return (
     <figure className="m-0">
       <svg
-        viewBox={`0 0 ${LEFT + 380} ${above + drawn + 46}`}
+        viewBox={`0 0 ${LEFT + 380} ${above + drawn + below * scale + 46}`}
         className="w-full"
         role="img"
         aria-label={say("parts.pot_in_section_water_fills_of", {
@@ -71,6 +78,15 @@ export function PotSection({
             foot={y(mixHeight)}
             wide={plant.spreadCm * scale}
             tall={plant.heightCm * scale}
+          />
+        )}
+        {store && (
+          <Store
+            store={store}
+            foot={y(0)}
+            deep={store.deepCm * scale}
+            left={store.around ? middle - (broad * scale) / 2 : x(0, -1)}
+            right={store.around ? middle + (broad * scale) / 2 : x(0, 1)}
           />
         )}
         <PotBody layers={layers} wall={wall} x={x} y={y} />
@@ -101,5 +117,34 @@ export function PotSection({
         </text>
       </svg>
     </figure>
+  );
+}
+
+/** The water that stands ready, in the vessel it stands in. */
+function Store({
+  store,
+  foot,
+  deep,
+  left,
+  right,
+}: {
+  store: { around: boolean; left: number };
+  foot: number;
+  deep: number;
+  left: number;
+  right: number;
+}) {
+  const top = store.around ? foot - deep : foot + 4;
+  const level = top + deep * (1 - Math.max(0, Math.min(1, store.left)));
+  return (
+    <>
+      <rect x={left} width={right - left} y={level} height={top + deep - level} fill="var(--water)" fillOpacity="0.6" />
+      <path
+        d={`M${left},${top - (store.around ? 4 : 0)}V${top + deep}H${right}V${top - (store.around ? 4 : 0)}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2.5"
+      />
+    </>
   );
 }

@@ -17,7 +17,7 @@ export function mixName(mixes: Mixes | undefined, key: string): string {
 }
 
 /** No mix at all: roots that hang in the air. */
-const BARE = "bare";
+export const BARE = "bare";
 
 /**
  * The recipes and batches to choose from: those not put away, and the one chosen already.

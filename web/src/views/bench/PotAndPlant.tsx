@@ -2,6 +2,7 @@ import { Link } from "@tanstack/react-router";
 import type { Lot } from "../../api";
 import { ToWater } from "../../parts/Carried";
 import { say, words } from "../../text";
+import { BARE } from "../../text/mixes";
 import { figures } from "../../text/numbers";
 import { Loading } from "../../ui/States";
 import { TraitTable } from "../../parts/TraitTable";
@@ -49,7 +50,7 @@ export function PotAndPlant({ work, lot }: { work: LotWork; lot: Lot }) {
                       from={{
                         water: work.input.waterId,
                         kind: work.input.species,
-                        pot: { text: figures(care.water.mixLitres, 2), unit: "L" },
+                        ...(care.water.way.bare ? {} : { pot: { text: figures(care.water.mixLitres, 2), unit: "L" } }),
                       }}
                     />
                   </p>
@@ -60,7 +61,7 @@ export function PotAndPlant({ work, lot }: { work: LotWork; lot: Lot }) {
         </div>
         <OwnWays work={work} />
       </LotFields>
-      <MixAge lot={lot} garden={work.garden} catalogue={work.catalogue} />
+      {lot.mix !== BARE && <MixAge lot={lot} garden={work.garden} catalogue={work.catalogue} />}
     </>
   );
 }

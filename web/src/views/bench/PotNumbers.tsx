@@ -5,6 +5,7 @@ import { say } from "../../text";
 import { figures } from "../../text/numbers";
 import { Line } from "./Line";
 import type { LotWork } from "./useLotWork";
+import { STORED } from "./ways";
 
 /** The pot cut open, with the water and the air in it; its plant above it where that is asked for. */
 export function PotDrawn({ care, work, planted = false }: { care: Care; work: LotWork; planted?: boolean }) {
@@ -16,8 +17,19 @@ export function PotDrawn({ care, work, planted = false }: { care: Care; work: Lo
       topWidthCm={w.topWidthCm}
       shown={work.shown}
       plant={planted ? w.size : undefined}
+      store={storeOf(w)}
     />
   );
+}
+
+/** The water that stands ready beside the mix: below the pot as wide as its floor, or in a tray half as wide again as it. */
+function storeOf(w: Care["water"]) {
+  if (!STORED.includes(w.way.id)) return undefined;
+  const around = w.way.id === "standing";
+  const circle = (d: number) => (Math.PI / 4) * d * d;
+  const area = around ? circle(1.5 * w.topWidthCm) - circle(w.baseWidthCm) : circle(Math.max(w.baseWidthCm, 1));
+  const deepCm = Math.min((1000 * w.way.besideLitres) / area, w.potHeightCm);
+  return { around, deepCm, left: 1 - w.litresMissing / w.way.besideLitres };
 }
 
 /** Through what a pot loses its water, in per cent of it. */
@@ -31,16 +43,44 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
   const w = care.water;
   return (
     <dl className="m-0">
-      <Line label={say("bench_page.mix_in_pot")}>
-        <Worked step="pot.volume" open={open}>
-          {shown.litres(w.mixLitres)}
-        </Worked>
-      </Line>
+      {!w.way.bare && (
+        <Line label={say("bench_page.mix_in_pot")}>
+          <Worked step="pot.volume" open={open}>
+            {shown.litres(w.mixLitres)}
+          </Worked>
+        </Line>
+      )}
       <Line label={say("bench_page.weighs_drained")}>
         <Worked step="media.weight" open={open}>
           {shown.kilograms(w.wetKg)}
         </Worked>
       </Line>
+      {!w.way.bare && <Held care={care} work={work} />}
+      <Line label={say("bench_page.daily_use")}>
+        <Worked step="water.daily" open={open}>
+          {shown.litres(w.dailyLitres)}
+        </Worked>{" "}
+        <span className="note fig">
+          {shown.litres(w.dailyLow)}–{shown.litres(w.dailyHigh)}
+        </span>
+        <span className="note block">
+          {say("bench_page.through_plant_mix_wall", {
+            plant: share(w.size.plant, w.size),
+            mix: share(w.size.mix, w.size),
+            bare: w.way.bare ? "yes" : "no",
+            wall: w.size.wall > 0 ? share(w.size.wall, w.size) : "none",
+          })}
+        </span>
+      </Line>
+    </dl>
+  );
+}
+
+/** What the mix in it holds when it is drained. */
+function Held({ care, work: { shown, open } }: { care: Care; work: LotWork }) {
+  const w = care.water;
+  return (
+    <>
       <Line term="drained_water" label={say("bench_page.drained_water")}>
         <Worked step="media.capacity" open={open}>
           {figures(w.capacityPercent)} %
@@ -57,21 +97,6 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
           {shown.litres(w.availableLitres)}
         </Worked>
       </Line>
-      <Line label={say("bench_page.daily_use")}>
-        <Worked step="water.daily" open={open}>
-          {shown.litres(w.dailyLitres)}
-        </Worked>{" "}
-        <span className="note fig">
-          {shown.litres(w.dailyLow)}–{shown.litres(w.dailyHigh)}
-        </span>
-        <span className="note block">
-          {say("bench_page.through_plant_mix_wall", {
-            plant: share(w.size.plant, w.size),
-            mix: share(w.size.mix, w.size),
-            wall: w.size.wall > 0 ? share(w.size.wall, w.size) : "none",
-          })}
-        </span>
-      </Line>
-    </dl>
+    </>
   );
 }

@@ -4,6 +4,13 @@ import { Worked } from "../../parts/Worked";
 import { say, rich } from "../../text";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
 import type { LotWork } from "./useLotWork";
+import { BARE_ROOTED } from "./ways";
+
+/** What says when it is due. */
+function due({ way }: Care["water"]) {
+  if (BARE_ROOTED.includes(way.id)) return "bench_page.due_when_film_is_gone";
+  return way.besideLitres > 0 ? "bench_page.due_when_store_is_used" : "bench_page.due_when_of_the_that_roots";
+}
 
 /** How much water next, how often, and when. */
 export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
@@ -45,7 +52,7 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
         </p>
       </div>
       <p className="note mb-2">
-        {say(w.way.besideLitres > 0 ? "bench_page.due_when_store_is_used" : "bench_page.due_when_of_the_that_roots", {
+        {say(due(w), {
           usableLitres: shown.litres(w.usableLitres),
           availableLitres: shown.litres(w.availableLitres),
           value: lot?.state.lastWateredOn

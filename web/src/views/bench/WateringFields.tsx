@@ -20,9 +20,6 @@ const WAYS: Watering["way"][] = [
   "OVERHEAD",
 ];
 
-/** Ways that wet roots in the air, so that a plant may do without mix. */
-export const BARE_ROOTED = ["dunked", "misted"];
-
 /** What runs through a pot may stay below it only where water comes from above. */
 const FROM_ABOVE: Watering["way"][] = ["TOP", "DRIP", "OVERHEAD"];
 

@@ -57,7 +57,11 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
             </button>
           </p>
         </div>
-        {d.way !== "top" && <WayMark way={d.way} />}
+        {d.way !== "top" && (
+          <span className="hidden sm:block">
+            <WayMark way={d.way} />
+          </span>
+        )}
         <p className="text-right">
           <b className="fig text-2xl whitespace-nowrap">
             {BY_TIME.includes(d.way) && d.minutes !== undefined

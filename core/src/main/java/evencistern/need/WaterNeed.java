@@ -138,6 +138,11 @@ public final class WaterNeed {
         return then > 0 ? Math.max(0, Math.min(1, (missing - first) / then)) : 1;
     }
 
+    /** How much of so many missing litres is missing from the mix. */
+    public double missingFromMix(double missing) {
+        return gone(missing) * inMixLitres;
+    }
+
     /** All that roots can take when it has been watered, in the mix and beside it. */
     private double mostLitres() {
         return inMixLitres + besideLitres;

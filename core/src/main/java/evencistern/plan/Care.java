@@ -285,7 +285,8 @@ public record Care(
     /** How such roots are fed; nothing for others, or for a lot without feed. */
     private static List<Note> rootsInAir(Situation s, LocalDate today) {
         List<Note> notes = new ArrayList<>();
-        boolean watered = s.feed().filter(f -> !f.strewn()).isPresent();
+        boolean watered = s.feed().filter(f -> !f.strewn()).isPresent()
+                && !s.particulars().watering().way().stores();
         if (s.species().velamen() && watered) {
             notes.add(Note.VELAMEN_A_MINUTE);
             notes.add(Note.VELAMEN_FRESH_EACH);
@@ -328,7 +329,7 @@ public record Care(
         if (way.wetsBareRoots() || way == Way.OVERHEAD) {
             notes.add(Note.DRY_BEFORE_NIGHT);
         }
-        if (way == Way.DUNKED || way == Way.FROM_BELOW) {
+        if (way == Way.FROM_BELOW || (way == Way.DUNKED && rootsInAir(s, today).isEmpty())) {
             notes.add(Note.FRESH_FOR_EACH);
         }
         return notes;

@@ -335,7 +335,7 @@ public record CareWire(
                         pot.plusMinus() * 100,
                         PlantSizeWire.of(plan, day),
                         WateredWire.of(plan)),
-                pot.profile(LAYERS, care.missingLitres()).stream()
+                pot.profile(LAYERS, plan.need().missingFromMix(care.missingLitres())).stream()
                         .map(LayerWire::of)
                         .toList(),
                 care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
