@@ -230,7 +230,7 @@ export function Frame() {
                 key={v.to}
                 to={v.to}
                 params={params}
-                className={`min-h-14 flex-1 items-center justify-center px-1 text-[0.95rem] sm:min-h-9 sm:px-3 sm:text-lg ${v.thumb ? "flex" : "hidden sm:flex"}`}
+                className={`min-h-14 flex-1 items-center justify-center px-0.5 text-[0.95rem] sm:min-h-9 sm:px-3 sm:text-lg ${v.thumb ? "flex" : "hidden sm:flex"}`}
                 activeProps={{ className: "font-semibold underline decoration-2 underline-offset-8" }}
               >
                 {say(v.label)}
@@ -239,7 +239,7 @@ export function Frame() {
             <button
               type="button"
               onClick={() => setPanel("more")}
-              className="min-h-14 flex-1 px-1 text-[0.95rem] underline underline-offset-8 sm:hidden"
+              className="min-h-14 flex-1 px-0.5 text-[0.95rem] underline underline-offset-8 sm:hidden"
             >
               {say("frame.more")}
             </button>

@@ -62,7 +62,7 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
             <WayMark way={d.way} />
           </span>
         )}
-        <p className="text-right">
+        <p className="min-w-0 text-right wrap-anywhere">
           <b className="fig text-2xl whitespace-nowrap">
             {BY_TIME.includes(d.way) && d.minutes !== undefined
               ? say("today_page.for_minutes", { minutes: Math.max(1, Math.round(d.minutes)) })

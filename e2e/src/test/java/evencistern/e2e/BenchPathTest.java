@@ -49,6 +49,29 @@ class BenchPathTest extends AtTheDesk {
     }
 
     @Test
+    void aLotIsWateredFromAReservoirOrDunkedWithoutMix() {
+        String lot = plant("By the door", 1);
+        page.navigate(home + "/bench/" + lot);
+        part("Pot and plant");
+        field("Watered").selectOption("RESERVOIR");
+        field("It holds").fill("0.8");
+        assertThat(page.getByText("The reservoir holds 800 mL")).isVisible();
+        button("Save changes").click();
+        assertThat(page.getByText("Saved").first()).isVisible();
+        page.navigate(home + "/today");
+        assertThat(page.getByText("into the reservoir")).isVisible();
+        button("By the door: done").click();
+        page.navigate(home + "/bench/" + lot + "?tab=journal");
+        assertThat(page.getByText("800 mL each pot; reservoir or wick")).isVisible();
+        part("Pot and plant");
+        field("Watered").selectOption("DUNKED");
+        field("Mix").selectOption("bare");
+        assertThat(page.getByText("20 min in a tub that covers its roots")).isVisible();
+        field("Watered").selectOption("TOP");
+        assertThat(page.getByText("Without a mix nothing holds water").first()).isVisible();
+    }
+
+    @Test
     void theBenchIsSearchedAndFiltered() {
         plant("Kitchen fern", 3);
         plant("Porch fern", 3);
