@@ -86,7 +86,7 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
             type="button"
             onClick={() => done()}
             aria-label={say("today_page.name_done_2", { name: d.lot.name })}
-            className="min-h-14 min-w-16 rounded-[2px] border-2 border-ink bg-leaf text-lg hover:bg-ink hover:text-ground"
+            className="min-h-14 min-w-16 shrink-0 px-1 rounded-[2px] border-2 border-ink bg-leaf text-lg hover:bg-ink hover:text-ground"
           >
             {say("common.done")}
           </button>
