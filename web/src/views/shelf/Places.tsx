@@ -1,12 +1,26 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, edit, type Garden, type Place, type PlaceInput, type Typed } from "../../api";
+import { catalogueQuery } from "../../api/queries";
 import { words, say, rich } from "../../text";
 import { dayOfYear, monthNames, plain, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { List, ThingForm } from "../../parts/things";
+import { SearchField } from "../../ui/SearchField";
 
-const PRESETS = ["north_window", "south_window", "lamp_shelf", "glasshouse", "tunnel", "open_bench"] as const;
+const PRESETS = [
+  "north_window",
+  "south_window",
+  "lamp_shelf",
+  "glasshouse",
+  "cold_glasshouse",
+  "lean_to",
+  "tunnel",
+  "open_bench",
+  "shade_net",
+  "balcony",
+] as const;
 type Preset = (typeof PRESETS)[number];
 export function Places({ garden, shown, find }: { garden: Garden; shown: Shown; find: string }) {
   return (
@@ -55,12 +69,14 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
   const [preset, setPreset] = useState<Preset>("south_window");
   const degrees = garden.unitHabit === "us" ? "°F" : "°C";
   const [outside, setOutside] = useState<Partial<Record<"coldestNight" | "hottestDay" | "higher", Typed>>>({});
+  const [station, setStation] = useState("");
+  const stations = useQuery(catalogueQuery).data?.stations ?? [];
   const told = Object.fromEntries(Object.entries(outside).filter(([, t]) => t.text.trim() !== ""));
   return (
     <ThingForm
       garden={garden}
       kind="place"
-      input={{ id, name, preset, ...told, version: 0 }}
+      input={{ id, name, preset, ...(station ? { station } : told), version: 0 }}
       send={({ version: _, ...body }: { id: string; name: string; preset: Preset; version: number }) =>
         edit(api.POST("/api/gardens/{garden}/places", { params: { path: { garden: garden.id } }, body }))
       }
@@ -89,6 +105,22 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
           {!ROOMS.includes(preset) && (
             <>
               <p className="note mb-1">{say("shelf_page.the_year_outside_is_taken_from")}</p>
+              <SearchField
+                label={say("shelf_page.a_year_like_that_of")}
+                field="place.station"
+                faults={faults}
+                value={station}
+                onChange={setStation}
+                invite={say("shelf_page.find_a_station")}
+                options={[
+                  { value: "", label: say("shelf_page.this_part_of_the_world") },
+                  ...stations.map((s) => ({ value: s, label: s })),
+                ]}
+              />
+            </>
+          )}
+          {!ROOMS.includes(preset) && !station && (
+            <>
               <NumberField
                 row
                 label={say("shelf_page.coldest_months_night")}

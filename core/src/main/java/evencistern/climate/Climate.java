@@ -1,5 +1,8 @@
 package evencistern.climate;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import java.time.LocalDate;
 import java.time.MonthDay;
@@ -32,7 +35,7 @@ public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshi
 
     private static final double LAPSE_C_PER_M = 0.0065;
     /** Months whose mean night is colder than this see frost; typical, from memory. */
-    private static final double FROST_C = 5.5;
+    static final double FROST_C = 5.5;
 
     public Climate {
         lows = List.copyOf(lows);
@@ -117,24 +120,43 @@ public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshi
 
     /** First and last frost of its cold season, by the nights of its months; empty where there is none, or no end of it. */
     public Optional<Place.Frosts> frosts() {
-        Optional<MonthDay> first = crossing(true);
-        Optional<MonthDay> last = crossing(false);
+        return frosts(lows, FROST_C);
+    }
+
+    /** The same of any nights, where months with a mean night below so many °C see frost. */
+    static Optional<Place.Frosts> frosts(List<Double> nights, double below) {
+        Optional<MonthDay> first = crossing(nights, below, true);
+        Optional<MonthDay> last = crossing(nights, below, false);
         return first.isPresent() && last.isPresent()
                 ? Optional.of(new Place.Frosts(first.get(), last.get()))
                 : Optional.empty();
     }
 
     /** The day on which the mean night falls below, or rises above, that of the first and last frost. */
-    private Optional<MonthDay> crossing(boolean falling) {
+    private static Optional<MonthDay> crossing(List<Double> nights, double below, boolean falling) {
         for (int m = 0; m < MONTHS; m++) {
-            double from = lows.get(m);
-            double to = lows.get((m + 1) % MONTHS);
-            if (falling ? from >= FROST_C && to < FROST_C : from < FROST_C && to >= FROST_C) {
-                double along = (FROST_C - from) / (to - from);
+            double from = nights.get(m);
+            double to = nights.get((m + 1) % MONTHS);
+            if (falling ? from >= below && to < below : from < below && to >= below) {
+                double along = (below - from) / (to - from);
                 LocalDate day = LocalDate.of(2026, m + 1, 15).plusDays(Math.round(along * 30.4));
                 return Optional.of(MonthDay.from(day));
             }
         }
         return Optional.empty();
+    }
+
+    /** The names of the stations that can be picked, as their table lists them. */
+    public static List<String> stations() {
+        return Station.ALL.stream().map(Station::name).toList();
+    }
+
+    /** The year of one station as it is; an unknown name is refused. */
+    public static Climate ofStation(String name) {
+        return Station.ALL.stream()
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .map(Station::year)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "place.station", name)));
     }
 }

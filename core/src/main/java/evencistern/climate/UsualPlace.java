@@ -2,26 +2,33 @@ package evencistern.climate;
 
 import evencistern.table.DataFile;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What a place is like of which nobody has told anything yet.
  *
  * <p><b>Answers</b> what is an average year like at a window, under lamps, under glass or in the open?
  * <p><b>Formula</b> rooms as they are all year; else the year outside, warmer by day and night as the house has it, never below
- * what it is heated to; frost in the open by the year outside
+ * what it is heated to; frost by its own nights: in months whose mean night
+ * is below 5.5 °C in the open, 4 °C under glass
  * <p><b>Units</b> °C; % of daylight; hours; % relative humidity
  * <p><b>Valid for</b> a start, until the person tells what the place is like
  * <p><b>Source</b> [TYPICAL] all values from memory, in usual-places.csv; the year outside by Climate
  * <p><b>Checked by</b> UsualPlaceTest
  *
  * @param aspect the way its window looks, empty without one
+ * @param rainShare of the rain that falls into the pots, none under a roof
+ * @param air how it moves, where that is not as is usual in the open or under a roof
  * @param lightShare of the daylight outside over the year, 0–1
  * @param sunshine share of the possible sun that the sky lets through over the year
  */
 public record UsualPlace(
         Place.Kind kind,
         Optional<Aspect> aspect,
+        OptionalDouble rainShare,
+        Optional<Air> air,
         double lightShare,
         double humidityPercent,
         double sunshine,
@@ -31,6 +38,8 @@ public record UsualPlace(
         Optional<Place.Frosts> frosts) {
     /** By so much a heated house is warmer by day than what it is heated to, however cold it is outside; from memory. */
     private static final double DAY_OVER_NIGHT_C = 3;
+    /** Under glass or film nights differ less from each other than below a clear sky: months whose mean night is colder see frost. */
+    private static final double FROST_UNDER_GLASS_C = 4;
 
     private static final List<DataFile.Row> PLACES = DataFile.read(UsualPlace.class, "usual-places.csv");
 
@@ -48,16 +57,21 @@ public record UsualPlace(
         Place.Kind kind = Place.Kind.valueOf(row.text("kind"));
         boolean open = kind == Place.Kind.OUTDOORS;
         double hours = row.number("lamp_hours");
+        List<Double> lows = months(row, kind, "low", outside.lows());
         return new UsualPlace(
                 kind,
                 aspect(row.choice("aspect", "shady", "sunny", "-"), latitude),
+                row.text("rain").equals("-") ? OptionalDouble.empty() : OptionalDouble.of(row.number("rain")),
+                row.text("air").equals("-")
+                        ? Optional.empty()
+                        : Optional.of(Air.valueOf(row.text("air").toUpperCase(Locale.ROOT))),
                 row.number("light_share"),
                 open ? Math.rint(Climate.mean(outside.humidity())) : row.number("humidity"),
                 Climate.mean(outside.sunshine()),
                 hours > 0 ? Optional.of(new Place.Lamps(hours, row.number("ppfd"))) : Optional.empty(),
-                months(row, kind, "low", outside.lows()),
+                lows,
                 months(row, kind, "high", outside.highs()),
-                open ? outside.frosts() : Optional.empty());
+                Climate.frosts(lows, open ? Climate.FROST_C : FROST_UNDER_GLASS_C));
     }
 
     /** South of the equator the sun stands in the north. */

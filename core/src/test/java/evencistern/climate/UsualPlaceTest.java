@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import evencistern.fault.FaultException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -44,6 +45,41 @@ class UsualPlaceTest {
         assertThat(mean).isCloseTo(10, within(1.2));
         assertThat(bench.frosts().orElseThrow().first().getMonthValue()).isBetween(10, 11);
         assertThat(bench.frosts().orElseThrow().last().getMonthValue()).isBetween(4, 5);
+    }
+
+    /** Common practice: film or glass without heat takes some weeks off the frost season at either end, heat all of it. */
+    @Test
+    void eachHouseHasItsOwnFrost() {
+        Place.Frosts open = at("open_bench", 52).frosts().orElseThrow();
+        for (String key : List.of("tunnel", "cold_glasshouse", "lean_to")) {
+            Place.Frosts own = at(key, 52).frosts().orElseThrow();
+            assertThat(own.first().atYear(2026))
+                    .isAfter(open.first().atYear(2026).plusDays(7));
+            assertThat(own.last().atYear(2026))
+                    .isBefore(open.last().atYear(2026).minusDays(7));
+        }
+        assertThat(at("glasshouse", 52).frosts()).isEmpty();
+        assertThat(at("south_window", 52).frosts()).isEmpty();
+        assertThat(at("balcony", 52).frosts().orElseThrow().first().atYear(2026))
+                .isAfter(open.first().atYear(2026));
+        assertThat(at("open_bench", 1).frosts()).isEmpty();
+    }
+
+    @Test
+    void netsAndBalconiesTakeTheirShareOfLightRainAndWind() {
+        assertThat(at("shade_net", 52).lightShare()).isLessThan(0.7);
+        assertThat(at("shade_net", 52).air()).contains(Air.STILL);
+        assertThat(at("balcony", 52).rainShare().orElseThrow()).isLessThan(0.5);
+        assertThat(at("open_bench", 52).rainShare()).hasValue(1);
+        assertThat(at("tunnel", 52).rainShare()).isEmpty();
+    }
+
+    /** A station that is picked stays as its table has it, wherever the garden lies. */
+    @Test
+    void aStationByNameStaysAsItIs() {
+        assertThat(Climate.stations()).hasSizeGreaterThan(75).contains("Reykjavik");
+        assertThat(Climate.ofStation("Reykjavik").lows().get(6)).isEqualTo(9);
+        assertThatThrownBy(() -> Climate.ofStation("Nowhere")).isInstanceOf(FaultException.class);
     }
 
     /** Means of the warmest and the coldest month, °C, of well-known climates, from memory. */

@@ -239,6 +239,33 @@ class PathTest {
         assertThat(api.post(home + "/places", place).ok().path("places").size()).isEqualTo(3);
     }
 
+    /** A station that is picked by name stays as its table has it; a tunnel there is warmer, with a shorter frost. */
+    @Test
+    void aPlaceMayTakeItsYearFromAStation() {
+        JsonNode open = placeAt("open_bench", "Reykjavik");
+        assertThat(open.path("lows").get(6).asDouble()).isEqualTo(9);
+        JsonNode tunnel = placeAt("tunnel", "Reykjavik");
+        assertThat(tunnel.path("highs").get(6).asDouble())
+                .isGreaterThan(open.path("highs").get(6).asDouble());
+        assertThat(tunnel.path("lastFrost").asString())
+                .isLessThan(open.path("lastFrost").asString());
+        Map<String, Object> nowhere = new HashMap<>(Map.of(
+                "id", UUID.randomUUID().toString(), "name", "There", "preset", "tunnel", "station", "Nowhere at all"));
+        assertThat(api.post(home + "/places", nowhere).faults()).containsExactly("choice_unknown");
+    }
+
+    private JsonNode placeAt(String preset, String station) {
+        String id = UUID.randomUUID().toString();
+        JsonNode places = api.post(
+                        home + "/places", Map.of("id", id, "name", preset, "preset", preset, "station", station))
+                .ok()
+                .path("places");
+        return places.valueStream()
+                .filter(p -> p.path("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void aReadingIsJudgedChartedAndAsksTheMetersScaleOnce() {
         JsonNode lot = addLot(null);

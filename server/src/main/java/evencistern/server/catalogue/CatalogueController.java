@@ -1,5 +1,6 @@
 package evencistern.server.catalogue;
 
+import evencistern.climate.Climate;
 import evencistern.label.LabelReader;
 import evencistern.media.Amendment;
 import evencistern.meter.TdsScale;
@@ -47,12 +48,17 @@ class CatalogueController {
         }
     }
 
-    /** Everything that ships. */
+    /**
+     * Everything that ships.
+     *
+     * @param stations whose average year is known, by name
+     */
     record Catalogue(
             List<AmendmentWire> amendments,
             List<SizeWire> tradeSizes,
             List<UnitWire> units,
             List<ScaleWire> scales,
+            List<String> stations,
             int labelLongest) {}
 
     @GetMapping
@@ -64,6 +70,7 @@ class CatalogueController {
                 Arrays.stream(TdsScale.values())
                         .map(s -> new ScaleWire(s.id(), s.ppmPerMsCm()))
                         .toList(),
+                Climate.stations(),
                 LabelReader.LONGEST);
     }
 }

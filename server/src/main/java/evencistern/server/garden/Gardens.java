@@ -336,6 +336,7 @@ public class Gardens {
     /**
      * A new place, started from what it is like.
      *
+     * @param station whose year is taken as it is; the usual year of the garden's part of the world where none is named
      * @param coldestNight,hottestDay of the coldest and the hottest month outside, where somebody knows
      * @param higher above the country around it
      */
@@ -343,12 +344,13 @@ public class Gardens {
             UUID id,
             String name,
             PlacePreset preset,
+            @Nullable String station,
             @Nullable Typed coldestNight,
             @Nullable Typed hottestDay,
             @Nullable Typed higher) {
         /** As is usual there. */
         public NewPlace(UUID id, String name, PlacePreset preset) {
-            this(id, name, preset, null, null, null);
+            this(id, name, preset, null, null, null, null);
         }
     }
 
@@ -376,8 +378,12 @@ public class Gardens {
         day.ifPresent(c -> faults.within("place.hottest_day", c, night.orElse(-40) + 1, 55, "°C"));
         OptionalDouble higher = Typed.optional(wanted.higher(), "place.higher", faults, Dimension.LENGTH);
         higher.ifPresent(m -> faults.within("place.higher", m, -2000, 4000, "m"));
+        String station = wanted.station() == null ? "" : wanted.station();
+        Optional<Climate> picked =
+                station.isBlank() ? Optional.empty() : faults.attempt(() -> Climate.ofStation(station));
         faults.throwIfAny();
-        Climate outside = climate(g.latitude(), g.timeZone()).told(night, day, higher.orElse(0));
+        Climate outside =
+                picked.orElseGet(() -> climate(g.latitude(), g.timeZone()).told(night, day, higher.orElse(0)));
         return history.edit(garden, places, wanted.preset().at(wanted.id(), name, g.latitude(), outside));
     }
 

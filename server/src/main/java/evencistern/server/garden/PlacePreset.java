@@ -16,7 +16,11 @@ public enum PlacePreset {
     lamp_shelf,
     glasshouse,
     tunnel,
-    open_bench;
+    cold_glasshouse,
+    lean_to,
+    open_bench,
+    shade_net,
+    balcony;
 
     PlaceWire at(UUID id, String name, double latitude, Climate outside) {
         UsualPlace usual = UsualPlace.in(outside, latitude, name());
@@ -34,8 +38,8 @@ public enum PlacePreset {
                 usual.lamps().map(Place.Lamps::ppfd).orElse(null),
                 usual.frosts().map(f -> text(f.first())).orElse(null),
                 usual.frosts().map(f -> text(f.last())).orElse(null),
-                null,
-                usual.kind() == Place.Kind.OUTDOORS ? 1.0 : null,
+                usual.air().orElse(null),
+                usual.rainShare().isPresent() ? usual.rainShare().getAsDouble() : null,
                 usual.aspect().orElse(null),
                 null,
                 Map.of(),
