@@ -65,7 +65,7 @@ export function WaterAnswer({ care, work }: { care: Care; work: LotWork }) {
           value2: care.averageFrom && say("bench_page.planned_by_the_weather_from_an", { day: day(care.averageFrom) }),
         })}
       </p>
-      <Learned water={w} shown={shown} />
+      <Learned water={w} shown={shown} told={Boolean(work.input.lasts?.text.trim())} />
       <WayAnswer {...{ care, shown, open }} />
     </>
   );
@@ -105,7 +105,7 @@ function WayAnswer({ care, shown, open }: { care: Care; shown: Shown; open: LotW
 }
 
 /** What this lot's own waterings have taught, beside what is planned for its kind. */
-function Learned({ water: w, shown }: { water: Care["water"]; shown: Shown }) {
+function Learned({ water: w, shown, told }: { water: Care["water"]; shown: Shown; told: boolean }) {
   const l = w.learned;
   if (l.from === 0)
     return (
@@ -119,6 +119,7 @@ function Learned({ water: w, shown }: { water: Care["water"]; shown: Shown }) {
     <p className="note mt-1">
       {rich("bench_page.learned_from_waterings_it_drinks_times", {
         from: l.from,
+        told: told ? "yes" : "no",
         b: (c) => <b className="fig">{c}</b>,
         factor: figures(l.factor, 2),
         plannedLitres: shown.litres(w.plannedLitres),

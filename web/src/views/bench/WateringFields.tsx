@@ -113,6 +113,18 @@ export function WateringFields({ work, care }: { work: LotWork; care: Care | und
           />
         );
       })}
+      <NumberField
+        row
+        label={say("bench_page.lasts_from_wet_to_dry")}
+        field="lot.lasts"
+        faults={faults}
+        units={["d", "wk"]}
+        value={input.lasts ?? { text: "", unit: "d" }}
+        {...(care && !input.lasts?.text.trim()
+          ? { placeholder: `${care.water.daysShort}–${care.water.daysLong}` }
+          : {})}
+        onChange={(lasts: Typed) => change({ lasts })}
+      />
       {FROM_ABOVE.includes(way) && (
         <label className="flex min-h-9 items-center gap-2 text-sm">
           <input

@@ -74,6 +74,7 @@ export function inputOf(lot: Lot): LotInput {
     spread: lot.spread,
     tall: lot.tall,
     mixWarmth: lot.mixWarmth,
+    lasts: lot.lasts,
     traits: lot.traits,
     conditions: lot.conditions,
     rhythm: lot.rhythm,

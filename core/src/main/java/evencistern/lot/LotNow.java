@@ -53,6 +53,7 @@ public record LotNow(
      * @param alkalinity of the water it is given, mg/L CaCO3, where it is known
      * @param coatedAlone whether all its feed is coated
      * @param wateredBefore,fedBefore before it had a journal, where that was told
+     * @param lasts how long its pots last from a watering, where that was told
      * @param account the story of its salt, where its flush goes by that
      */
     public record Told(
@@ -62,6 +63,7 @@ public record LotNow(
             boolean coatedAlone,
             Optional<LocalDate> wateredBefore,
             Optional<LocalDate> fedBefore,
+            Optional<Learning.Lasts> lasts,
             Optional<SaltAccount.Story> account) {
         /** What a soak's water shows hides some of the acid that the roots stand in. */
         private Optional<Judgement> judgePh(LotRecord.Read read) {
@@ -84,7 +86,7 @@ public record LotNow(
                         record.flushed());
         planned = planned.with(
                 planned.particulars().onCalendar(record.calendarDays()).lifting(record.lifted()));
-        Learned learned = Learning.from(record.waterings(), planned);
+        Learned learned = Learning.from(record.waterings(), told.lasts(), planned);
         Optional<Judgement> ph = record.ph().flatMap(r -> told.judgePh(r));
         Optional<Judgement> ec = record.ec()
                 .flatMap(r -> told.band(r.method()).judgeEc(new Meter(null, ANY_PH, r.plusMinus()).ec(r.value())));

@@ -1,5 +1,6 @@
 package evencistern.need;
 
+import evencistern.fault.Faults;
 import evencistern.media.PotWater;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -14,12 +15,12 @@ import java.util.OptionalDouble;
  *
  * <p><b>Answers</b> does this pot drink more or less than planned, and how sure is that?
  * <p><b>Formula</b> posterior of ln r on a grid: prior N(0, σ²), σ as the plant's size is known, 0.24 where it is told; each watering adds (1 − ε)·N(ln(missing/planned); ln r, s²) +
- * ε·N(·; ln r, 1²); missing = full weight − weight, or a share of the usable water by touch; planned = Σ use since the
+ * ε·N(·; ln r, 1²); missing = full weight − weight, or a share of the usable water by touch, or all of it after the days it is told to last; planned = Σ use since the
  * watering before; the factor is e to the mean, its span the middle four fifths
  * <p><b>Units</b> L, kg; ratio
- * <p><b>Valid for</b> pots watered until it runs through; entries forgotten or made twice count little, ε = 0.2
+ * <p><b>Valid for</b> pots watered until it runs through; entries forgotten or made twice count little, ε = 0.2; 0 for days told
  * <p><b>Source</b> [COMMON] a mixture likelihood against outliers; how well a finger or the hour of watering tells is typical:
- * ± 25 % by touch, ± 25 % by the hour chosen, ± 10 % and the scale's own error by weight
+ * ± 25 % by touch, by the hour chosen and by days told, ± 10 % and the scale's own error by weight
  * <p><b>Checked by</b> LearningTest
  */
 public final class Learning {
@@ -31,6 +32,9 @@ public final class Learning {
     private static final double WEIGHT_SD = 0.10;
     private static final double SCALE_ERROR = 0.01;
     private static final double HOUR_SD = 0.25;
+    /** How well somebody knows for how long a pot lasts. */
+    private static final double LASTS_SD = 0.25;
+
     private static final double LEAST_LITRES = 1e-6;
 
     private Learning() {}
@@ -73,26 +77,49 @@ public final class Learning {
             OptionalDouble beforeKg,
             OptionalDouble afterKg) {}
 
-    private record Sight(double log, double sd) {}
+    /**
+     * How long a pot lasts from a watering until it is dry, as somebody who knows it tells.
+     *
+     * @param on the day they told
+     * @param days 0.2–90
+     */
+    public record Lasts(LocalDate on, double days) {
+        public Lasts {
+            Faults.require("lot.lasts", days, 0.2, WaterNeed.LONGEST_DAYS, "d");
+        }
+    }
+
+    /**
+     * What was seen once.
+     *
+     * @param astray how often such a thing is of another pot or day altogether
+     */
+    private record Sight(double log, double sd, double astray) {
+        Sight(double log, double sd) {
+            this(log, sd, OUTLIERS);
+        }
+    }
 
     /**
      * What the waterings say.
      *
      * @param waterings oldest first
+     * @param lasts how long it lasts, where that was told
      * @param planned the lot with nothing learned yet; its drained weight is reckoned where it was never weighed so
      */
-    public static Learned from(List<Watering> waterings, Situation planned) {
-        if (waterings.size() < 2) {
+    public static Learned from(List<Watering> waterings, Optional<Lasts> lasts, Situation planned) {
+        if (waterings.size() < 2 && lasts.isEmpty()) {
             return Learned.NOTHING;
         }
         PotWater water = new PotWater(planned.mix(), planned.pot());
         WaterNeed need = new WaterNeed(
                 water, planned.pot(), planned.species(), planned.place(), planned.particulars(), Working.off());
-        return from(waterings, need, water.wetKg());
+        return from(waterings, lasts, need, water.wetKg());
     }
 
-    static Learned from(List<Watering> waterings, WaterNeed need, double wetKg) {
-        List<Sight> sights = sights(waterings, need, wetKg);
+    static Learned from(List<Watering> waterings, Optional<Lasts> lasts, WaterNeed need, double wetKg) {
+        List<Sight> sights = new ArrayList<>(sights(waterings, need, wetKg));
+        lasts.map(l -> sight(l, need)).ifPresent(sights::add);
         return sights.isEmpty() ? Learned.NOTHING : posterior(sights, need.priorSd());
     }
 
@@ -113,10 +140,19 @@ public final class Learning {
             if (planned > LEAST_LITRES) {
                 double since = planned;
                 sight(now, need, fullKg, weighed.isPresent())
-                        .ifPresent(s -> sights.add(new Sight(s.log() - Math.log(since), s.sd())));
+                        .ifPresent(s -> sights.add(new Sight(s.log() - Math.log(since), s.sd(), s.astray())));
             }
         }
         return sights;
+    }
+
+    /** What may go, against what was planned for so many days up to the one on which it was told. */
+    private static Sight sight(Lasts lasts, WaterNeed need) {
+        double planned = 0;
+        for (int d = 0; d < lasts.days(); d++) {
+            planned += need.useOn(lasts.on().minusDays(d)) * Math.min(1, lasts.days() - d);
+        }
+        return new Sight(Math.log(need.usableLitres() / planned), LASTS_SD, 0);
     }
 
     /** The logarithm of the litres that were missing, and how sure that is; the best evidence there is. */
@@ -163,7 +199,7 @@ public final class Learning {
     }
 
     private static double density(Sight s, double at) {
-        return (1 - OUTLIERS) * normal(s.log() - at, s.sd()) + OUTLIERS * normal(s.log() - at, OUTLIER_SD);
+        return (1 - s.astray()) * normal(s.log() - at, s.sd()) + s.astray() * normal(s.log() - at, OUTLIER_SD);
     }
 
     private static double normal(double off, double sd) {

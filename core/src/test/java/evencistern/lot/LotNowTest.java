@@ -24,7 +24,15 @@ class LotNowTest {
 
     private static LotNow now(Optional<LocalDate> before, LotRecord record) {
         return LotNow.of(
-                new LotNow.Told(FED, 0.4, OptionalDouble.empty(), false, before, Optional.empty(), Optional.empty()),
+                new LotNow.Told(
+                        FED,
+                        0.4,
+                        OptionalDouble.empty(),
+                        false,
+                        before,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()),
                 record,
                 MAY);
     }

@@ -80,6 +80,7 @@ class WholeGardenTest {
                         s.feed().flatMap(f -> f.coated()).isPresent(),
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
                         Optional.empty()),
                 record,
                 TODAY);

@@ -1,8 +1,10 @@
 package evencistern.need;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import evencistern.fault.FaultException;
 import evencistern.media.PotWater;
 import evencistern.need.Learning.Dryness;
 import evencistern.need.Learning.Watering;
@@ -77,7 +79,7 @@ class LearningTest {
             }
         }
         log.sort(Comparator.comparing(Watering::on));
-        return new Run(truth, Learning.from(log, NEED, WATER.wetKg()));
+        return new Run(truth, Learning.from(log, Optional.empty(), NEED, WATER.wetKg()));
     }
 
     private static Watering watering(LocalDate day, double missing, Tells tells, Random random) {
@@ -148,9 +150,35 @@ class LearningTest {
             log.add(new Watering(
                     day, true, Optional.empty(), OptionalDouble.of(water.wetKg() - missing), OptionalDouble.empty()));
         }
-        Learned learned = Learning.from(log, need, water.wetKg());
+        Learned learned = Learning.from(log, Optional.empty(), need, water.wetKg());
         assertThat(learned.factor() / truth).isBetween(0.75, 1.33);
         assertThat(learned.high() / learned.low()).isLessThan(1.6);
+    }
+
+    /** What somebody knows of a pot counts at once: told that it lasts a third or three times as long, the plan follows. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1.0 / 3, 0.5, 2, 3})
+    void oneDryDownInDaysNarrowsItAtOnce(double longer) {
+        Situation tree =
+                Situations.at("weeping_fig", Situations.pot(0.2, 0.18), "peat_perlite", Situations.SILL, START);
+        WaterNeed need = new WaterNeed(
+                new PotWater(tree.mix(), tree.pot()),
+                tree.pot(),
+                tree.species(),
+                tree.place(),
+                tree.particulars(),
+                Working.off());
+        double days = longer * need.usableLitres() / need.useOn(START);
+        Learned learned = Learning.from(List.of(), Optional.of(new Learning.Lasts(START, days)), tree);
+        assertThat(learned.factor() * longer).isBetween(0.7, 1.4);
+        assertThat(learned.high() / learned.low())
+                .isLessThan(0.6 * need.learned().high() / need.learned().low());
+        assertThat(Learning.from(List.of(), Optional.empty(), tree)).isEqualTo(Learned.NOTHING);
+    }
+
+    @Test
+    void daysThatNoPotLastsAreRefused() {
+        assertThatThrownBy(() -> new Learning.Lasts(START, 0)).isInstanceOf(FaultException.class);
     }
 
     @Test
@@ -160,7 +188,7 @@ class LearningTest {
             ticked.add(new Watering(
                     START.plusDays(3L * i), false, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty()));
         }
-        assertThat(Learning.from(ticked, NEED, WATER.wetKg())).isEqualTo(Learned.NOTHING);
+        assertThat(Learning.from(ticked, Optional.empty(), NEED, WATER.wetKg())).isEqualTo(Learned.NOTHING);
     }
 
     /** Arithmetic: a pot that lost by weight exactly what was planned, time after time, is as planned. */
@@ -180,7 +208,7 @@ class LearningTest {
                     OptionalDouble.of(WATER.wetKg() - lost),
                     OptionalDouble.of(WATER.wetKg())));
         }
-        Learned learned = Learning.from(log, NEED, WATER.wetKg());
+        Learned learned = Learning.from(log, Optional.empty(), NEED, WATER.wetKg());
         assertThat(learned.factor()).isCloseTo(1, within(0.01));
         assertThat(learned.from()).isEqualTo(7);
         assertThat(learned.high() / learned.low()).isLessThan(1.3);

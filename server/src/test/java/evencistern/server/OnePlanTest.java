@@ -43,6 +43,7 @@ class OnePlanTest {
             "fedBefore",
             "tall",
             "mixWarmth",
+            "lasts",
             "traits",
             "conditions",
             "rhythm",

@@ -147,6 +147,43 @@ class WaysTest {
                 .isTrue();
     }
 
+    /** Days that somebody knows count at once, and are forgotten where it is moved or potted on. */
+    @Test
+    void howLongItLastsIsFollowedAtOnceAndForgottenElsewhere() {
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        JsonNode plain = tried(lot).path("water");
+        int likely = plain.path("daysLikely").asInt();
+        lot.put("lasts", typed(Integer.toString(2 * likely), "d"));
+        JsonNode told = tried(lot).path("water");
+        assertThat(told.path("daysLikely").asInt()).isBetween(likely + 1, 2 * likely);
+        assertThat(told.path("daysLong").asDouble() / told.path("daysShort").asDouble())
+                .isLessThan(plain.path("daysLong").asDouble()
+                        / plain.path("daysShort").asDouble());
+        JsonNode saved = api.put(home + "/lots", lot).ok();
+        assertThat(saved.at("/state/learnedFrom").asInt()).isEqualTo(1);
+        assertThat(saved.path("lastsOn").asString()).isEqualTo("2026-05-14");
+        api.post(
+                        home + "/deeds/move",
+                        Map.of(
+                                "clientKey",
+                                Bodies.key(),
+                                "lotIds",
+                                List.of(saved.path("id").asString()),
+                                "on",
+                                App.TODAY,
+                                "placeId",
+                                garden.path("places").get(1).path("id").asString()))
+                .ok();
+        assertThat(api.get(home + "/lots/" + saved.path("id").asString())
+                        .ok()
+                        .at("/state/learnedFrom")
+                        .asInt())
+                .isZero();
+        lot.put("lasts", typed("5000", "d"));
+        lot.put("id", UUID.randomUUID().toString());
+        assertThat(api.put(home + "/lots", lot).faults()).containsExactly("too_large");
+    }
+
     /** A bog plant stands in water without anybody telling; one that was told otherwise does not. */
     @Test
     void aKindIsWateredAsItUsuallyIsUntilSomebodyTells() {

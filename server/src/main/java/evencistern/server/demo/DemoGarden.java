@@ -505,6 +505,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         null,
                         null,
+                        null,
                         way(row),
                         null,
                         null,

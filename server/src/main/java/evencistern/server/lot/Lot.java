@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param tallM how tall it stands, and {@code tall} as typed
  * @param sizedOn when the one or the other was told
  * @param mixC how warm its mix was measured where it stands, °C, and {@code mixWarmth} as typed
+ * @param lastsDays how long its pots last where they stand, told on {@code lastsOn}, and {@code lasts} as typed
  * @param traits what is told of this lot over what its kind has
  * @param conditions what it is going through, each since a day
  * @param rhythm in which it is fed, where that is not the label's
@@ -57,6 +58,9 @@ public record Lot(
         @Nullable LocalDate sizedOn,
         @Nullable Double mixC,
         @Nullable Typed mixWarmth,
+        @Nullable Double lastsDays,
+        @Nullable Typed lasts,
+        @Nullable LocalDate lastsOn,
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
@@ -162,6 +166,11 @@ public record Lot(
             return placeId.equals(from.placeId);
         }
 
+        /** Whether it stands where it stood, in what it stood in. */
+        private boolean asItWas() {
+            return stays() && pot.equals(from.pot) && mix.equals(from.mix);
+        }
+
         private Lot lot() {
             return new Lot(
                     id,
@@ -184,6 +193,9 @@ public record Lot(
                     from.sizedOn,
                     stays() ? from.mixC : null,
                     stays() ? from.mixWarmth : null,
+                    asItWas() ? from.lastsDays : null,
+                    asItWas() ? from.lasts : null,
+                    asItWas() ? from.lastsOn : null,
                     from.traits,
                     conditions,
                     from.rhythm,

@@ -6,6 +6,7 @@ import evencistern.fault.Faults;
 import evencistern.media.Mix;
 import evencistern.need.Condition;
 import evencistern.need.FeedRhythm;
+import evencistern.need.Learning;
 import evencistern.need.Particulars;
 import evencistern.plant.Appetite;
 import evencistern.plant.Size;
@@ -34,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param id made by the page, so that sending a new lot twice makes one
  * @param spread,tall how wide and how tall it stands
  * @param mixWarmth how warm its mix was measured; as the air where nothing is said
+ * @param lasts how long its pots last from a watering until they are dry
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
  * @param watering how its pots get their water; as its kind usually does where nothing is said
  * @param flushBy rhythm or account; the weeks of its kind where nothing is said
@@ -57,6 +59,7 @@ public record LotInput(
         @Nullable Typed spread,
         @Nullable Typed tall,
         @Nullable Typed mixWarmth,
+        @Nullable Typed lasts,
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
         @Nullable String rhythm,
@@ -88,6 +91,7 @@ public record LotInput(
                 spread,
                 tall,
                 mixWarmth,
+                lasts,
                 traits,
                 conditions,
                 rhythm,
@@ -111,6 +115,8 @@ public record LotInput(
         Optional<Size.Told> size = faults.attempt(() -> new Size.Told(width, height, 0));
         OptionalDouble warmth = Typed.optional(mixWarmth, "lot.mix_warmth", faults, Dimension.TEMPERATURE);
         warmth.ifPresent(c -> faults.within("lot.mix_warmth", c, Particulars.COLDEST_C, Particulars.WARMEST_C, "°C"));
+        OptionalDouble days = Typed.optional(lasts, "lot.lasts", faults, Dimension.TIME);
+        days.ifPresent(d -> faults.attempt(() -> new Learning.Lasts(today, d)));
         Map<String, String> told = traits(context.kinds(), faults);
         // of a kind that is not there nothing is usual; it is refused below
         WateringInput how = watering != null || faults.any() ? poured(faults) : usual(context.kinds(), told);
@@ -137,6 +143,9 @@ public record LotInput(
                 sizedOn(before, width, height, today),
                 warmth.isPresent() ? warmth.getAsDouble() : null,
                 warmth.isPresent() ? mixWarmth : null,
+                days.isPresent() ? days.getAsDouble() : null,
+                days.isPresent() ? lasts : null,
+                days.isPresent() ? lastsOn(before, today) : null,
                 told,
                 conditions == null ? Map.of() : conditions,
                 rhythm == null || rhythm.isBlank() ? null : rhythm,
@@ -150,6 +159,13 @@ public record LotInput(
                 before == null ? null : before.retiredOn(),
                 before == null ? null : before.retiredWhy(),
                 version);
+    }
+
+    /** How long it lasts is known of the weeks before it was told. */
+    private LocalDate lastsOn(@Nullable Lot before, LocalDate today) {
+        return before != null && before.lastsOn() != null && Objects.equals(before.lasts(), lasts)
+                ? before.lastsOn()
+                : today;
     }
 
     /** A size that is told anew is that of today. */

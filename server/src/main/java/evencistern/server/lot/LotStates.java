@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.chore.Chore;
 import evencistern.lot.LotNow;
+import evencistern.need.Learning;
 import evencistern.need.Situation;
 import evencistern.salt.SaltAccount;
 import evencistern.server.GardenId;
@@ -160,10 +161,17 @@ public class LotStates {
                         context.coated(lot),
                         Optional.ofNullable(lot.wateredBefore()),
                         Optional.ofNullable(lot.fedBefore()),
+                        lasts(lot),
                         account),
                 facts.record(),
                 context.today());
         return new Now(new LotWithState(lot, LotState.of(now, facts)), now, facts);
+    }
+
+    private static Optional<Learning.Lasts> lasts(Lot lot) {
+        Double days = lot.lastsDays();
+        LocalDate on = lot.lastsOn();
+        return days == null || on == null ? Optional.empty() : Optional.of(new Learning.Lasts(on, days));
     }
 
     private static ChoreStore.Due due(UUID lot, Chore chore, LocalDate day, RecordStore.Facts facts) {

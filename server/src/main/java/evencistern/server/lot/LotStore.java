@@ -87,6 +87,8 @@ class LotStore {
                 .column("tall_m", Lot::tallM)
                 .column("sized_on", Lot::sizedOn)
                 .column("mix_c", Lot::mixC)
+                .column("lasts_days", Lot::lastsDays)
+                .column("lasts_on", Lot::lastsOn)
                 .column("rhythm", Lot::rhythm)
                 .column("way", l -> watering(l).way().id())
                 .column("holds_l", l -> orNull(l.watered().holdsLitres()))
@@ -131,6 +133,7 @@ class LotStore {
         typed.putAll(watering(l).typed());
         TypedFields.and(typed, "spread", l.spread());
         TypedFields.and(typed, "tall", l.tall());
+        TypedFields.and(typed, "lasts", l.lasts());
         return TypedFields.and(typed, "mixWarmth", l.mixWarmth());
     }
 
@@ -195,6 +198,9 @@ class LotStore {
                 r.getObject("sized_on", LocalDate.class),
                 r.getObject("mix_c", Double.class),
                 typed.get("mixWarmth"),
+                r.getObject("lasts_days", Double.class),
+                typed.get("lasts"),
+                r.getObject("lasts_on", LocalDate.class),
                 Told.kept(r.getString("traits")),
                 Lot.since(Told.kept(r.getString("conditions"))),
                 r.getString("rhythm"),
