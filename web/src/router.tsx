@@ -92,6 +92,16 @@ const manyReadings = createRoute({
   },
 });
 
+const knownPots = createRoute({
+  getParentRoute: () => garden,
+  path: "known",
+  component: lazyView(() => import("./views/bench/KnownPots"), "KnownPots"),
+  validateSearch: (s: Record<string, unknown>): Pick<Look, "find"> => {
+    const find = text(s["find"]);
+    return find ? { find } : {};
+  },
+});
+
 const smallReadings = createRoute({
   getParentRoute: () => garden,
   path: "readings/small",
@@ -291,6 +301,7 @@ export const router = createRouter({
       bench.addChildren([lot]),
       manyReadings,
       smallReadings,
+      knownPots,
       mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
       year.addChildren([yearStart, ribbons, workToCome, weather]),

@@ -43,6 +43,7 @@ export type LastVerdict = Schemas["LastVerdict"];
 export type Todo = Schemas["TodoWire"];
 export type Trend = Schemas["TrendWire"];
 export type Overview = Schemas["Overview"];
+export type Known = Schemas["KnownWire"];
 export type SheetProgress = Schemas["SheetProgress"];
 export type NewReading = Schemas["NewReading"];
 export type Band = Schemas["BandWire"];

@@ -99,6 +99,14 @@ export const lastVerdictQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/verdict", { params: { path: { garden, lot } } })),
   });
 
+/** How well the plan knows the pots of a garden, the least known first. */
+export const knownQuery = (garden: string, find: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", "known", find],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/known", { params: { path: { garden }, query: { find } } })),
+    placeholderData: keepPreviousData,
+  });
+
 /** Which readings of many lots are looked at in small. */
 export type Small = { method?: string; place?: string; mix?: string };
 

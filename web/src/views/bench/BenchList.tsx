@@ -138,6 +138,14 @@ export function BenchList() {
               >
                 {say("bench_page.readings_side_by_side")}
               </Link>
+              <Link
+                to="/g/$garden/known"
+                params={{ garden: id }}
+                search={look.find ? { find: look.find } : {}}
+                className="inline-block leading-8 underline underline-offset-4"
+              >
+                {say("bench_page.how_well_it_knows")}
+              </Link>
             </span>
           </div>
           <Rows

@@ -29,7 +29,7 @@ public final class Learning {
     private static final double FURTHEST = 1.8;
     private static final int GRID = 361;
     private static final double TAIL = 0.1;
-    private static final double WEIGHT_SD = 0.10;
+    static final double WEIGHT_SD = 0.10;
     private static final double SCALE_ERROR = 0.01;
     private static final double HOUR_SD = 0.25;
     /** How well somebody knows for how long a pot lasts. */

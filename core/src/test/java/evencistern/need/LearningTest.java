@@ -176,6 +176,17 @@ class LearningTest {
         assertThat(Learning.from(List.of(), Optional.empty(), tree)).isEqualTo(Learned.NOTHING);
     }
 
+    /** A tree good to a factor of three either way, weighed once to ± 10 %: arithmetic of two normals. */
+    @Test
+    void whatOneWeighingWouldBringIsReckoned() {
+        double sd = Math.log(3) / 1.2816;
+        Learned weighed = Learned.unlearned(sd).weighed();
+        double then = 1 / Math.sqrt(1 / (sd * sd) + 100);
+        assertThat(weighed.spread()).isCloseTo(Math.exp(2 * 1.2816 * then), within(1e-9));
+        assertThat(weighed.spread()).isLessThan(1.35);
+        assertThat(weighed.weighed().spread()).isLessThan(weighed.spread());
+    }
+
     @Test
     void daysThatNoPotLastsAreRefused() {
         assertThatThrownBy(() -> new Learning.Lasts(START, 0)).isInstanceOf(FaultException.class);

@@ -72,6 +72,21 @@ class BenchPathTest extends AtTheDesk {
     }
 
     @Test
+    void theLeastKnownPotsAreListedFirstAndToldHowLongTheyLast() {
+        plant("Known by nobody", 1);
+        page.navigate(home + "/bench");
+        link("How well does it know my pots?").click();
+        assertThat(page.getByText("not learned yet")).isVisible();
+        link("Known by nobody").click();
+        part("Pot and plant");
+        field("Lasts, watered to dry").fill("9 d");
+        button("Save changes").click();
+        assertThat(page.getByText("Saved").first()).isVisible();
+        page.navigate(home + "/known?find=nobody");
+        assertThat(page.getByText("times the plan, from one figure")).isVisible();
+    }
+
+    @Test
     void theBenchIsSearchedAndFiltered() {
         plant("Kitchen fern", 3);
         plant("Porch fern", 3);

@@ -51,6 +51,7 @@ class LookTest {
         return List.of(
                 home + "/today",
                 home + "/bench",
+                home + "/known",
                 home + "/bench/" + lot,
                 home + "/bench/" + lot + "?tab=health",
                 home + "/bench/" + lot + "?tab=journal",

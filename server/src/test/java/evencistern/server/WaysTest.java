@@ -184,6 +184,28 @@ class WaysTest {
         assertThat(api.put(home + "/lots", lot).faults()).containsExactly("too_large");
     }
 
+    /** The least known come first, and one weighing brings each of them nearer. */
+    @Test
+    void theLeastKnownPotsComeFirst() {
+        Map<String, Object> tree = Bodies.lot(garden, null);
+        tree.put("name", "A tree");
+        tree.put("species", "lemon");
+        api.put(home + "/lots", tree).ok();
+        Map<String, Object> measured = Bodies.lot(garden, null);
+        measured.put("name", "Measured");
+        measured.put("spread", typed("20", "cm"));
+        api.put(home + "/lots", measured).ok();
+        JsonNode known = api.get(home + "/known").ok();
+        assertThat(known.path("looked").asInt()).isEqualTo(2);
+        assertThat(known.at("/lots/0/name").asString()).isEqualTo("A tree");
+        JsonNode first = known.at("/lots/0");
+        assertThat(first.path("from").asInt()).isZero();
+        assertThat(first.path("weighedHigh").asDouble()
+                        / first.path("weighedLow").asDouble())
+                .isLessThan(first.path("high").asDouble() / first.path("low").asDouble());
+        assertThat(api.get(home + "/known?find=meas").ok().path("lots").size()).isEqualTo(1);
+    }
+
     /** A bog plant stands in water without anybody telling; one that was told otherwise does not. */
     @Test
     void aKindIsWateredAsItUsuallyIsUntilSomebodyTells() {

@@ -150,6 +150,18 @@ public record GardenContext(
                         Optional.ofNullable(state.lastFlushedOn()));
     }
 
+    /** What is known of how much a lot drinks: as learned, or as well as its size is known. */
+    Learned known(LotWithState s) {
+        Learned learned = s.state().toLearned();
+        if (learned.from() > 0) {
+            return learned;
+        }
+        Situation told = told(s.lot());
+        return Learned.unlearned(
+                Size.of(told.particulars().size(), told.species(), told.pot().acrossM())
+                        .sd());
+    }
+
     /** The situation of a lot as if it were watered today. */
     public Situation wateredToday(LotWithState s) {
         Situation now = situation(s);

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Lots over HTTP. */
 @RestController
-@RequestMapping("/api/gardens/{garden}/lots")
+@RequestMapping("/api/gardens/{garden}")
 class LotController {
     private final Lots lots;
     private final History history;
@@ -25,7 +25,7 @@ class LotController {
         this.history = history;
     }
 
-    @GetMapping
+    @GetMapping("/lots")
     Lots.Page listLots(
             @PathVariable UUID garden,
             @RequestParam(defaultValue = "") String find,
@@ -36,12 +36,20 @@ class LotController {
         return lots.list(new GardenId(garden), new Lots.Look(find, place, state), offset, limit);
     }
 
-    @GetMapping("/{lot}")
+    @GetMapping("/known")
+    Lots.KnownPage listKnown(
+            @PathVariable UUID garden,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "200") int limit) {
+        return lots.listKnown(new GardenId(garden), find, limit);
+    }
+
+    @GetMapping("/lots/{lot}")
     LotWire getLot(@PathVariable UUID garden, @PathVariable UUID lot) {
         return lots.show(new GardenId(garden), lot);
     }
 
-    @PutMapping
+    @PutMapping("/lots")
     ResponseEntity<LotWire> saveLot(@PathVariable UUID garden, @RequestBody LotInput input) {
         GardenId id = new GardenId(garden);
         return history.whole(() -> {

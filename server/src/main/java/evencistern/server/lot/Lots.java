@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.need.Learned;
 import evencistern.need.Situation;
 import evencistern.need.WaterLeft;
 import evencistern.server.GardenId;
@@ -22,7 +23,9 @@ import evencistern.server.todo.TodoStore;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -305,6 +308,61 @@ public class Lots {
                 // nothing is worked out from the rest
             }
         }
+    }
+
+    /**
+     * How well the plan knows one lot's pots.
+     *
+     * @param factor what one pot drinks against what is planned for its kind, pot and place; between low and high in four of five
+     * @param from pieces of evidence it rests on
+     * @param weighedLow,weighedHigh the same once one pot has been weighed before its next watering, on {@code weighOn}
+     */
+    public record KnownWire(
+            UUID lotId,
+            String name,
+            UUID placeId,
+            double factor,
+            double low,
+            double high,
+            int from,
+            double weighedLow,
+            double weighedHigh,
+            LocalDate weighOn) {
+        static KnownWire of(LotWithState s, Learned known) {
+            Learned weighed = known.weighed();
+            return new KnownWire(
+                    s.lot().id(),
+                    s.lot().name(),
+                    s.lot().placeId(),
+                    known.factor(),
+                    known.low(),
+                    known.high(),
+                    known.from(),
+                    weighed.low(),
+                    weighed.high(),
+                    s.state().nextWaterOn());
+        }
+    }
+
+    /**
+     * Lots by how little the plan knows of them.
+     *
+     * @param looked how many there are of the name that was looked for, shown or not
+     */
+    public record KnownPage(List<KnownWire> lots, int looked) {}
+
+    /** How well the plan knows the pots of a garden, the least known first. */
+    public KnownPage listKnown(GardenId garden, String find, int limit) {
+        GardenContext context = contexts.of(garden);
+        String wanted = find.strip().toLowerCase(Locale.ROOT);
+        List<KnownWire> known = listAll(context).stream()
+                .filter(s -> s.lot().name().toLowerCase(Locale.ROOT).contains(wanted))
+                .map(s -> KnownWire.of(s, context.known(s)))
+                .sorted(Comparator.comparingDouble((KnownWire k) -> -k.high() / k.low())
+                        .thenComparing(KnownWire::name))
+                .toList();
+        return new KnownPage(
+                known.subList(0, Math.min(known.size(), Math.min(Math.max(limit, 1), MOST))), known.size());
     }
 
     // --- where a lot stands ---
