@@ -8,6 +8,7 @@ import { words, say } from "../../text";
 import { figures, type Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Leave } from "./Leave";
+import { useParts } from "./useParts";
 
 const DRYNESS = ["WET", "MOIST", "RIGHT", "DRY", "BONE_DRY"] as const;
 
@@ -81,7 +82,8 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
             {d.times > 1 && say("today_page.in_parts", { times: d.times })}
           </span>
         </p>
-        {!open && (
+        {!open && d.times > 1 && <Parts due={d} done={done} />}
+        {!open && d.times === 1 && (
           <button
             type="button"
             onClick={() => done()}
@@ -94,6 +96,32 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
       </div>
       {open && <More {...{ d, garden, shown, done }} />}
     </li>
+  );
+}
+
+/** A mark for each part of the day; with the last the watering is done. */
+function Parts({ due: d, done }: { due: Due; done: () => void }) {
+  const { parts, marked, mark } = useParts(d, done);
+  return (
+    <div
+      role="group"
+      aria-label={say("today_page.parts_of_the_day", { name: d.lot.name })}
+      className="grid shrink-0 gap-1"
+    >
+      {parts.map((part) => (
+        <button
+          key={part}
+          type="button"
+          aria-pressed={marked.includes(part)}
+          aria-label={say("today_page.name_part_done", { name: d.lot.name, part: say(part) })}
+          onClick={() => mark(part)}
+          className="min-h-11 min-w-20 border-2 border-ink bg-leaf px-1 aria-pressed:bg-ink aria-pressed:text-ground"
+        >
+          {marked.includes(part) ? "✓ " : ""}
+          {say(part)}
+        </button>
+      ))}
+    </div>
   );
 }
 

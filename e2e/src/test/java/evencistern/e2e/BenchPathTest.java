@@ -8,8 +8,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
+import evencistern.testkit.Plants;
 import evencistern.testkit.PostgresSession;
 import java.nio.file.Path;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** A garden lived in: many lots at once, the shelf, edits by two, and the garden carried away in a file. */
@@ -84,6 +86,29 @@ class BenchPathTest extends AtTheDesk {
         assertThat(page.getByText("Saved").first()).isVisible();
         page.navigate(home + "/known?find=nobody");
         assertThat(page.getByText("times the plan, from one figure")).isVisible();
+    }
+
+    /** A pot that cannot wait for the next day has a mark for each part of it, kept until the last is made. */
+    @Test
+    void aPotThatIsWateredMoreThanOnceADayHasAMarkForEachPart() {
+        Map<String, Object> lot = Plants.lot(garden, "Thirsty", 1);
+        lot.put("watering", Map.of("way", "RESERVOIR", "holds", Map.of("text", "15", "unit", "mL")));
+        CISTERN.api().put(data + "/lots", lot).ok();
+        page.navigate(home + "/today");
+        Locator parts =
+                page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Thirsty: parts of the day"));
+        Locator marks = parts.getByRole(AriaRole.BUTTON);
+        assertThat(marks.first()).isVisible();
+        int times = marks.count();
+        assertThat(times).isBetween(2, 4);
+        button("Thirsty: Morning done").click();
+        page.reload();
+        assertThat(button("Thirsty: Morning done")).hasAttribute("aria-pressed", "true");
+        for (int i = 1; i < times; i++) {
+            marks.nth(i).click();
+        }
+        assertThat(parts).isHidden();
+        assertThat(page.getByText("Thirsty").first()).isVisible();
     }
 
     @Test

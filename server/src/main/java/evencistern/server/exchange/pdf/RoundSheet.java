@@ -56,7 +56,8 @@ public class RoundSheet {
             "litres_each",
             "days_late",
             "way",
-            "minutes");
+            "minutes",
+            "times_a_day");
 
     private final Rounds rounds;
     private final Gardens gardens;
@@ -98,7 +99,8 @@ public class RoundSheet {
                 due.litresEach(),
                 due.overdueDays(),
                 due.way(),
-                due.minutes());
+                due.minutes(),
+                due.times());
     }
 
     private static List<@Nullable Object> line(GardenWire g, Today today, ChoreGroupWire chores, ChoreDueWire due) {
@@ -115,6 +117,7 @@ public class RoundSheet {
                 g.place(lot.placeId()).name(),
                 lot.name(),
                 lot.pots(),
+                null,
                 null,
                 null,
                 null,
@@ -183,6 +186,7 @@ public class RoundSheet {
                 Map.of(
                         "litres", hand.litres(due.litresEach()),
                         "pots", due.lot().pots(),
+                        "times", due.times(),
                         "way", due.way(),
                         "minutes", minutes == null ? 0 : Math.max(1, Math.round(minutes))));
     }
