@@ -8,6 +8,7 @@ import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.Rate;
 import evencistern.need.Situation;
+import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.util.Optional;
 
@@ -16,7 +17,8 @@ import java.util.Optional;
  *
  * <p><b>Answers</b> can this plant have this feed, or is plain water better?
  * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what the limits bring below 10 mg/L
- * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix
+ * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix; what is mostly
+ * organic or slow, in clay balls
  * <p><b>Units</b> mg/L
  * <p><b>Valid for</b> feeds with nitrogen; what has none is bounded, and not left out for being weak
  * <p><b>Source</b> [COMMON] so weak a feed is not worth its salt; urea granules burn the roots of a pot
@@ -30,9 +32,12 @@ public enum FeedFitness {
     /** Urea granules in a pot. */
     UREA,
     /** Something to strew, and no mix to strew it on. */
-    NO_MIX;
+    NO_MIX,
+    /** Something organic in water that stands among clay balls: nothing there makes it available, and it rots. */
+    ORGANIC;
 
     private static final double UREA_ALONE = 0.95;
+    private static final double MOSTLY = 0.5;
     private static final double UREA_PRODUCT_MG = 400;
 
     /** What speaks against this feed for this lot; empty where nothing does. */
@@ -46,6 +51,12 @@ public enum FeedFitness {
                     && contents.of(Nutrient.UREA_N) >= UREA_ALONE * contents.n()
                     && feed.coated().isEmpty();
             return urea ? Optional.of(UREA) : Optional.empty();
+        }
+        Nutrients contents = feed.contentsPer(rate.measure());
+        if (s.particulars().watering().way() == Way.CLAY_BALLS
+                && contents.of(Nutrient.SLOW_N) >= MOSTLY * contents.n()
+                && contents.n() > 0) {
+            return Optional.of(ORGANIC);
         }
         Dose dose = Dose.choose(
                 feed,

@@ -30,6 +30,7 @@ import evencistern.need.FeedRhythm;
 import evencistern.need.Growth;
 import evencistern.need.Hold;
 import evencistern.need.Note;
+import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.WaterLeft;
 import evencistern.need.WaterNeed;
@@ -246,7 +247,7 @@ public record Care(
         notes.addAll(rootsInAir(s, today));
         notes.addAll(wayNotes(s, today));
         if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
-            notes.add(s.particulars().drains() ? Note.FLUSH_FIRST : Note.FLUSH_OVER_A_DRAIN);
+            notes.add(rinse(s.particulars()));
         }
         boolean watered = s.feed().filter(f -> !f.strewn()).isPresent();
         if (watered && s.particulars().rhythm() != FeedRhythm.LABEL) {
@@ -298,6 +299,14 @@ public record Care(
             }
         }
         return notes;
+    }
+
+    /** How a flush is done: what stands ready beside the mix is salty too. */
+    private static Note rinse(Particulars told) {
+        if (told.watering().way().stores()) {
+            return Note.RINSE_STORE;
+        }
+        return told.drains() ? Note.FLUSH_FIRST : Note.FLUSH_OVER_A_DRAIN;
     }
 
     /** What its way of watering asks to be minded. */

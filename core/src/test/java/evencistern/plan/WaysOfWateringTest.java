@@ -5,12 +5,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.caution.Caution;
 import evencistern.climate.Place;
+import evencistern.feed.Analysis;
+import evencistern.feed.Declared;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.label.Measure;
 import evencistern.label.Rate;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
+import evencistern.need.Condition;
+import evencistern.need.FeedRhythm;
+import evencistern.need.Learned;
 import evencistern.need.Note;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
@@ -27,6 +32,7 @@ import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.Collections;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -196,6 +202,53 @@ class WaysOfWateringTest {
         Care left = care(s.with(Optional.of(strewn)));
         assertThat(left.feeding()).isEmpty();
         assertThat(left.notes()).contains(Note.FEED_LEFT_OUT_NO_MIX);
+    }
+
+    /** Common practice: nothing in clay balls makes organic nitrogen available, and it rots in their water. */
+    @Test
+    void organicFeedIsNotGivenInClayBalls() {
+        Feed f = Situations.FORTNIGHTLY;
+        Feed organic = new Feed(
+                new Analysis(
+                        Map.of(
+                                Declared.N,
+                                4.0,
+                                Declared.P2O5,
+                                2.0,
+                                Declared.K2O,
+                                3.0,
+                                Declared.NITRATE_N,
+                                0.5,
+                                Declared.SLOW_N,
+                                3.5),
+                        Analysis.Basis.BY_WEIGHT),
+                f.form(),
+                f.density(),
+                OptionalDouble.empty(),
+                new Rate.PerWater(2, 4, Measure.GRAMS),
+                f.rhythm());
+        Situation fed = Situations.fed(Optional.of(organic));
+        assertThat(care(in(fed, Way.CLAY_BALLS)).notes()).contains(Note.FEED_LEFT_OUT_ORGANIC);
+        assertThat(care(in(fed, Way.CLAY_BALLS)).feeding()).isEmpty();
+        assertThat(care(fed).notes()).doesNotContain(Note.FEED_LEFT_OUT_ORGANIC);
+        assertThat(care(in(Situations.fed(), Way.CLAY_BALLS)).notes()).doesNotContain(Note.FEED_LEFT_OUT_ORGANIC);
+    }
+
+    /** The water that stands below a pot is as salty as it: a rinse begins with tipping it away. */
+    @Test
+    void aRinseEmptiesTheReservoirFirst() {
+        Situation crusted = Situations.fed()
+                .with(new Particulars(
+                        Size.Told.NOTHING,
+                        Learned.NOTHING,
+                        true,
+                        Map.of(Condition.CRUST, MAY),
+                        FeedRhythm.LABEL,
+                        Optional.empty()));
+        assertThat(care(crusted).notes()).contains(Note.FLUSH_FIRST);
+        assertThat(care(in(crusted, Way.RESERVOIR)).notes())
+                .contains(Note.RINSE_STORE)
+                .doesNotContain(Note.FLUSH_FIRST);
     }
 
     /** A mount dries over its whole face, so it is watered far sooner than the same moss in a pot. */

@@ -229,7 +229,8 @@ class FeedPathTest extends AtTheDesk {
         field("Feed used in a day").fill("50");
         assertThat(region("Answer")).containsText("20 days");
         assertThat(region("The tank").last()).containsText("500 g");
-        assertThat(region("Answer")).containsText("Every injector at a house tap needs a backflow preventer");
+        assertThat(region("Answer"))
+                .containsText("Every injector and every line at a house tap needs a backflow preventer");
         field("Most in stock").fill("20");
         assertThat(region("Answer")).containsText("would not stay dissolved");
         field("Most in stock").fill("");
