@@ -114,7 +114,7 @@ public final class Learning {
         PotWater water = new PotWater(planned.mix(), planned.pot());
         WaterNeed need = new WaterNeed(
                 water, planned.pot(), planned.species(), planned.place(), planned.particulars(), Working.off());
-        return from(waterings, lasts, need, water.wetKg());
+        return from(waterings, lasts, need, water.wetKg() + need.besideLitres());
     }
 
     static Learned from(List<Watering> waterings, Optional<Lasts> lasts, WaterNeed need, double wetKg) {
@@ -164,7 +164,8 @@ public final class Learning {
                 return Optional.of(new Sight(Math.log(missing), Math.hypot(WEIGHT_SD, error / missing)));
             }
         }
-        if (w.dryness().isPresent()) {
+        // over a reservoir the mix feels moist whatever is left
+        if (w.dryness().isPresent() && !need.watering().way().stores()) {
             Dryness felt = w.dryness().get();
             return Optional.of(new Sight(Math.log(need.usableLitres() * felt.share()), felt.sd));
         }

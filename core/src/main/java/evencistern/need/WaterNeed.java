@@ -211,6 +211,11 @@ public final class WaterNeed {
         return watering.drains();
     }
 
+    /** Litres that stand or hang beside the mix of one pot when it has been watered. */
+    public double besideLitres() {
+        return besideLitres;
+    }
+
     /** How it gets its water. */
     public Watering watering() {
         return watering;

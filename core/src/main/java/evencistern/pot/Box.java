@@ -13,29 +13,9 @@ import java.util.List;
  * <p><b>Source</b> [GEOMETRY] volume of a prism
  * <p><b>Checked by</b> PotTest
  */
-public record Box(double lengthM, double acrossM, double heightM) implements PotShape {
+public record Box(double lengthM, double acrossM, double heightM) implements Slab {
     public Box {
         Taper.checkUpright(lengthM, acrossM, heightM);
-    }
-
-    @Override
-    public double areaM2(double aboveFloorM) {
-        return lengthM * acrossM;
-    }
-
-    @Override
-    public double widthM(double aboveFloorM) {
-        return lengthM;
-    }
-
-    @Override
-    public double perimeterM(double aboveFloorM) {
-        return 2 * (lengthM + acrossM);
-    }
-
-    @Override
-    public double litresTo(double aboveFloorM) {
-        return 1000 * areaM2(aboveFloorM) * aboveFloorM;
     }
 
     @Override

@@ -16,34 +16,14 @@ import java.util.List;
  * @param lengthM how wide it is
  * @param acrossM how thick the pad lies
  */
-public record Mount(double lengthM, double acrossM, double heightM) implements PotShape {
+public record Mount(double lengthM, double acrossM, double heightM) implements Slab {
     public Mount {
         Taper.checkUpright(lengthM, acrossM, heightM);
     }
 
     @Override
-    public double areaM2(double aboveFloorM) {
-        return lengthM * acrossM;
-    }
-
-    @Override
     public double openM2(double filledM) {
         return lengthM * heightM + 2 * acrossM * (lengthM + heightM);
-    }
-
-    @Override
-    public double widthM(double aboveFloorM) {
-        return lengthM;
-    }
-
-    @Override
-    public double perimeterM(double aboveFloorM) {
-        return 2 * (lengthM + acrossM);
-    }
-
-    @Override
-    public double litresTo(double aboveFloorM) {
-        return 1000 * areaM2(aboveFloorM) * aboveFloorM;
     }
 
     @Override

@@ -5,7 +5,7 @@ import evencistern.working.Working;
 import java.util.List;
 
 /** The inside of a pot, measured from its floor up. Lengths in metres, areas in m². */
-public sealed interface PotShape permits RoundTaper, SquareTaper, Box, Oval, Basket, Mount {
+public sealed interface PotShape permits RoundTaper, SquareTaper, Slab, Oval, Basket {
 
     double heightM();
 

@@ -39,12 +39,11 @@ public record RoundPlace(boolean sick, Kind kind, By by, double strength, String
         TUB,
         LINE;
 
-        /** Feed is carried, whatever brings plain water. */
-        public static By of(Way way, boolean feeding) {
+        public static By of(Way way) {
             if (way.wetsBareRoots()) {
                 return TUB;
             }
-            return way.byLine() && !feeding ? LINE : CAN;
+            return way.byLine() ? LINE : CAN;
         }
 
         public String id() {

@@ -61,6 +61,11 @@ public enum Way {
         return this == DRIP || this == OVERHEAD;
     }
 
+    /** How feed comes to a pot that gets plain water in this way: it is carried where a line brings the water. */
+    public Way ofFeed() {
+        return byLine() ? TOP : this;
+    }
+
     /** The way of this id; an unknown one is refused. */
     public static Way named(String id) {
         return Arrays.stream(values())

@@ -10,6 +10,7 @@ import evencistern.need.Learning.Dryness;
 import evencistern.need.Learning.Watering;
 import evencistern.plan.LotPlan;
 import evencistern.plant.Size;
+import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -185,6 +186,29 @@ class LearningTest {
         assertThat(weighed.spread()).isCloseTo(Math.exp(2 * 1.2816 * then), within(1e-9));
         assertThat(weighed.spread()).isLessThan(1.35);
         assertThat(weighed.weighed().spread()).isLessThan(weighed.spread());
+    }
+
+    /** What stood in the reservoir is lifted with the pot; a moist mix above it says nothing of how much is left. */
+    @Test
+    void aReservoirIsWeighedAndNotFelt() {
+        Situation over = PLAIN.with(PLAIN.particulars().with(evencistern.watering.Watering.of(Way.RESERVOIR)));
+        WaterNeed need =
+                new WaterNeed(WATER, over.pot(), over.species(), over.place(), over.particulars(), Working.off());
+        LocalDate dry = need.dryDown(START).on();
+        double full = WATER.wetKg() + need.besideLitres();
+        Watering weighed = new Watering(
+                dry, false, Optional.empty(), OptionalDouble.of(full - need.usableLitres()), OptionalDouble.empty());
+        assertThat(Learning.from(List.of(first(), weighed), Optional.empty(), over)
+                        .factor())
+                .isBetween(0.9, 1.3);
+        Watering felt =
+                new Watering(dry, false, Optional.of(Dryness.MOIST), OptionalDouble.empty(), OptionalDouble.empty());
+        assertThat(Learning.from(List.of(first(), felt), Optional.empty(), over))
+                .isEqualTo(Learned.NOTHING);
+    }
+
+    private static Watering first() {
+        return new Watering(START, false, Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty());
     }
 
     @Test

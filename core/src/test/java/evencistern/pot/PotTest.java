@@ -184,4 +184,13 @@ class PotTest {
         Pot pot = new Pot(bag, 0.1, OptionalDouble.empty(), Material.FABRIC);
         assertThat(pot.mixLitres() / bag.litresTo(0.12)).isCloseTo(0.9, within(1e-9));
     }
+
+    /** Arithmetic: 10 × 20 cm with 1 cm of moss holds 0.2 L, open on its face and the four edges of the pad. */
+    @Test
+    void aMountIsOpenOnItsFaceAndItsEdges() {
+        Mount mount = new Mount(0.10, 0.01, 0.20);
+        assertThat(mount.litresTo(0.20)).isCloseTo(0.2, within(1e-9));
+        assertThat(mount.openM2(0.20)).isCloseTo(0.02 + 0.006, within(1e-9));
+        assertThat(new Box(0.10, 0.10, 0.20).openM2(0.20)).isCloseTo(0.01, within(1e-9));
+    }
 }

@@ -98,7 +98,7 @@ public record CareWire(
             PotWater water = plan.potWater();
             return new WateredWire(
                     watering.way().id(),
-                    watering.besideLitres(water.pot(), plan.need().size()),
+                    plan.need().besideLitres(),
                     orNull(watering.soak(water.pot())),
                     water.mixLitres() == 0);
         }

@@ -346,7 +346,7 @@ public class Acts {
                             CareWire.measureId(feed.toFeed().rate().measure()),
                             given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
                             lot.pots(),
-                            (way.byLine() ? Way.TOP : way).id()));
+                            way.ofFeed().id()));
         } else {
             Given given = Given.plain(care, day, litres);
             store.insertWatering(garden, row, item, given.litres(), lot.pots(), given.flush(), way.id());

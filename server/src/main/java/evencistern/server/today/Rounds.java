@@ -305,8 +305,7 @@ public class Rounds {
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         double each = pot.litresOn(today, feed != null && watered);
         Watering watering = pot.plan().need().watering();
-        // feed is carried to pots that a line waters
-        Way way = watering.way().byLine() && feed != null ? Way.TOP : watering.way();
+        Way way = feed == null ? watering.way() : watering.way().ofFeed();
         Optional<Line> line = way.byLine() ? LotCare.line(g, lot, pot, each, Working.off()) : Optional.empty();
         OptionalDouble soak = watering.soak(pot.plan().potWater().pot());
         return new Found(
@@ -342,7 +341,7 @@ public class Rounds {
         String water = lot.lot().waterId().toString();
         Care.Feeding given = pot.feeding().orElse(null);
         Way way = pot.plan().need().watering().way();
-        RoundPlace.By by = RoundPlace.By.of(way, given != null && feed != null);
+        RoundPlace.By by = RoundPlace.By.of(given == null || feed == null ? way : way.ofFeed());
         if (given == null || feed == null) {
             return new RoundPlace(sick, flush ? RoundPlace.Kind.FLUSH : RoundPlace.Kind.WATER, by, 0, water);
         }
