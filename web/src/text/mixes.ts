@@ -44,14 +44,14 @@ export function mixChoices(mixes: Mixes | undefined, chosen?: string, bare = fal
 /** A whole recipe for a question to the rules, with all that its components are. */
 export function askOf(
   mixes: Mixes,
-  recipe: { key: string; parts: Recipe["parts"]; yield?: MixAsk["yield"] },
+  recipe: { key: string; parts: Recipe["parts"]; yield?: MixAsk["yield"]; soaked?: MixAsk["soaked"] },
 ): MixAsk | undefined {
   const parts = recipe.parts.map((p) => ({
     component: mixes.components.find((c) => keyOf(c) === p.component),
     amount: p.amount,
   }));
   return parts.every((p): p is MixAsk["parts"][number] => p.component !== undefined)
-    ? { key: recipe.key, parts, yield: recipe.yield }
+    ? { key: recipe.key, parts, yield: recipe.yield, soaked: recipe.soaked }
     : undefined;
 }
 
@@ -61,8 +61,10 @@ export function askOfKey(mixes: Mixes | undefined, key: string): MixAsk | undefi
   const recipe = mixes.recipes.find((r) => keyOf(r) === key);
   const made = mixes.made.find((m) => m.id === key);
   const percent = (value: number | undefined) => (value === undefined ? undefined : { text: String(value), unit: "%" });
-  if (recipe) return askOf(mixes, { key, parts: recipe.parts, yield: percent(recipe.yield) });
-  return made && askOf(mixes, { key, parts: made.parts, yield: percent(made.yielded) });
+  const by = recipe ?? mixes.recipes.find((r) => keyOf(r) === made?.recipe);
+  const soaked = by?.soaked;
+  if (recipe) return askOf(mixes, { key, parts: recipe.parts, yield: percent(recipe.yield), soaked });
+  return made && askOf(mixes, { key, parts: made.parts, yield: percent(made.yielded), soaked });
 }
 
 /** The money that components were priced in, where one was. */

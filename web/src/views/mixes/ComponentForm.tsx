@@ -217,8 +217,8 @@ export function ComponentForm({
   const measured = (s: Soak) => {
     change({
       measuredOn: garden.today,
-      alphaLow: s.alphaLow,
-      alphaHigh: s.alphaHigh,
+      alphaLow: s.alpha?.low,
+      alphaHigh: s.alpha?.high,
       fields: {
         ...input.fields,
         porosity: { text: s.porosity.toFixed(1), unit: "%" },
@@ -230,7 +230,15 @@ export function ComponentForm({
     setSoaking(false);
   };
   if (soaking)
-    return <SoakTest component={component} take={measured} leave={() => setSoaking(false)} garden={garden} />;
+    return (
+      <SoakTest
+        of={{ component }}
+        name={componentName(component)}
+        take={measured}
+        leave={() => setSoaking(false)}
+        garden={garden}
+      />
+    );
   return (
     <>
       <p className="note mb-2">

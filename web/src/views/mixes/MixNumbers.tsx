@@ -39,7 +39,6 @@ export function MixNumbers({
           </div>
         ))}
       </dl>
-      <p className="note mt-1">{say("mixes_page.from_typical_values_of_each_component")}</p>
     </div>
   );
 }

@@ -31,6 +31,7 @@ import { Retire } from "../../parts/Retire";
 import { Amendments } from "./Amendments";
 import { Lime } from "./Lime";
 import { NO_JAR } from "./jar";
+import { Measured } from "./Measured";
 import { MixNumbers } from "./MixNumbers";
 import { begun, blank, inputOf, potsFor, type Looked } from "./mixInput";
 import { Parts } from "./Parts";
@@ -82,7 +83,7 @@ function Table({
   const told = useTold(garden.id);
   const input = draft.value;
   const shown = new Shown(catalogue.units, garden.unitHabit);
-  const mix = askOf(mixes, { key: keyOf(input), parts: input.parts, yield: input.yield });
+  const mix = askOf(mixes, { key: keyOf(input), parts: input.parts, yield: input.yield, soaked: input.soaked });
   const kind = useKindAsk(garden.id, looked.value.species);
   const guide = useQuery(guideQuery(garden.id)).data;
   const likes = guide && looked.value.species ? phLiked(guide, looked.value.species) : undefined;
@@ -201,7 +202,18 @@ function Table({
               shown={shown}
             />
             <div className="gap-x-8 xl:grid xl:grid-cols-2">
-              <MixNumbers answer={answer} shown={shown} open={open} currency={currencyOf(mixes)} />
+              <div>
+                <MixNumbers answer={answer} shown={shown} open={open} currency={currencyOf(mixes)} />
+                <Measured
+                  input={input}
+                  change={draft.change}
+                  changed={draft.changed}
+                  mixes={mixes}
+                  answer={answer}
+                  garden={garden}
+                  shown={shown}
+                />
+              </div>
               <div>
                 <Lime
                   input={input}

@@ -1,7 +1,6 @@
 import { useState } from "react";
-import { api, call, type Component, type Garden, type Soak, type SoakAsk, type Typed } from "../../api";
+import { api, call, type Garden, type Soak, type SoakAsk, type Typed } from "../../api";
 import { useLive } from "../../api/useLive";
-import { componentName } from "../../text/mixes";
 import { figures } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField } from "../../ui/Fields";
@@ -13,12 +12,14 @@ type Fields = "litres" | "column" | "drained" | "wet" | "dry" | "added" | "moist
 
 /** The pot-and-tape test, step by step, and what it comes to as the figures are typed. */
 export function SoakTest({
-  component,
+  of,
+  name,
   garden,
   take,
   leave,
 }: {
-  component: Component;
+  of: Pick<SoakAsk, "component" | "mix">;
+  name: string;
   garden: Garden;
   take: (s: Soak) => void;
   leave: () => void;
@@ -43,7 +44,7 @@ export function SoakTest({
   const live = useLive<SoakAsk, Soak>(
     ready
       ? {
-          component,
+          ...of,
           litres: f.litres,
           column: f.column,
           drained: f.drained,
@@ -58,10 +59,10 @@ export function SoakTest({
   const s = ready && !live.problem ? live.answer : undefined;
   return (
     <div>
-      <ol className="mt-0 mb-3 list-decimal space-y-2 pl-5">
+      <ol className="@container mt-0 mb-3 list-decimal space-y-2 pl-5">
         <li>
-          {say("mixes_page.tape_the_holes_of_a_pot", { componentName: componentName(component).toLowerCase() })}
-          <div className="grid gap-x-4 sm:grid-cols-2">
+          {say("mixes_page.tape_the_holes_of_a_pot", { componentName: name.toLowerCase() })}
+          <div className="grid gap-x-4 @sm:grid-cols-2">
             <NumberField
               label={say("mixes_page.it_holds_settled")}
               field="bench.litres"
@@ -92,7 +93,7 @@ export function SoakTest({
             ]}
           />
           {!weighed && (
-            <div className="grid gap-x-4 sm:grid-cols-2">
+            <div className="grid gap-x-4 @sm:grid-cols-2">
               <NumberField
                 label={say("mixes_page.water_that_went_in")}
                 field="bench.added"
@@ -126,7 +127,7 @@ export function SoakTest({
         {weighed && (
           <li>
             {say("mixes_page.weigh_the_stuff_without_the_pot")}
-            <div className="grid gap-x-4 sm:grid-cols-2">
+            <div className="grid gap-x-4 @sm:grid-cols-2">
               <NumberField
                 label={say("mixes_page.drained")}
                 field="bench.wet"
@@ -162,14 +163,16 @@ export function SoakTest({
             porosity: figures(s.porosity),
             porosityPlusMinus: figures(s.porosityPlusMinus, 1),
           })}
-          <span className="note block">
-            {say("mixes_page.the_curves_moves_from_to_per", {
-              alphaBefore: figures(s.alphaBefore),
-              alpha: figures(s.alpha),
-              alphaLow: figures(s.alphaLow),
-              alphaHigh: figures(s.alphaHigh),
-            })}
-          </span>
+          {s.alpha && (
+            <span className="note block">
+              {say("mixes_page.the_curves_moves_from_to_per", {
+                alphaBefore: figures(s.alpha.before),
+                alpha: figures(s.alpha.now),
+                alphaLow: figures(s.alpha.low),
+                alphaHigh: figures(s.alpha.high),
+              })}
+            </span>
+          )}
         </p>
       )}
       <div className="flex gap-3">

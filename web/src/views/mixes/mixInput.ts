@@ -35,6 +35,7 @@ export function inputOf(r: Recipe): RecipeInput {
     parts: r.parts,
     amendments: r.amendments,
     yield: number("yield", "%"),
+    soaked: r.soaked,
     target: number("target", "pH"),
     lime: r.lime,
     fineness: r.fineness,

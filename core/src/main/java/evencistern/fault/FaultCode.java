@@ -64,6 +64,8 @@ public enum FaultCode {
     AIR_AND_WATER,
     PORES_TOO_MANY,
     PORES_FOR_WEIGHT,
+    TALLER_HELD_MORE,
+    HEIGHTS_ALIKE,
     JAR_NO_RISE,
     LIME_HATED,
     LIME_NEVER,

@@ -9,7 +9,9 @@ import evencistern.fault.Faults;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
@@ -26,14 +28,18 @@ import java.util.function.ToDoubleFunction;
  * <p><b>Checked by</b> PorometerTest
  *
  * @param packing what is lost in mixing, and of which part
+ * @param measured what the mix itself held, soaked and drained; it stands over what its parts let expect
  */
-public record Mix(String key, List<Part> parts, Packing packing) {
+public record Mix(String key, List<Part> parts, Packing packing, Optional<Measured> measured) {
     private static final double MOST_SHRINKAGE = 0.4;
     /** From batch to batch of one material, as a 95 % interval; from memory. */
     private static final double PH_PLUS_MINUS = 0.4;
 
     /** What the rules of mixing miss of what a porometer shows, as a 95 % interval: PorometerTest. */
     private static final double MIXING_PLUS_MINUS = 0.04;
+
+    /** Of what a column held, roots get a tenth at the least. */
+    private static final double MOST_UNAVAILABLE = 0.9;
 
     private static final double NEUTRAL = 7;
     private static final double LONGEST_YEARS = 100;
@@ -50,7 +56,7 @@ public record Mix(String key, List<Part> parts, Packing packing) {
     public static final String BARE = "bare";
 
     /** No mix at all. */
-    public static final Mix NONE = new Mix(BARE, List.of(), new Packing(0, List.of()));
+    public static final Mix NONE = new Mix(BARE, List.of(), new Packing(0, List.of()), Optional.empty());
 
     public Mix {
         parts = List.copyOf(parts);
@@ -73,7 +79,7 @@ public record Mix(String key, List<Part> parts, Packing packing) {
     /** A mix that loses what its grain sizes say. */
     public static Mix of(String key, List<Part> parts) {
         requireSome(parts);
-        return new Mix(key, parts, Packing.of(parts));
+        return new Mix(key, parts, Packing.of(parts), Optional.empty());
     }
 
     /**
@@ -83,7 +89,25 @@ public record Mix(String key, List<Part> parts, Packing packing) {
      */
     public Mix yielding(double yield) {
         double shrinkage = 1 - Faults.require("mix.yield", yield, 1 - MOST_SHRINKAGE, 1, "");
-        return new Mix(key, parts, packing.losing(shrinkage, parts));
+        return new Mix(key, parts, packing.losing(shrinkage, parts), measured);
+    }
+
+    /** The same mix as it was soaked and drained, at one height or two. */
+    public Mix soaked(List<Soaked> tests) {
+        Mix expected = unmeasured();
+        return new Mix(key, parts, packing, Optional.of(Measured.of(expected::saturation, tests)));
+    }
+
+    /** The same mix as its parts let expect it. */
+    public Mix unmeasured() {
+        return new Mix(key, parts, packing, Optional.empty());
+    }
+
+    /** Whether it is of the same parts as another: no part's share differs by more than {@code share}. */
+    public boolean madeLike(Map<String, Double> shares, double share) {
+        Map<String, Double> apart = new HashMap<>(shares);
+        parts.forEach(p -> apart.merge(p.component().key(), -share(p), Double::sum));
+        return apart.values().stream().allMatch(a -> Math.abs(a) <= share);
     }
 
     /** Share of the parts' volume lost in mixing. */
@@ -117,16 +141,24 @@ public record Mix(String key, List<Part> parts, Packing packing) {
 
     /** Pore space as a fraction of the mixed volume. */
     public double porosity() {
+        return measured.isPresent() ? measured.get().porosity() : expectedPorosity();
+    }
+
+    private double expectedPorosity() {
         return 1 - mean(c -> 1 - c.hold().porosity());
     }
 
     /** Water that roots cannot take, as a fraction of the mixed volume. */
     public double unavailable() {
-        return Math.min(porosity(), mean(c -> c.hold().unavailable()));
+        double most = measured.isPresent() ? measured.get().leastCapacity() * MOST_UNAVAILABLE : porosity();
+        return Math.min(most, mean(c -> c.hold().unavailable()));
     }
 
     /** By how much its water and air may be off, as a 95 % interval of the fraction: its parts' own, and the mixing's. */
     public double waterPlusMinus() {
+        if (measured.isPresent()) {
+            return measured.get().plusMinus();
+        }
         double parted = 0;
         boolean mixed = false;
         for (Part part : parts) {
@@ -142,6 +174,15 @@ public record Mix(String key, List<Part> parts, Packing packing) {
 
     /** Water content at a suction of {@code cm}. */
     public double at(double cm) {
+        return measured.isPresent() ? measured.get().at(cm, this::saturation) : expectedAt(cm);
+    }
+
+    /** Share of its pores that its parts let expect full at a suction of {@code cm}. */
+    private double saturation(double cm) {
+        return none() ? 0 : Math.min(1, Math.max(0, expectedAt(cm) / expectedPorosity()));
+    }
+
+    private double expectedAt(double cm) {
         double water = 0;
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
@@ -149,7 +190,7 @@ public record Mix(String key, List<Part> parts, Packing packing) {
             water +=
                     share(part) * own - packing.lost().get(i) * part.component().gapsFilled(own);
         }
-        return Math.min(porosity(), water / (1 - shrinkage()));
+        return Math.min(expectedPorosity(), water / (1 - shrinkage()));
     }
 
     /** Lime, as g CaCO3 per litre of mix, that raises its pH by one. */

@@ -28,8 +28,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  */
 public final class PotWater {
     /** The column that tables of media are given for, as a pot. */
-    public static final Pot TABLE_COLUMN = new Pot(
-            new SquareTaper(0.1, 0.1, Component.TABLE_COLUMN_CM / 100), 0, OptionalDouble.empty(), Material.PLASTIC);
+    public static final Pot TABLE_COLUMN = column(Component.TABLE_COLUMN_CM);
 
     private static final double DRIEST_SUCTION_CM = 15_000;
 
@@ -64,6 +63,11 @@ public final class PotWater {
                     at.height() * filled * 100, at.weight() * pot.shape().areaM2(at.height() * filled) / whole));
         }
         return heights;
+    }
+
+    /** An upright column of so many centimetres, as a pot. */
+    public static Pot column(double cm) {
+        return new Pot(new SquareTaper(0.1, 0.1, cm / 100), 0, OptionalDouble.empty(), Material.PLASTIC);
     }
 
     private double meanAt(double extraSuctionCm) {

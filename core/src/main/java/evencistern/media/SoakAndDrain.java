@@ -8,7 +8,7 @@ import evencistern.units.Uncertain;
 /**
  * A component or mix measured in a pot on the kitchen table.
  *
- * <p><b>Answers</b> how much water and air does this stuff really hold, and which curve does that make?
+ * <p><b>Answers</b> how much water and air does this stuff really hold, and, of a component, which curve does that make?
  * <p><b>Formula</b> air = D/V; capacity = (drained − dry)/(ρ(water)·V); porosity = air + capacity; quick form: porosity = A/V +
  * moisture, capacity = porosity − air; α is fitted to the capacity at this column's height, n and θr stay
  * <p><b>Units</b> V, D, A in L; weights in g; column in cm; fractions of V
@@ -62,22 +62,19 @@ public final class SoakAndDrain {
         }
     }
 
+    /** What the pot held, as fractions of its volume. */
+    public record Held(Uncertain air, Uncertain capacity, Uncertain porosity) {}
+
     /**
-     * What it comes to.
+     * What it comes to for a component.
      *
      * @param hold with the curve fitted to it
      * @param alphaLow,alphaHigh the curve's α at both ends of the capacity's 95 % interval, 1/cm
      */
-    public record Result(
-            Uncertain air,
-            Uncertain capacity,
-            Uncertain porosity,
-            Component.Hold hold,
-            double alphaLow,
-            double alphaHigh) {}
+    public record Result(Held held, Component.Hold hold, double alphaLow, double alphaHigh) {}
 
-    /** The component as measured; refused where the numbers cannot be of one pot. */
-    public static Result of(Component component, Filled pot, Second second) {
+    /** What the pot held, of whatever is in it; refused where the numbers cannot be of one pot. */
+    public static Held held(Filled pot, Second second) {
         Uncertain perVolume = new Uncertain(
                 1 / pot.litres(), Uncertain.plusMinus95(0, VOLUME_SHARE).sd() / pot.litres());
         Uncertain air =
@@ -97,7 +94,6 @@ public final class SoakAndDrain {
                     .plus(Uncertain.plusMinus95(a.moisture(), MOISTURE_PLUS_MINUS));
             capacity = porosity.plus(air.times(-1));
         }
-        RetentionCurve shape = component.hold().curve();
         Faults faults = new Faults();
         if (!(porosity.value() <= 0.99)) {
             faults.add(new Fault(
@@ -107,6 +103,18 @@ public final class SoakAndDrain {
                     "99",
                     "%"));
         }
+        faults.within("bench.capacity", capacity.value() * 100, 0.5, 98, "%");
+        faults.throwIfAny();
+        return new Held(air, capacity, porosity);
+    }
+
+    /** The component as measured; refused where its curve cannot hold so little. */
+    public static Result of(Component component, Filled pot, Second second) {
+        Held held = held(pot, second);
+        Uncertain capacity = held.capacity();
+        Uncertain porosity = held.porosity();
+        RetentionCurve shape = component.hold().curve();
+        Faults faults = new Faults();
         faults.within("bench.capacity", capacity.value() * 100, shape.residual() * 100 + 0.5, 98, "%");
         faults.throwIfAny();
         double unavailable = Math.min(component.hold().unavailable(), capacity.value() * 0.9);
@@ -114,9 +122,7 @@ public final class SoakAndDrain {
         Component.Hold hold = Component.Hold.fitted(
                 porosity.value(), capacity.value(), pot.columnCm(), unavailable, half, shape.residual(), shape.n());
         return new Result(
-                air,
-                capacity,
-                porosity,
+                held,
                 hold,
                 alphaAt(capacity.value() + half, porosity.value(), pot.columnCm(), shape),
                 alphaAt(capacity.value() - half, porosity.value(), pot.columnCm(), shape));

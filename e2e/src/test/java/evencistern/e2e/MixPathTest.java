@@ -85,15 +85,43 @@ class MixPathTest extends AtTheDesk {
         assertThat(field("Perlite, coarse: parts")).hasValue("1");
     }
 
+    /** A pot of 2 L, so many centimetres deep: what ran out in mL, and its 200 g of mix weighed drained. */
+    private void soak(String depth, String ranOut, String drained) {
+        field("Volume, settled").fill("2");
+        field("Depth of mix").fill(depth);
+        field("What ran out").fill(ranOut);
+        field("Drained").fill(drained);
+        field("Oven-dry").fill("200");
+    }
+
+    /** What 2 L held is arithmetic: 400 mL of air are 20 %, 1 220 g of water 61 %; 560 mL 28 %, 1 060 g 53 %. */
+    @Test
+    void aMixIsMeasuredInTwoPotsAndPlannedByThem() {
+        page.navigate(home + "/mixes/peat_perlite");
+        button("Measure this mix in a pot").click();
+        soak("14", "400", "1420");
+        button("Use these figures").click();
+        assertThat(answer()).containsText("In 14 cm: 20 % air, 61 % water");
+        button("Measure it in a taller or lower pot too").click();
+        soak("25", "560", "1260");
+        button("Use these figures").click();
+        assertThat(answer()).containsText("In 25 cm: 28 % air, 53 % water");
+        button("Save changes").click();
+        assertThat(page.getByText("Saved").first()).isVisible();
+        page.reload();
+        assertThat(answer()).containsText("In 14 cm: 20 % air, 61 % water");
+        field("Perlite, coarse: parts").fill("3");
+        assertThat(answer()).containsText("For other parts it does not count");
+        button("Discard changes").click();
+        button("Remove this measurement").click();
+        assertThat(answer()).containsText("Worked out from its components");
+    }
+
     @Test
     void aComponentIsMeasuredInAPotAndTheMixesFollow() {
         page.navigate(home + "/mixes/components?open=peat_medium");
         button("Measure its water and air in a pot").click();
-        field("Volume, settled").fill("2");
-        field("Depth of mix").fill("14");
-        field("What ran out").fill("400");
-        field("Drained").fill("1420");
-        field("Oven-dry").fill("200");
+        soak("14", "400", "1420");
         assertThat(page.getByText("20 ± 0.8 %")).isVisible();
         button("Use these figures").click();
         assertThat(field("Water, drained")).hasValue("61.0");

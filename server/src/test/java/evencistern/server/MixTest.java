@@ -3,6 +3,9 @@ package evencistern.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import evencistern.media.PotWater;
+import evencistern.server.mix.MixShelf;
+import evencistern.server.mix.Mixes;
 import evencistern.testkit.Api;
 import java.util.HashMap;
 import java.util.List;
@@ -268,8 +271,8 @@ class MixTest {
         assertThat(soak.path("air").asDouble()).isCloseTo(20, within(1e-9));
         assertThat(soak.path("capacity").asDouble()).isCloseTo(61, within(1e-9));
         assertThat(soak.path("capacityPlusMinus").asDouble()).isBetween(1.0, 3.0);
-        assertThat(soak.path("alphaLow").asDouble())
-                .isLessThan(soak.path("alphaHigh").asDouble());
+        assertThat(soak.path("alpha").path("low").asDouble())
+                .isLessThan(soak.path("alpha").path("high").asDouble());
         ask.remove("dry");
         assertThat(api.post("/api/mix/soak", ask).faults()).containsExactly("missing");
     }
@@ -369,5 +372,108 @@ class MixTest {
                 .isNotEqualTo(reckoned);
         mix.put("yield", Bodies.typed("30", "%"));
         assertThat(live(ask).faults()).containsExactly("too_small");
+    }
+
+    /** A pot of 2 L drains 0.4 L and keeps 1 220 g of water; what it held stands over what its parts let expect. */
+    @Test
+    void aMixThatWasSoakedAndDrainedHoldsWhatWasMeasured() {
+        Map<String, Object> ask = ask("peat_perlite");
+        double reckoned = live(ask).ok().path("plusMinus").asDouble();
+        JsonNode soak = api.post(
+                        "/api/mix/soak",
+                        Map.of(
+                                "mix",
+                                Bodies.mix(garden, "peat_perlite"),
+                                "litres",
+                                Bodies.typed("2", "L"),
+                                "column",
+                                Bodies.typed("15", "cm"),
+                                "drained",
+                                Bodies.typed("400 mL", "L"),
+                                "wet",
+                                Bodies.typed("1.42", "kg"),
+                                "dry",
+                                Bodies.typed("200", "g")))
+                .ok();
+        assertThat(soak.has("alpha")).isFalse();
+        assertThat(soak.path("of").get(0).path("share").asDouble()).isCloseTo(75, within(1e-9));
+        Map<String, Object> soaked = new HashMap<>(Map.of(
+                "on",
+                "2026-05-14",
+                "of",
+                soak.path("of"),
+                "columns",
+                List.of(Map.of("columnCm", 15, "air", 20, "capacity", 61, "plusMinus", 2))));
+        Map<String, Object> mix = Bodies.mix(garden, "peat_perlite");
+        mix.put("soaked", soaked);
+        ask.put("mix", mix);
+        JsonNode answer = live(ask).ok();
+        assertThat(answer.path("air").asDouble()).isCloseTo(20, within(1e-6));
+        assertThat(answer.path("capacity").asDouble()).isCloseTo(61, within(1e-6));
+        assertThat(answer.path("plusMinus").asDouble()).isLessThan(reckoned);
+        assertThat(answer.path("soaked").get(0).path("expectedAir").asDouble()).isPositive();
+        soaked.put("columns", List.of(column(15, 20, 61), column(30, 10, 71)));
+        assertThat(live(ask).faults()).containsExactly("taller_held_more");
+        soaked.put("columns", List.of(column(15, 20, 61), column(16, 21, 60)));
+        assertThat(live(ask).faults()).containsExactly("heights_alike");
+        soaked.put("columns", List.of(column(15, 60, 61)));
+        assertThat(live(ask).faults()).containsExactly("too_large");
+    }
+
+    private static Map<String, Object> column(double cm, double air, double capacity) {
+        return Map.of("columnCm", cm, "air", air, "capacity", capacity, "plusMinus", 2);
+    }
+
+    /** Kept with the recipe; batches of its parts hold it too; other parts are another mix. */
+    @Test
+    void whatWasMeasuredIsKeptWithTheRecipeAndHoldsForItsBatchesOnly() {
+        Map<String, Object> recipe = Bodies.recipe("Soaked", "peat_medium", "3", "perlite_coarse", "1");
+        recipe.put(
+                "soaked",
+                Map.of(
+                        "on",
+                        "2026-05-14",
+                        "of",
+                        List.of(
+                                Map.of("component", "peat_medium", "share", 75),
+                                Map.of("component", "perlite_coarse", "share", 25)),
+                        "columns",
+                        List.of(column(15, 20, 61), column(25, 28, 53))));
+        JsonNode kept = api.put(home + "/mixes/recipes", recipe).ok();
+        assertThat(kept.path("soaked").path("columns").get(1).path("air").asDouble())
+                .isEqualTo(28);
+        String key = kept.path("id").asString();
+        JsonNode batch = api.put(
+                        home + "/batches",
+                        Map.of(
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "recipe",
+                                key,
+                                "fills",
+                                List.of(),
+                                "litres",
+                                Bodies.typed("20", "L"),
+                                "notes",
+                                "",
+                                "version",
+                                0))
+                .ok();
+        MixShelf shelf = App.bean(Mixes.class)
+                .shelf(new GardenId(UUID.fromString(garden.path("id").asString())));
+        assertThat(PotWater.TABLE_COLUMN)
+                .satisfies(pot -> assertThat(
+                                new PotWater(shelf.require(batch.path("id").asString()), pot).air())
+                        .isCloseTo(0.20, within(1e-3)));
+        Map<String, Object> ask = ask("peat_perlite");
+        Map<String, Object> mix = Bodies.mix(garden, "peat_perlite");
+        mix.put(
+                "parts",
+                List.of(
+                        Map.of("component", component("peat_medium"), "amount", "1"),
+                        Map.of("component", component("perlite_coarse"), "amount", "1")));
+        mix.put("soaked", kept.path("soaked"));
+        ask.put("mix", mix);
+        assertThat(live(ask).ok().has("soaked")).isFalse();
     }
 }

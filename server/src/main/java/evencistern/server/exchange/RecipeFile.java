@@ -13,6 +13,7 @@ import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
 import evencistern.server.mix.RecipeInput;
 import evencistern.server.mix.RecipeWire;
+import evencistern.server.mix.SoakedMix;
 import evencistern.server.problem.FaultWire;
 import evencistern.server.typed.Typed;
 import evencistern.server.words.Words;
@@ -99,6 +100,7 @@ public class RecipeFile {
             List<RecipeWire.PartWire> parts,
             @Nullable List<RecipeWire.AddedWire> amendments,
             @Nullable Typed yield,
+            @Nullable SoakedMix soaked,
             @Nullable Typed target,
             Liming.@Nullable Material lime,
             Liming.@Nullable Fineness fineness,
@@ -117,6 +119,7 @@ public class RecipeFile {
                     known,
                     amendments,
                     yield,
+                    soaked,
                     target,
                     lime == null ? Liming.Material.DOLOMITE : lime,
                     fineness == null ? Liming.Fineness.POWDER : fineness,
@@ -140,6 +143,7 @@ public class RecipeFile {
                 r.parts(),
                 r.amendments().isEmpty() ? null : r.amendments(),
                 typed(r, "yield", r.yield(), "%"),
+                r.soaked(),
                 typed(r, "target", r.target(), "pH"),
                 r.lime(),
                 r.fineness(),
@@ -370,6 +374,7 @@ public class RecipeFile {
                                 Stream.concat(a.parts.stream(), Stream.of(part)).toList(),
                                 a.amendments,
                                 a.yield,
+                                a.soaked,
                                 a.target,
                                 a.lime,
                                 a.fineness,
@@ -399,6 +404,7 @@ public class RecipeFile {
                 List.of(part),
                 meant.map(r -> r.amendments().isEmpty() ? null : r.amendments()).orElse(null),
                 typed(cell(line, "yield_percent"), "%"),
+                meant.map(RecipeWire::soaked).orElse(null),
                 typed(cell(line, "target_ph"), "pH"),
                 choice(Liming.Material.values(), cell(line, "lime"), Liming.Material.DOLOMITE),
                 choice(Liming.Fineness.values(), cell(line, "fineness"), Liming.Fineness.POWDER),

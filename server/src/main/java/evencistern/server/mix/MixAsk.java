@@ -14,9 +14,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param key that the working names it by
  * @param yield litres out per 100 litres in, where measured
+ * @param soaked what it held when it was measured, if it was
  */
 public record MixAsk(
-        String key, List<PartAsk> parts, @Nullable Typed yield) {
+        String key,
+        List<PartAsk> parts,
+        @Nullable Typed yield,
+        @Nullable SoakedMix soaked) {
 
     /** A component and how much of it, as typed. */
     public record PartAsk(ComponentWire component, String amount) {}
@@ -31,7 +35,8 @@ public record MixAsk(
                 parts.stream()
                         .map(p -> new RecipeWire.PartWire(p.component().key(), p.amount()))
                         .toList(),
-                measured.isPresent() ? measured.getAsDouble() : null));
+                measured.isPresent() ? measured.getAsDouble() : null,
+                soaked));
         faults.throwIfAny();
         return mix.orElseThrow();
     }

@@ -156,6 +156,8 @@ class MixBenchController {
      *
      * @param shares of each part in what is put in, per cent, in the order of the parts
      * @param litresPut per litre of mix
+     * @param plusMinus of water and air
+     * @param soaked the tests as measured, each beside what the parts let expect; absent where none count
      * @param easily available: held at 10 and given up by 50 cm of suction
      * @param liming absent where no target is set, or where it is refused
      */
@@ -166,6 +168,8 @@ class MixBenchController {
             double porosity,
             double capacity,
             double air,
+            double plusMinus,
+            @Nullable List<SoakedAgainst> soaked,
             double available,
             double easily,
             double density,
@@ -186,6 +190,27 @@ class MixBenchController {
             List<FaultWire> limingRefused,
             List<String> cautions,
             @Nullable List<StepWire> working) {}
+
+    /** What a pot of a height held, and what the parts let expect; per cent of the mix. */
+    record SoakedAgainst(double columnCm, double air, double capacity, double expectedAir, double expectedCapacity) {
+        static @Nullable List<SoakedAgainst> all(Mix mix) {
+            if (mix.measured().isEmpty()) {
+                return null;
+            }
+            Mix expected = mix.unmeasured();
+            return mix.measured().get().tests().stream()
+                    .map(t -> {
+                        PotWater water = new PotWater(expected, PotWater.column(t.columnCm()));
+                        return new SoakedAgainst(
+                                t.columnCm(),
+                                t.air() * PER_CENT,
+                                t.capacity() * PER_CENT,
+                                water.air() * PER_CENT,
+                                water.capacity() * PER_CENT);
+                    })
+                    .toList();
+        }
+    }
 
     @PostMapping
     MixAnswer mix(@RequestBody MixBenchAsk ask) {
@@ -235,6 +260,8 @@ class MixBenchController {
                 mix.porosity() * PER_CENT,
                 column.capacity() * PER_CENT,
                 column.air() * PER_CENT,
+                column.plusMinus() * PER_CENT,
+                SoakedAgainst.all(mix),
                 Math.max(0, column.capacity() - mix.unavailable()) * PER_CENT,
                 (mix.at(10) - mix.at(50)) * PER_CENT,
                 mix.densityKgPerL(),

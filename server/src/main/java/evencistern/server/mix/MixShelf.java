@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -66,17 +67,19 @@ public final class MixShelf {
         }
         RecipeWire recipe = recipes.get(key);
         if (recipe != null) {
-            return mix(key, recipe.parts(), recipe.yield());
+            return mix(key, recipe.parts(), recipe.yield(), recipe.soaked());
         }
         MadeWire batch = made.get(key);
         if (batch == null) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "mix", key));
         }
-        return mix(key, batch.parts(), batch.yielded());
+        // what was measured of a recipe holds for what was made by it
+        RecipeWire by = recipes.get(batch.recipe());
+        return mix(key, batch.parts(), batch.yielded(), by == null ? null : by.soaked());
     }
 
     /** The mix of parts that are on the shelf, by a recipe that need not be; refused with every fault. */
-    Mix mix(String key, List<RecipeWire.PartWire> recipe, @Nullable Double yield) {
+    Mix mix(String key, List<RecipeWire.PartWire> recipe, @Nullable Double yield, @Nullable SoakedMix soaked) {
         Faults faults = new Faults();
         List<Mix.Part> parts = new ArrayList<>();
         for (RecipeWire.PartWire part : recipe) {
@@ -88,7 +91,8 @@ public final class MixShelf {
         }
         faults.throwIfAny();
         Mix mix = Mix.of(key, parts);
-        return yield == null ? mix : mix.yielding(yield / 100);
+        Mix yielded = yield == null ? mix : mix.yielding(yield / 100);
+        return soaked == null ? yielded : soaked.over(yielded);
     }
 
     /** An amount as typed; blank counts as none. */
@@ -109,6 +113,18 @@ public final class MixShelf {
             return Optional.empty();
         }
         return Optional.of(read.computeIfAbsent(key, k -> wire.toComponent()));
+    }
+
+    /** A recipe by its id and the batches made by it, as keys. */
+    List<String> madeBy(UUID recipe) {
+        return recipes.values().stream()
+                .filter(r -> r.id().equals(recipe))
+                .flatMap(r -> Stream.concat(
+                        Stream.of(r.key()),
+                        made.values().stream()
+                                .filter(m -> m.recipe().equals(r.key()))
+                                .map(MadeWire::key)))
+                .toList();
     }
 
     /** Keys of the recipes and batches that hold a component. */

@@ -13,6 +13,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -67,6 +71,13 @@ class MixStore {
                         "amendments",
                         r -> OwnedTable.array(r.amendments(), a -> a.key() + "=" + a.grams(), String[]::new))
                 .column("yield", RecipeWire::yield)
+                .column("soaked_on", of(SoakedMix::on))
+                .column("soaked_components", shares(SoakedMix.SoakedShare::component, String[]::new))
+                .column("soaked_shares", shares(SoakedMix.SoakedShare::share, Double[]::new))
+                .column("soaked_columns", columns(SoakedMix.SoakedColumn::columnCm))
+                .column("soaked_air", columns(SoakedMix.SoakedColumn::air))
+                .column("soaked_capacity", columns(SoakedMix.SoakedColumn::capacity))
+                .column("soaked_plus_minus", columns(SoakedMix.SoakedColumn::plusMinus))
                 .column("target", RecipeWire::target)
                 .column("lime", r -> id(r.lime()))
                 .column("fineness", r -> id(r.fineness()))
@@ -147,6 +158,7 @@ class MixStore {
                         .map(MixStore::added)
                         .toList(),
                 r.getObject("yield", Double.class),
+                soaked(r),
                 r.getObject("target", Double.class),
                 Liming.Material.valueOf(r.getString("lime").toUpperCase(Locale.ROOT)),
                 Liming.Fineness.valueOf(r.getString("fineness").toUpperCase(Locale.ROOT)),
@@ -155,6 +167,41 @@ class MixStore {
                 r.getString("notes"),
                 r.getInt("version"),
                 r.getBoolean("retired"));
+    }
+
+    private static Function<RecipeWire, @Nullable Object> of(Function<SoakedMix, Object> part) {
+        return r -> r.soaked() == null ? null : part.apply(r.soaked());
+    }
+
+    private static <V> Function<RecipeWire, @Nullable Object> shares(
+            Function<SoakedMix.SoakedShare, @Nullable V> part, IntFunction<V[]> array) {
+        return of(s -> OwnedTable.array(s.of(), part, array));
+    }
+
+    private static Function<RecipeWire, @Nullable Object> columns(
+            Function<SoakedMix.SoakedColumn, @Nullable Double> part) {
+        return of(s -> OwnedTable.array(s.columns(), part, Double[]::new));
+    }
+
+    private static @Nullable SoakedMix soaked(ResultSet r) throws SQLException {
+        LocalDate on = r.getObject("soaked_on", LocalDate.class);
+        if (on == null) {
+            return null;
+        }
+        String[] components = (String[]) r.getArray("soaked_components").getArray();
+        Double[] shares = (Double[]) r.getArray("soaked_shares").getArray();
+        Double[] columns = (Double[]) r.getArray("soaked_columns").getArray();
+        Double[] air = (Double[]) r.getArray("soaked_air").getArray();
+        Double[] capacity = (Double[]) r.getArray("soaked_capacity").getArray();
+        Double[] plusMinus = (Double[]) r.getArray("soaked_plus_minus").getArray();
+        return new SoakedMix(
+                on,
+                IntStream.range(0, components.length)
+                        .mapToObj(i -> new SoakedMix.SoakedShare(components[i], shares[i]))
+                        .toList(),
+                IntStream.range(0, columns.length)
+                        .mapToObj(i -> new SoakedMix.SoakedColumn(columns[i], air[i], capacity[i], plusMinus[i]))
+                        .toList());
     }
 
     private static RecipeWire.AddedWire added(String stored) {

@@ -78,10 +78,7 @@ public class Mixes {
     public List<String> restingOn(GardenId garden, String kind, UUID id) {
         MixShelf shelf = shelf(garden);
         return kind.equals("recipe")
-                ? shelf.recipes().stream()
-                        .filter(r -> r.id().equals(id))
-                        .map(RecipeWire::key)
-                        .toList()
+                ? shelf.madeBy(id)
                 : shelf.components().stream()
                         .filter(c -> c.id().equals(id))
                         .flatMap(c -> shelf.holding(c.key()).stream())

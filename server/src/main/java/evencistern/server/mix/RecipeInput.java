@@ -27,6 +27,7 @@ public record RecipeInput(
         List<RecipeWire.PartWire> parts,
         @Nullable List<RecipeWire.AddedWire> amendments,
         @Nullable Typed yield,
+        @Nullable SoakedMix soaked,
         @Nullable Typed target,
         Liming.Material lime,
         Liming.Fineness fineness,
@@ -58,6 +59,7 @@ public record RecipeInput(
                 List.copyOf(parts),
                 added(faults),
                 value(yield, "mix.yield", 60, 100, Unit.PER_CENT, faults),
+                soaked,
                 value(target, "lime.target", 3.5, 7.5, Unit.PH_UNIT, faults),
                 lime,
                 fineness,
@@ -66,7 +68,7 @@ public record RecipeInput(
                 notes.strip(),
                 version,
                 false);
-        faults.attempt(() -> shelf.mix(wire.key(), wire.parts(), wire.yield()));
+        faults.attempt(() -> shelf.mix(wire.key(), wire.parts(), wire.yield(), wire.soaked()));
         faults.throwIfAny();
         return wire;
     }

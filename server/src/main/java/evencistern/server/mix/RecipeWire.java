@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param shipped the key of the shipped recipe it changes, or is; absent for the garden's own
  * @param name empty for a shipped one that nobody changed: it is named by its key
  * @param yield litres out per 100 litres in, where somebody measured it
+ * @param soaked what the mix held when it was measured, if it was
  * @param target pH that it is limed to; absent where it is used as it comes
  * @param neutralising of the lime at hand, % of CaCO3, where its bag says so
  * @param version 0 for a shipped one as it ships
@@ -31,6 +32,7 @@ public record RecipeWire(
         List<PartWire> parts,
         List<AddedWire> amendments,
         @Nullable Double yield,
+        @Nullable SoakedMix soaked,
         @Nullable Double target,
         Liming.Material lime,
         Liming.Fineness fineness,
@@ -90,6 +92,7 @@ public record RecipeWire(
                         .toList(),
                 List.of(),
                 null,
+                null,
                 r.targetPh().isPresent() ? r.targetPh().getAsDouble() : null,
                 Liming.Material.DOLOMITE,
                 Liming.Fineness.POWDER,
@@ -111,6 +114,7 @@ public record RecipeWire(
                 r.parts,
                 r.amendments,
                 r.yield,
+                r.soaked,
                 r.target,
                 r.lime,
                 r.fineness,
