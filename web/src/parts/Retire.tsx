@@ -23,7 +23,8 @@ export function Retire({
     | "component"
     | "recipe"
     | "batch"
-    | "species";
+    | "species"
+    | "weather_sheet";
   thing: { id: string; version: number };
   garden: Garden;
   done?: () => void;

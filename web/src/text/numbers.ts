@@ -120,6 +120,7 @@ function written(options: Intl.DateTimeFormatOptions): (at: string) => string {
 
 const DAY = written({ weekday: "short", day: "numeric", month: "short", timeZone: "UTC" });
 const LONG_DAY = written({ weekday: "long", day: "numeric", month: "long", year: "numeric", timeZone: "UTC" });
+const DAY_AND_YEAR = written({ day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
 const MONTH = written({ month: "long", year: "numeric", timeZone: "UTC" });
 const SHORT_MONTH = written({ month: "short", timeZone: "UTC" });
 const NARROW_MONTH = written({ month: "narrow", timeZone: "UTC" });
@@ -128,6 +129,8 @@ const MONTH_DAY = written({ day: "numeric", month: "short", timeZone: "UTC" });
 export const day = (iso: string) => DAY(`${iso}T12:00:00Z`);
 /** The day of a point of a chart, ms since 1970, without its weekday. */
 export const dayOfPoint = (ms: number) => MONTH_DAY(new Date(ms).toISOString());
+/** A day that may be of another year. */
+export const dayAndYear = (iso: string) => DAY_AND_YEAR(`${iso}T12:00:00Z`);
 export const longDay = (iso: string) => LONG_DAY(`${iso}T12:00:00Z`);
 /** A date that is known to the month at best. */
 export const month = (iso: string) => MONTH(`${iso}T12:00:00Z`);

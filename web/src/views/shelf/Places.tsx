@@ -6,6 +6,7 @@ import { words, say, rich } from "../../text";
 import { dayOfYear, monthNames, plain, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
+import { placeInput } from "../../parts/placeInput";
 import { List, ThingForm } from "../../parts/things";
 import { SearchField } from "../../ui/SearchField";
 
@@ -159,34 +160,8 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
   );
 }
 
-function inputOf(p: Place, shown: Shown): PlaceInput {
-  const typed = (field: string, v: number | undefined, unit: string): Typed =>
-    p.typed?.[field] ?? { text: v === undefined ? "" : plain(v), unit };
-  const degrees = (field: string, c: number): Typed =>
-    p.typed?.[field] ?? { text: shown.celsius(c, true), unit: shown.degree };
-  return {
-    id: p.id,
-    name: p.name,
-    kind: p.kind,
-    lows: p.lows.map((t, m) => degrees(`low.${m + 1}`, t)),
-    highs: p.highs.map((t, m) => degrees(`high.${m + 1}`, t)),
-    humidity: typed("humidity", p.humidity, "%"),
-    lightShare: typed("lightShare", p.lightShare * 100, "%"),
-    sunshine: typed("sunshine", Math.round(p.sunshine * 100), "%"),
-    lampHours: typed("lampHours", p.lampHours, "h"),
-    lampPpfd: typed("lampPpfd", p.lampPpfd, ""),
-    air: p.air,
-    rainShare: typed("rainShare", p.rainShare === undefined ? undefined : p.rainShare * 100, "%"),
-    aspect: p.aspect,
-    altitude: typed("altitude", p.altitudeM, "m"),
-    firstFrost: p.firstFrost,
-    lastFrost: p.lastFrost,
-    version: p.version,
-  };
-}
-
 function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Place; shown: Shown; close: () => void }) {
-  const [input, setInput] = useState<PlaceInput>(() => inputOf(place, shown));
+  const [input, setInput] = useState<PlaceInput>(() => placeInput(place, shown));
   const set = (part: Partial<PlaceInput>) => setInput((i) => ({ ...i, ...part }));
   const month = (list: "lows" | "highs", m: number, text: string) =>
     set({ [list]: input[list].map((t, i) => (i === m ? { ...t, text } : t)) });
@@ -198,7 +173,7 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
       send={(body: PlaceInput) =>
         edit(api.PUT("/api/gardens/{garden}/places", { params: { path: { garden: garden.id } }, body }))
       }
-      inputOf={(p: Place) => inputOf(p, shown) as unknown as Record<string, unknown>}
+      inputOf={(p: Place) => placeInput(p, shown) as unknown as Record<string, unknown>}
       close={close}
     >
       {(faults) => {

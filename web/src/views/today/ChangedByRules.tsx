@@ -8,7 +8,17 @@ import { Button } from "../../ui/Button";
 type Changed = Today["changedByRules"];
 
 /** Plans that a new version of the rules has moved: told once, with the old and the new, and why. */
-export function ChangedByRules({ changed, garden, shown }: { changed: Changed; garden: string; shown: Shown }) {
+export function ChangedByRules({
+  changed,
+  places,
+  garden,
+  shown,
+}: {
+  changed: Changed;
+  places: string[];
+  garden: string;
+  shown: Shown;
+}) {
   const seen = useAct<undefined, undefined>(
     garden,
     () => call(api.POST("/api/gardens/{garden}/today/rules-seen", { params: { path: { garden } } })),
@@ -16,7 +26,14 @@ export function ChangedByRules({ changed, garden, shown }: { changed: Changed; g
   );
   return (
     <section aria-label={say("today_page.plans_changed_by_new_rules")} className="mb-4 border-l-4 border-ink pl-3">
-      <h2 className="head">{say("today_page.the_rules_have_changed_and_with", { count: changed.length })}</h2>
+      {places.length > 0 && (
+        <p className="m-0 mb-2 text-sm">
+          {say("today_page.places_moved_over", { count: places.length, places: places.join(", ") })}
+        </p>
+      )}
+      {changed.length > 0 && (
+        <h2 className="head">{say("today_page.the_rules_have_changed_and_with", { count: changed.length })}</h2>
+      )}
       <ul className="m-0 max-h-80 list-none overflow-y-auto p-0 text-sm">
         {changed.map((c) => (
           <li key={c.lotId} className="border-b border-rule py-1">

@@ -75,7 +75,9 @@ export function TodayView() {
           })}
         </p>
       )}
-      {t.changedByRules.length > 0 && <ChangedByRules changed={t.changedByRules} garden={id} shown={shown} />}
+      {(t.changedByRules.length > 0 || t.movedPlaces.length > 0) && (
+        <ChangedByRules changed={t.changedByRules} places={t.movedPlaces} garden={id} shown={shown} />
+      )}
       {groups.map((g) => (
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}

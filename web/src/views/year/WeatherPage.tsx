@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { say } from "../../text";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { WeatherPicture } from "./WeatherPicture";
+import { WeatherSheets } from "./WeatherSheets";
 
 /** The weather of the last weeks and the days to come, and whether the plan goes by it. */
 export function WeatherPage() {
@@ -67,6 +68,7 @@ export function WeatherPage() {
           </details>
         </>
       )}
+      <WeatherSheets garden={garden} weather={w} shown={shown} />
     </div>
   );
 }
@@ -96,6 +98,7 @@ function Table({ weather, shown, today }: { weather: Weather; shown: Shown; toda
             <td className="py-0.5 whitespace-nowrap">
               {day(d.day)}
               {d.forecast && <i className="note"> {say("year_page.forecast")}</i>}
+              {d.noted && <i className="note"> {say("year_page.recorded")}</i>}
             </td>
             <td className="fig whitespace-nowrap">
               {shown.celsius(d.lowC)}–{shown.celsius(d.highC)}

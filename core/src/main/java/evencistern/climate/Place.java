@@ -89,7 +89,12 @@ public final class Place {
      * @param windMs at 2 m
      */
     public record Weather(
-            double lowC, double highC, double humidityPercent, double globalMj, double rainMm, double windMs) {}
+            double lowC, double highC, double humidityPercent, double globalMj, double rainMm, double windMs) {
+        /** Whether what falls lies as snow: on a day whose mean is below freezing; no pot is watered by it. */
+        public boolean freezing() {
+            return lowC + highC < 0;
+        }
+    }
 
     /** A place of whose air, rain and windows nobody has said anything. */
     public Place(
@@ -234,7 +239,7 @@ public final class Place {
                         told.globalMj(),
                         average.daylengthHours(),
                         open ? OptionalDouble.of(told.windMs()) : OptionalDouble.empty(),
-                        told.rainMm() * exposure.rainShare())
+                        told.freezing() ? 0 : told.rainMm() * exposure.rainShare())
                 .drying(reference);
     }
 

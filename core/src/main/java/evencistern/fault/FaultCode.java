@@ -36,9 +36,12 @@ public enum FaultCode {
     EC_UNIT_MISTAKEN,
     TDS_WITHOUT_SCALE,
     COLUMN_MISSING,
+    WEATHER_COLUMN_MISSING,
     TIME_UNREADABLE,
     /** A date, or a time, of a year in which nobody can have had or will have a pot here; {@code value} is it. */
     DATE_OUT_OF_RANGE,
+    DATE_UNREADABLE,
+    DAY_TWICE,
     CALIBRATION_EMPTY,
     BUFFERS_SWAPPED,
     STANDARD_FAR,

@@ -289,7 +289,7 @@ class ExchangeTest {
                 App.bean(JdbcClient.class).sql("""
                         select table_name || '.' || column_name from information_schema.columns
                         where table_schema = 'public' and column_name <> 'garden_id' and table_name not like '%_standing'
-                          and table_name not in ('flyway_schema_history', 'lot_state', 'lot_chore', 'lot_read', 'garden_version', 'recalculation', 'rules_change', 'import_job')
+                          and table_name not in ('flyway_schema_history', 'lot_state', 'lot_chore', 'lot_read', 'garden_version', 'recalculation', 'rules_change', 'old_places', 'import_job')
                         """).query(String.class).list();
         List<String> named = defs.propertyStream()
                 .flatMap(d -> d.getValue().path("properties").propertyStream().map(p -> d.getKey() + "." + p.getKey()))

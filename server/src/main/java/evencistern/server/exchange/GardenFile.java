@@ -6,6 +6,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
+import evencistern.server.garden.OldPlaces;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lots;
 import java.io.IOException;
@@ -51,12 +52,14 @@ public class GardenFile {
 
     private final GardenFileStore store;
     private final Gardens gardens;
+    private final OldPlaces oldPlaces;
     private final Lots lots;
     private final JsonMapper json;
 
-    GardenFile(GardenFileStore store, Gardens gardens, Lots lots, JsonMapper json) {
+    GardenFile(GardenFileStore store, Gardens gardens, OldPlaces oldPlaces, Lots lots, JsonMapper json) {
         this.store = store;
         this.gardens = gardens;
+        this.oldPlaces = oldPlaces;
         this.lots = lots;
         this.json = json;
     }
@@ -132,6 +135,9 @@ public class GardenFile {
         Set<String> seen = readTables(garden, format, in);
         if (first && !seen.contains(SINCE_LAMPS_ARE_RIGHT)) {
             store.repairLampHours(garden);
+        }
+        if (first) {
+            oldPlaces.mark(garden);
         }
         store.numberOn(garden);
         readBack(garden);

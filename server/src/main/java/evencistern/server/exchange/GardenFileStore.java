@@ -28,6 +28,7 @@ class GardenFileStore {
             new Table("species_trait", "species_id, trait"),
             new Table("weather_state", "garden_id"),
             new Table("weather_day", "day"),
+            new Table("weather_sheet", "id"),
             new Table("component", "id"),
             new Table("recipe", "id"),
             new Table("batch", "number"),

@@ -97,6 +97,41 @@ class GardenStore {
                 .in(db, batch);
     }
 
+    List<GardenId> listGardensWithOldPlaces() {
+        return db.sql("select garden_id from old_places where moved is null order by garden_id limit 1000")
+                .query((r, n) -> new GardenId(r.getObject("garden_id", UUID.class)))
+                .list();
+    }
+
+    void markOldPlaces(GardenId garden) {
+        db.sql("insert into old_places (garden_id) values (?) on conflict (garden_id) do nothing")
+                .param(garden.value())
+                .update();
+    }
+
+    void keepMovedPlaces(GardenId garden, List<UUID> moved) {
+        if (moved.isEmpty()) {
+            forgetMovedPlaces(garden);
+        } else {
+            db.sql("update old_places set moved = ? where garden_id = ?")
+                    .params(moved.toArray(UUID[]::new), garden.value())
+                    .update();
+        }
+    }
+
+    List<String> listMovedPlaces(GardenId garden) {
+        return db.sql("""
+                        select p.name from old_places o join place p on p.garden_id = o.garden_id and p.id = any (o.moved)
+                        where o.garden_id = ? order by lower(p.name), p.id limit 100
+                        """).param(garden.value()).query(String.class).list();
+    }
+
+    void forgetMovedPlaces(GardenId garden) {
+        db.sql("delete from old_places where garden_id = ?")
+                .param(garden.value())
+                .update();
+    }
+
     Keeping<SettingsWire> settings() {
         return settings;
     }

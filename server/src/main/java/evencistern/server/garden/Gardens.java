@@ -356,6 +356,11 @@ public class Gardens {
 
     private static final double SECONDS_PER_DEGREE = 240;
 
+    /** The usual year outside at a garden. */
+    public Climate outside(GardenWire g) {
+        return climate(g.latitude(), g.timeZone());
+    }
+
     /** The usual year outside: how far east a place lies is told by its time zone, to an hour. */
     private Climate climate(double latitude, String timeZone) {
         int east = ZoneId.of(timeZone)

@@ -230,7 +230,7 @@ public class LotStates {
     public boolean slice(GardenId garden, int most) {
         List<UUID> marked = store.takeStale(garden, most);
         rebuild(garden, marked);
-        store.noteChanged(garden, marked);
+        store.noteChanged(garden);
         return store.endRecalculation(garden);
     }
 

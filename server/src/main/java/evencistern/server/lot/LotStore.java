@@ -607,15 +607,15 @@ class LotStore {
     }
 
     /** Notes what the rules of now make of plans that are kept as older ones had them. */
-    void noteChanged(GardenId garden, Collection<UUID> lots) {
+    void noteChanged(GardenId garden) {
         db.sql("""
                         update rules_change b
                         set new_water_on = s.next_water_on, new_feed_on = s.next_feed_on,
                             new_feed_per_day = s.feed_per_day, new_binding = s.feed_binding
                         from lot_state s
-                        where b.garden_id = ? and b.lot_id = any (?) and b.new_water_on is null
-                          and s.garden_id = b.garden_id and s.lot_id = b.lot_id
-                        """).params(garden.value(), lots.toArray(UUID[]::new)).update();
+                        where b.garden_id = ? and b.new_water_on is null
+                          and s.garden_id = b.garden_id and s.lot_id = b.lot_id and not s.stale
+                        """).param(garden.value()).update();
     }
 
     /** What a change of rules did has been seen. */

@@ -293,6 +293,7 @@ public class Lots {
             case "species" -> touch(garden, store.listLotsOf(garden, kinds.keyOf(garden, changed.id())));
             case "recipe", "component" ->
                 touch(garden, store.listLotsIn(garden, mixes.restingOn(garden, changed.kind(), changed.id())));
+            case "weather_sheet" -> touch(garden, store.listLotsWith(garden, "weather", garden.value()));
             case "garden", "place", "feed", "water", "weather" -> {
                 List<UUID> resting = store.listLotsWith(garden, changed.kind(), changed.id());
                 if (changed.retired() && !resting.isEmpty()) {

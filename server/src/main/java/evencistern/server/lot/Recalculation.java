@@ -1,6 +1,7 @@
 package evencistern.server.lot;
 
 import evencistern.server.GardenId;
+import evencistern.server.garden.OldPlaces;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -17,17 +18,33 @@ class Recalculation implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Recalculation.class);
     private static final int SLICE = 200;
     private static final long EVERY_MS = 250;
+    private static final long PLACES_EVERY_MS = 10_000;
 
     private final LotStates standings;
+    private final OldPlaces oldPlaces;
 
-    Recalculation(LotStates standings) {
+    Recalculation(LotStates standings, OldPlaces oldPlaces) {
         this.standings = standings;
+        this.oldPlaces = oldPlaces;
     }
 
     @Override
     public void run(ApplicationArguments args) {
         standings.markOld();
+        moveOldPlaces();
         goOn();
+    }
+
+    /** Places of gardens that older versions wrote, at the start and when a file of theirs was brought in. */
+    @Scheduled(fixedDelay = PLACES_EVERY_MS, initialDelay = PLACES_EVERY_MS)
+    void moveOldPlaces() {
+        oldPlaces.listUnseen().forEach(garden -> {
+            try {
+                oldPlaces.move(garden);
+            } catch (RuntimeException e) {
+                LOG.warn("places of {} could not be moved over: {}", garden.value(), e.toString());
+            }
+        });
     }
 
     @Scheduled(fixedDelay = EVERY_MS, initialDelay = EVERY_MS)

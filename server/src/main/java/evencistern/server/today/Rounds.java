@@ -14,6 +14,7 @@ import evencistern.server.dose.CareWire.DoseWire;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.VesselWire;
+import evencistern.server.garden.OldPlaces;
 import evencistern.server.journal.EntryWire;
 import evencistern.server.journal.JournalStore;
 import evencistern.server.lot.GardenContext;
@@ -66,13 +67,15 @@ public class Rounds {
     private final JournalStore journal;
     private final MeterLogs meters;
     private final TodoStore todos;
+    private final OldPlaces oldPlaces;
     private final Clock clock;
 
-    Rounds(Lots lots, JournalStore journal, MeterLogs meters, TodoStore todos, Clock clock) {
+    Rounds(Lots lots, JournalStore journal, MeterLogs meters, TodoStore todos, OldPlaces oldPlaces, Clock clock) {
         this.lots = lots;
         this.journal = journal;
         this.meters = meters;
         this.todos = todos;
+        this.oldPlaces = oldPlaces;
         this.clock = clock;
     }
 
@@ -189,6 +192,7 @@ public class Rounds {
      * @param pensDue pens that are to be calibrated, by name
      * @param recalculating how far the lots are that a change made necessary to work out again; absent where none are
      * @param changedByRules plans that a change of the rules has moved, until that has been seen
+     * @param movedPlaces places that have moved over to the year of their part of the world, until that has been seen
      * @param now by the server's clock, by which the page dates what it records
      */
     public record Today(
@@ -203,7 +207,8 @@ public class Rounds {
             List<EntryWire> done,
             @Nullable LocalDate nextDue,
             LotStates.@Nullable Progress recalculating,
-            List<Lots.ChangedWire> changedByRules) {}
+            List<Lots.ChangedWire> changedByRules,
+            List<String> movedPlaces) {}
 
     private record Found(
             LotWithState standing, DueWire due, @Nullable FeedWire feed, List<String> notes, RoundPlace at) {}
@@ -248,7 +253,8 @@ public class Rounds {
                 journal.listDoneSince(id, morning, MOST),
                 next,
                 lots.recalculating(id).orElse(null),
-                lots.changedByRules(context, MOST_CHANGED));
+                lots.changedByRules(context, MOST_CHANGED),
+                oldPlaces.listMoved(id));
     }
 
     private static List<ChoreGroupWire> chores(GardenContext context, List<Lots.CareDue> care) {

@@ -1,6 +1,7 @@
 package evencistern.server.today;
 
 import evencistern.server.GardenId;
+import evencistern.server.garden.OldPlaces;
 import evencistern.server.lot.Lots;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -19,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayController {
     private final Rounds rounds;
     private final Lots lots;
+    private final OldPlaces oldPlaces;
 
-    TodayController(Rounds rounds, Lots lots) {
+    TodayController(Rounds rounds, Lots lots, OldPlaces oldPlaces) {
         this.rounds = rounds;
         this.lots = lots;
+        this.oldPlaces = oldPlaces;
     }
 
     /** What a change of the rules did has been seen, and is not told again. */
@@ -30,6 +33,7 @@ class TodayController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void rulesSeen(@PathVariable UUID garden) {
         lots.seenChangedByRules(new GardenId(garden));
+        oldPlaces.seen(new GardenId(garden));
     }
 
     @GetMapping

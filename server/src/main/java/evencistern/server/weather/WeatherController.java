@@ -37,4 +37,9 @@ class WeatherController {
     Weathers.WeatherWire useWeather(@PathVariable UUID garden, @RequestBody WeatherUse use) {
         return weathers.use(new GardenId(garden), use.inUse());
     }
+
+    @PostMapping("/sheets")
+    Weathers.WeatherSheetRead bringWeather(@PathVariable UUID garden, @RequestBody Weathers.WeatherSheetAsk sheet) {
+        return weathers.bring(new GardenId(garden), sheet);
+    }
 }

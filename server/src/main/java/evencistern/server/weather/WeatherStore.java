@@ -2,6 +2,8 @@ package evencistern.server.weather;
 
 import evencistern.climate.Place;
 import evencistern.server.GardenId;
+import evencistern.server.history.OwnedTable;
+import java.sql.Date;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -12,6 +14,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -19,9 +22,101 @@ import org.springframework.stereotype.Repository;
 @Repository
 class WeatherStore {
     private final JdbcClient db;
+    private final OwnedTable<WeatherSheetWire> sheets;
 
-    WeatherStore(JdbcClient db) {
+    WeatherStore(JdbcClient db, JdbcTemplate batch) {
         this.db = db;
+        this.sheets = OwnedTable.named("weather_sheet", WeatherSheetWire.class, WeatherStore::sheet)
+                .fixed("name", WeatherSheetWire::name)
+                .fixed("brought_at", s -> offset(s.broughtAt()))
+                .fixed("days", s -> OwnedTable.array(s.days(), Date::valueOf, Date[]::new))
+                .fixed("low_c", s -> numbers(s.lowC()))
+                .fixed("high_c", s -> numbers(s.highC()))
+                .fixed("humidity", s -> numbers(s.humidity()))
+                .fixed("sun_mj", s -> numbers(s.sunMj()))
+                .fixed("rain_mm", s -> numbers(s.rainMm()))
+                .fixed("wind_ms", s -> numbers(s.windMs()))
+                .in(db, batch);
+    }
+
+    OwnedTable<WeatherSheetWire> sheets() {
+        return sheets;
+    }
+
+    private static Double[] numbers(List<Double> values) {
+        return values.toArray(Double[]::new);
+    }
+
+    private static WeatherSheetWire sheet(ResultSet r, int row) throws SQLException {
+        Date[] days = (Date[]) r.getArray("days").getArray();
+        return new WeatherSheetWire(
+                r.getObject("id", UUID.class),
+                r.getString("name"),
+                r.getObject("brought_at", OffsetDateTime.class).toInstant(),
+                Arrays.stream(days).map(Date::toLocalDate).toList(),
+                numbers(r, "low_c"),
+                numbers(r, "high_c"),
+                numbers(r, "humidity"),
+                numbers(r, "sun_mj"),
+                numbers(r, "rain_mm"),
+                numbers(r, "wind_ms"),
+                r.getInt("version"),
+                r.getBoolean("retired"));
+    }
+
+    private static List<Double> numbers(ResultSet r, String column) throws SQLException {
+        return List.of((Double[]) r.getArray(column).getArray());
+    }
+
+    /** A sheet without its days. */
+    record SheetOf(UUID id, String name, LocalDate from, LocalDate to, int days, Instant broughtAt, int version) {}
+
+    /** The sheets that count, the newest first. */
+    List<SheetOf> listSheets(GardenId garden) {
+        return db.sql("""
+                        select id, name, (select min(d) from unnest(days) d) as first, (select max(d) from unnest(days) d) as last,
+                               cardinality(days) as count, brought_at, version
+                        from weather_sheet where garden_id = ? and not retired order by brought_at desc, id limit 100
+                        """)
+                .param(garden.value())
+                .query((r, n) -> new SheetOf(
+                        r.getObject("id", UUID.class),
+                        r.getString("name"),
+                        r.getObject("first", LocalDate.class),
+                        r.getObject("last", LocalDate.class),
+                        r.getInt("count"),
+                        r.getObject("brought_at", OffsetDateTime.class).toInstant(),
+                        r.getInt("version")))
+                .list();
+    }
+
+    /** The days of the sheets from one on; where two tell of a day, the newer sheet's. */
+    List<WeatherService.Told> listNoted(GardenId garden, LocalDate from) {
+        return db.sql("""
+                        select distinct on (d.day) d.day, d.low_c, d.high_c, d.humidity, d.sun_mj, d.rain_mm, d.wind_ms,
+                               false as forecast
+                        from weather_sheet s,
+                             unnest(s.days, s.low_c, s.high_c, s.humidity, s.sun_mj, s.rain_mm, s.wind_ms)
+                               as d(day, low_c, high_c, humidity, sun_mj, rain_mm, wind_ms)
+                        where s.garden_id = ? and not s.retired and d.day >= ?
+                        order by d.day, s.brought_at desc, s.id limit 1000
+                        """)
+                .params(garden.value(), from)
+                .query(WeatherStore::told)
+                .list();
+    }
+
+    private static WeatherService.Told told(ResultSet r, int row) throws SQLException {
+        return new WeatherService.Told(
+                r.getObject("day", LocalDate.class),
+                new Place.Weather(
+                        r.getDouble("low_c"),
+                        r.getDouble("high_c"),
+                        r.getDouble("humidity"),
+                        r.getDouble("sun_mj"),
+                        r.getDouble("rain_mm"),
+                        r.getDouble("wind_ms")),
+                r.getBoolean("forecast"));
     }
 
     /**
@@ -105,16 +200,7 @@ class WeatherStore {
                         where garden_id = ? and day >= ? order by day limit 1000
                         """)
                 .params(garden.value(), from)
-                .query((r, n) -> new WeatherService.Told(
-                        r.getObject("day", LocalDate.class),
-                        new Place.Weather(
-                                r.getDouble("low_c"),
-                                r.getDouble("high_c"),
-                                r.getDouble("humidity"),
-                                r.getDouble("sun_mj"),
-                                r.getDouble("rain_mm"),
-                                r.getDouble("wind_ms")),
-                        r.getBoolean("forecast")))
+                .query(WeatherStore::told)
                 .list();
     }
 }
