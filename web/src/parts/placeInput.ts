@@ -15,7 +15,9 @@ export function placeInput(p: Place, shown: Shown): PlaceInput {
     highs: p.highs.map((t, m) => degrees(`high.${m + 1}`, t)),
     humidity: typed("humidity", p.humidity, "%"),
     lightShare: typed("lightShare", p.lightShare * 100, "%"),
-    sunshine: typed("sunshine", Math.round(p.sunshine * 100), "%"),
+    sunshineMonths: p.lows.map((_, m) =>
+      typed(`sun.${m + 1}`, Math.round((p.sunshineMonths?.[m] ?? p.sunshine) * 100), "%"),
+    ),
     lampHours: typed("lampHours", p.lampHours, "h"),
     lampPpfd: typed("lampPpfd", p.lampPpfd, ""),
     air: p.air,

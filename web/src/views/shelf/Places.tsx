@@ -160,11 +160,18 @@ function NewPlace({ garden, id, close }: { garden: Garden; id: string; close: ()
   );
 }
 
+/** What a place has of each month. */
+const MONTHLY = [
+  { list: "lows", head: "shelf_page.night" },
+  { list: "highs", head: "common.day_2" },
+  { list: "sunshineMonths", head: "shelf_page.sunshine_of_the_possible" },
+] as const;
+
 function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Place; shown: Shown; close: () => void }) {
   const [input, setInput] = useState<PlaceInput>(() => placeInput(place, shown));
   const set = (part: Partial<PlaceInput>) => setInput((i) => ({ ...i, ...part }));
-  const month = (list: "lows" | "highs", m: number, text: string) =>
-    set({ [list]: input[list].map((t, i) => (i === m ? { ...t, text } : t)) });
+  const month = (list: (typeof MONTHLY)[number]["list"], m: number, text: string) =>
+    set({ [list]: (input[list] ?? []).map((t, i) => (i === m ? { ...t, text } : t)) });
   return (
     <ThingForm
       garden={garden}
@@ -179,7 +186,7 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
       {(faults) => {
         const on = fieldsOf(input, set, faults);
         const bad = (field: string) => faults.find((f) => f.field === field)?.detail;
-        const trouble = bad("place.low") ?? bad("place.high") ?? bad("place.months");
+        const trouble = bad("place.low") ?? bad("place.high") ?? bad("place.sunshine") ?? bad("place.months");
         return (
           <>
             <TextField label={say("common.name")} {...on("name", "place.name")} />
@@ -195,20 +202,23 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
               <thead>
                 <tr className="note">
                   <th className="text-left font-semibold">{input.lows[0]?.unit}</th>
-                  <th className="text-left font-semibold">{say("shelf_page.night")}</th>
-                  <th className="text-left font-semibold">{say("common.day_2")}</th>
+                  {MONTHLY.map((c) => (
+                    <th key={c.list} className="text-left font-semibold">
+                      {say(c.head)}
+                    </th>
+                  ))}
                 </tr>
               </thead>
               <tbody>
                 {monthNames().map((name, m) => (
                   <tr key={name}>
                     <td className="pr-2">{name}</td>
-                    {(["lows", "highs"] as const).map((list) => (
+                    {MONTHLY.map(({ list, head }) => (
                       <td key={list} className="pr-1">
                         <input
-                          aria-label={`${name}, ${list === "lows" ? say("shelf_page.night") : say("common.day_2")}`}
+                          aria-label={`${name}, ${say(head)}`}
                           className="box !min-h-7 !w-16 !py-0"
-                          value={input[list][m]?.text ?? ""}
+                          value={input[list]?.[m]?.text ?? ""}
                           onChange={(e) => month(list, m, e.target.value)}
                         />
                       </td>
@@ -222,16 +232,12 @@ function PlaceForm({ garden, place, shown, close }: { garden: Garden; place: Pla
                 ▲ {trouble}
               </p>
             )}
+            <p className="note mb-1">{say("shelf_page.sunshine_usual")}</p>
             <NumberField label={say("common.humidity")} {...on("humidity", "place.humidity")} />
             <NumberField
               label={say("shelf_page.light_of_that_outdoors")}
               hint={say("shelf_page.share_of_light_by_window")}
               {...on("lightShare", "place.light")}
-            />
-            <NumberField
-              label={say("shelf_page.sunshine_of_the_possible")}
-              hint={say("shelf_page.sunshine_usual")}
-              {...on.typed("sunshine", "place.sunshine", "%")}
             />
             <div className="grid grid-cols-2 gap-2">
               <ChoiceField

@@ -190,7 +190,7 @@ function Months({ read, garden, shown }: { read: SheetRead; garden: Garden; show
       lows: months.map((m) => degrees(m.lowC)),
       highs: months.map((m) => degrees(m.highC)),
       humidity: percent(mean((m) => m.humidity)),
-      sunshine: percent(100 * mean((m) => m.sunshine)),
+      sunshineMonths: months.map((m) => percent(100 * m.sunshine)),
     });
   };
   return (

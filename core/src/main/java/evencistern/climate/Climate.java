@@ -114,7 +114,7 @@ public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshi
     }
 
     /** The mean of a year. */
-    static double mean(List<Double> months) {
+    public static double mean(List<Double> months) {
         return months.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
     }
 

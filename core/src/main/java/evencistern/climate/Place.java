@@ -5,6 +5,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** Where plants stand: its average year, and on days of which the weather is known, that. */
 public final class Place {
     private static final int LONGEST_YEAR = 366;
+    private static final int MONTHS = 12;
 
     private final double latitude;
     private final Kind kind;
@@ -21,7 +23,7 @@ public final class Place {
     private final List<Double> highs;
     private final double humidityPercent;
     private final double lightShare;
-    private final double sunshine;
+    private final List<Double> sunshine;
     private final Optional<Lamps> lamps;
     private final Optional<Frosts> frosts;
     private final Exposure exposure;
@@ -107,7 +109,17 @@ public final class Place {
             double sunshine,
             Optional<Lamps> lamps,
             Optional<Frosts> frosts) {
-        this(latitude, kind, lows, highs, humidityPercent, lightShare, sunshine, lamps, frosts, Exposure.UNTOLD);
+        this(
+                latitude,
+                kind,
+                lows,
+                highs,
+                humidityPercent,
+                lightShare,
+                Collections.nCopies(MONTHS, sunshine),
+                lamps,
+                frosts,
+                Exposure.UNTOLD);
     }
 
     /**
@@ -117,7 +129,7 @@ public final class Place {
      * @param lows,highs mean daily minimum and maximum of each month, January first, °C, −40 to 60
      * @param humidityPercent mean relative humidity, 5–100
      * @param lightShare share of the light outdoors that reaches the plants over the year, 0.01–1
-     * @param sunshine share of the possible sun that the sky lets through in an average day, 0–1
+     * @param sunshine share of the possible sun that the sky lets through in each month, January first, 0–1
      * @param lamps electric light on top of what comes in from outdoors, empty where there is none
      * @param frosts first and last frost of the cold season, empty where none comes
      */
@@ -128,7 +140,7 @@ public final class Place {
             List<Double> highs,
             double humidityPercent,
             double lightShare,
-            double sunshine,
+            List<Double> sunshine,
             Optional<Lamps> lamps,
             Optional<Frosts> frosts,
             Exposure exposure) {
@@ -138,7 +150,7 @@ public final class Place {
         this.highs = List.copyOf(highs);
         this.humidityPercent = humidityPercent;
         this.lightShare = lightShare;
-        this.sunshine = sunshine;
+        this.sunshine = List.copyOf(sunshine);
         this.lamps = lamps;
         this.frosts = frosts;
         this.exposure = exposure;
@@ -149,11 +161,11 @@ public final class Place {
         faults.within("place.latitude", latitude, -SolarDay.FARTHEST, SolarDay.FARTHEST, "°");
         faults.within("place.humidity", humidityPercent, 5, 100, "%");
         faults.within("place.light", lightShare, 0.01, 1, "");
-        faults.within("place.sunshine", sunshine, 0, 1, "");
-        if (this.lows.size() != 12 || this.highs.size() != 12) {
+        sunshine.forEach(s -> faults.within("place.sunshine", s, 0, 1, ""));
+        if (this.lows.size() != MONTHS || this.highs.size() != MONTHS || this.sunshine.size() != MONTHS) {
             faults.add(new Fault(FaultCode.MISSING, "place.months", Integer.toString(lows.size()), "12", ""));
         } else {
-            for (int m = 0; m < 12; m++) {
+            for (int m = 0; m < MONTHS; m++) {
                 faults.within("place.low", lows.get(m), -40, 60, "°C");
                 faults.within("place.high", highs.get(m), lows.get(m), 60, "°C");
             }
@@ -257,7 +269,7 @@ public final class Place {
     private Day reckon(LocalDate date) {
         SolarDay sun = SolarDay.of(latitude, date);
         // FAO-56 equation 35 with its default a = 0.25, b = 0.50
-        double open = (0.25 + 0.50 * sunshine) * sun.extraterrestrialMj();
+        double open = (0.25 + 0.50 * between(sunshine, date)) * sun.extraterrestrialMj();
         return new Day(
                         between(lows, date),
                         between(highs, date),

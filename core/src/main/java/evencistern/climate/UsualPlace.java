@@ -22,7 +22,7 @@ import java.util.OptionalDouble;
  * @param rainShare of the rain that falls into the pots, none under a roof
  * @param air how it moves, where that is not as is usual in the open or under a roof
  * @param lightShare of the daylight outside over the year, 0–1
- * @param sunshine share of the possible sun that the sky lets through over the year
+ * @param sunshine share of the possible sun that the sky lets through in each month
  */
 public record UsualPlace(
         Place.Kind kind,
@@ -31,7 +31,7 @@ public record UsualPlace(
         Optional<Air> air,
         double lightShare,
         double humidityPercent,
-        double sunshine,
+        List<Double> sunshine,
         Optional<Place.Lamps> lamps,
         List<Double> lows,
         List<Double> highs,
@@ -67,7 +67,7 @@ public record UsualPlace(
                         : Optional.of(Air.valueOf(row.text("air").toUpperCase(Locale.ROOT))),
                 row.number("light_share"),
                 open ? Math.rint(Climate.mean(outside.humidity())) : row.number("humidity"),
-                Climate.mean(outside.sunshine()),
+                outside.sunshine(),
                 hours > 0 ? Optional.of(new Place.Lamps(hours, row.number("ppfd"))) : Optional.empty(),
                 lows,
                 months(row, kind, "high", outside.highs()),

@@ -117,7 +117,15 @@ public record Mix(String key, List<Part> parts, Packing packing, Optional<Measur
 
     /** Share of a part in the volume that is put in. */
     public double share(Part part) {
-        return part.parts() / parts.stream().mapToDouble(Part::parts).sum();
+        return part.parts() / total();
+    }
+
+    private double total() {
+        double total = 0;
+        for (Part p : parts) {
+            total += p.parts();
+        }
+        return total;
     }
 
     private double put(ToDoubleFunction<Component> of) {
@@ -184,13 +192,17 @@ public record Mix(String key, List<Part> parts, Packing packing, Optional<Measur
 
     private double expectedAt(double cm) {
         double water = 0;
+        double solid = 0;
+        double total = total();
         for (int i = 0; i < parts.size(); i++) {
             Part part = parts.get(i);
-            double own = part.component().hold().curve().at(cm);
-            water +=
-                    share(part) * own - packing.lost().get(i) * part.component().gapsFilled(own);
+            double share = part.parts() / total;
+            Component.Hold hold = part.component().hold();
+            double own = hold.curve().at(cm);
+            water += share * own - packing.lost().get(i) * part.component().gapsFilled(own);
+            solid += share * (1 - hold.porosity());
         }
-        return Math.min(expectedPorosity(), water / (1 - shrinkage()));
+        return Math.min(1 - solid / (1 - shrinkage()), water / (1 - shrinkage()));
     }
 
     /** Lime, as g CaCO3 per litre of mix, that raises its pH by one. */

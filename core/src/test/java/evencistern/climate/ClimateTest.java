@@ -81,10 +81,33 @@ class ClimateTest {
                 Collections.nCopies(12, 20.0),
                 60,
                 0.4,
-                0.4,
+                Collections.nCopies(12, 0.4),
                 Optional.empty(),
                 Optional.empty(),
                 new Place.Exposure(air, 1, aspect, 0));
+    }
+
+    /** A cloudy winter lets less light in than the same year with its sun spread evenly, a clear summer more. */
+    @Test
+    void eachMonthHasItsOwnSunshine() {
+        List<Double> clearSummer = List.of(0.2, 0.2, 0.3, 0.4, 0.5, 0.6, 0.6, 0.6, 0.5, 0.4, 0.2, 0.2);
+        Place even = place(50, Place.Kind.OUTDOORS, Optional.empty(), Optional.empty());
+        Place own = new Place(
+                50,
+                Place.Kind.OUTDOORS,
+                even.lows(),
+                even.highs(),
+                60,
+                0.4,
+                clearSummer,
+                Optional.empty(),
+                Optional.empty(),
+                even.exposure());
+        LocalDate june = LocalDate.of(2026, 6, 15);
+        LocalDate january = LocalDate.of(2026, 1, 16);
+        // FAO-56 equation 35 on both sides: (0.25 + 0.5·0.6)/(0.25 + 0.5·0.4), and with 0.2
+        assertThat(own.on(june).globalMj() / even.on(june).globalMj()).isCloseTo(0.55 / 0.45, within(0.01));
+        assertThat(own.on(january).globalMj() / even.on(january).globalMj()).isCloseTo(0.35 / 0.45, within(0.01));
     }
 
     // --- Penman–Monteith: FAO-56, the worked examples recomputed from their inputs ---

@@ -111,7 +111,7 @@ class DailyWeatherTest {
                 Collections.nCopies(12, 10.0),
                 70,
                 1,
-                0.4,
+                Collections.nCopies(12, 0.4),
                 Optional.empty(),
                 Optional.empty(),
                 new Place.Exposure(Optional.empty(), 1, Optional.empty(), 0));

@@ -48,7 +48,7 @@ public final class GoldenWaters {
                     Collections.nCopies(12, high),
                     humidity,
                     light,
-                    sunshine,
+                    Collections.nCopies(12, sunshine),
                     lamps,
                     Optional.empty(),
                     new Place.Exposure(Optional.<Air>empty(), 0, Optional.empty(), 0));

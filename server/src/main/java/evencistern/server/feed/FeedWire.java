@@ -9,7 +9,6 @@ import evencistern.feed.CoatedRelease;
 import evencistern.feed.Declared;
 import evencistern.feed.Feed;
 import evencistern.label.InWords;
-import evencistern.label.LabelReader;
 import evencistern.label.LabelReading;
 import evencistern.label.Product;
 import evencistern.label.ProductForm;
@@ -103,7 +102,7 @@ public record FeedWire(
     /** How its label's sentence reads with what was answered. */
     private LabelReading reading() {
         OptionalDouble own = optional(ownMl);
-        return LabelReader.read(
+        return LabelsRead.read(
                 label, product(this::toAnalysis, form.toForm(), optional(density), own), Answer.byQuestion(answers));
     }
 
@@ -182,7 +181,7 @@ public record FeedWire(
         if (readAs == null) {
             return now;
         }
-        LabelReading before = LabelReader.read(readAs, Product.of(form.toForm()), Map.of());
+        LabelReading before = LabelsRead.read(readAs, Product.of(form.toForm()), Map.of());
         return Reread.differ(before, now) ? before : now;
     }
 

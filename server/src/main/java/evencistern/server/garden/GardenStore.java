@@ -55,6 +55,11 @@ class GardenStore {
                 .column("humidity", PlaceWire::humidity)
                 .column("light_share", PlaceWire::lightShare)
                 .column("sunshine", PlaceWire::sunshine)
+                .column(
+                        "sunshine_months",
+                        p -> p.sunshineMonths() == null
+                                ? null
+                                : p.sunshineMonths().toArray(Double[]::new))
                 .column("lamp_hours", PlaceWire::lampHours)
                 .column("lamp_ppfd", PlaceWire::lampPpfd)
                 .column("first_frost", PlaceWire::firstFrost)
@@ -325,6 +330,7 @@ class GardenStore {
                 r.getDouble("humidity"),
                 r.getDouble("light_share"),
                 r.getDouble("sunshine"),
+                r.getArray("sunshine_months") == null ? null : doubles(r.getArray("sunshine_months")),
                 r.getObject("lamp_hours", Double.class),
                 r.getObject("lamp_ppfd", Double.class),
                 r.getString("first_frost"),

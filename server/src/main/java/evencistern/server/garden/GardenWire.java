@@ -19,6 +19,7 @@ import evencistern.water.Dissolved;
 import evencistern.water.SourceWater;
 import java.time.LocalDate;
 import java.time.MonthDay;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -103,7 +104,13 @@ public record GardenWire(
         scale
     }
 
-    /** Where plants stand; latitude and frosts ({@code MM-DD}) included, so that a live answer needs nothing else. */
+    private static final int MONTHS = 12;
+
+    /**
+     * Where plants stand; latitude and frosts ({@code MM-DD}) included, so that a live answer needs nothing else.
+     *
+     * @param sunshine share of the possible over the year, 0–1; {@code sunshineMonths} of each month, where it is known
+     */
     public record PlaceWire(
             UUID id,
             String name,
@@ -114,6 +121,7 @@ public record GardenWire(
             double humidity,
             double lightShare,
             double sunshine,
+            @Nullable List<Double> sunshineMonths,
             @Nullable Double lampHours,
             @Nullable Double lampPpfd,
             @Nullable String firstFrost,
@@ -146,7 +154,7 @@ public record GardenWire(
                     highs,
                     humidity,
                     lightShare,
-                    sunshine,
+                    sunshineMonths == null ? Collections.nCopies(MONTHS, sunshine) : sunshineMonths,
                     lampHours == null || lampPpfd == null
                             ? Optional.empty()
                             : Optional.of(new Place.Lamps(lampHours, lampPpfd)),

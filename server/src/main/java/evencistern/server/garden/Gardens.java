@@ -355,6 +355,7 @@ public class Gardens {
     }
 
     private static final double SECONDS_PER_DEGREE = 240;
+    private static final int MONTHS = 12;
 
     /** The usual year outside at a garden. */
     public Climate outside(GardenWire g) {
@@ -396,7 +397,7 @@ public class Gardens {
      * A place as typed.
      *
      * @param lows,highs of the twelve months, January first
-     * @param sunshine of what is possible, over the year; as before where nothing is said
+     * @param sunshine of what is possible, over the year; as before where nothing is said; {@code sunshineMonths} of each month
      * @param lampPpfd light of the lamps at the leaves, µmol m⁻² s⁻¹
      * @param firstFrost,lastFrost as MM-DD; both or neither
      */
@@ -409,6 +410,7 @@ public class Gardens {
             Typed humidity,
             Typed lightShare,
             @Nullable Typed sunshine,
+            @Nullable List<Typed> sunshineMonths,
             @Nullable Typed lampHours,
             @Nullable Typed lampPpfd,
             @Nullable String firstFrost,
@@ -433,6 +435,11 @@ public class Gardens {
             if (sunshine != null) {
                 fields.put("sunshine", sunshine);
             }
+            if (sunshineMonths != null) {
+                for (int m = 0; m < sunshineMonths.size(); m++) {
+                    fields.put("sun." + (m + 1), sunshineMonths.get(m));
+                }
+            }
             if (lampHours != null && lampPpfd != null) {
                 fields.put("lampHours", lampHours);
                 fields.put("lampPpfd", lampPpfd);
@@ -456,8 +463,14 @@ public class Gardens {
                         Fault.of(FaultCode.NOT_FOUND, "place", input.id().toString())));
         Faults faults = new Faults();
         String name = faults.text("place.name", input.name(), 80);
-        List<Double> lows = readAll(input.lows(), "place.low", faults);
-        List<Double> highs = readAll(input.highs(), "place.high", faults);
+        List<Double> lows = readAll(input.lows(), "place.low", Dimension.TEMPERATURE, faults);
+        List<Double> highs = readAll(input.highs(), "place.high", Dimension.TEMPERATURE, faults);
+        List<Typed> bySun = input.sunshineMonths();
+        List<Double> suns = bySun == null
+                ? null
+                : readAll(bySun, "place.sunshine", Dimension.FRACTION, faults).stream()
+                        .map(s -> s / 100)
+                        .toList();
         double humidity = input.humidity().read("place.humidity", faults, Dimension.FRACTION);
         double light = input.lightShare().read("place.light", faults, Dimension.FRACTION);
         OptionalDouble sun = Typed.optional(input.sunshine(), "place.sunshine", faults, Dimension.FRACTION);
@@ -483,7 +496,10 @@ public class Gardens {
                 highs,
                 humidity,
                 light / 100,
-                sun.isPresent() ? sun.getAsDouble() / 100 : before.sunshine(),
+                suns != null && suns.size() == MONTHS
+                        ? Climate.mean(suns)
+                        : sun.isPresent() ? sun.getAsDouble() / 100 : before.sunshine(),
+                suns,
                 hours.isPresent() ? hours.getAsDouble() : null,
                 ppfd.isPresent() ? ppfd.getAsDouble() : null,
                 first,
@@ -500,10 +516,8 @@ public class Gardens {
         return history.edit(garden, places, place);
     }
 
-    private static List<Double> readAll(List<Typed> typed, String field, Faults faults) {
-        return typed.stream()
-                .map(t -> t.read(field, faults, Dimension.TEMPERATURE))
-                .toList();
+    private static List<Double> readAll(List<Typed> typed, String field, Dimension dimension, Faults faults) {
+        return typed.stream().map(t -> t.read(field, faults, dimension)).toList();
     }
 
     private static @Nullable String frost(@Nullable String monthDay, Faults faults) {

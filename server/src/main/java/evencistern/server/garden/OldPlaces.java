@@ -131,6 +131,7 @@ public class OldPlaces {
                         old == Old.OPEN ? now.humidity() : p.humidity(),
                         p.lightShare(),
                         now.sunshine(),
+                        now.sunshineMonths(),
                         p.lampHours(),
                         p.lampPpfd(),
                         now.firstFrost(),

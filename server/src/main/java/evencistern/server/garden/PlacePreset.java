@@ -33,6 +33,7 @@ public enum PlacePreset {
                 usual.highs(),
                 usual.humidityPercent(),
                 usual.lightShare(),
+                Climate.mean(usual.sunshine()),
                 usual.sunshine(),
                 usual.lamps().map(Place.Lamps::hours).orElse(null),
                 usual.lamps().map(Place.Lamps::ppfd).orElse(null),
