@@ -15,16 +15,17 @@ import java.util.function.Function;
 /**
  * The average year of a place of which nobody has told the months.
  *
- * <p><b>Answers</b> how cold and warm, sunny and moist is each month at this latitude in this part of the world?
+ * <p><b>Answers</b> how cold and warm, sunny, moist and windy is each month at this latitude in this part of the world?
  * <p><b>Formula</b> mean of all stations, each weighing exp(−((φ − φs)/4°)²/2) · (0.005 + exp(−((λ − λs)·cos φ/7°)²/2)), those of
  * the other half of the earth beyond 10° half a year later and by the 0.005 alone; with a coldest night and a hottest day told,
  * lows and highs are stretched between them; −6.5 °C for each km above the stations
- * <p><b>Units</b> °C; shares of the possible sun 0–1; % relative humidity; degrees
+ * <p><b>Units</b> °C; shares of the possible sun 0–1; % relative humidity; m/s at 2 m; degrees
  * <p><b>Valid for</b> a start between −72 and 72°, until the person tells their own months: good to about 3 °C
  * <p><b>Source</b> [TYPICAL] stations from memory, in stations.csv; [COMMON] lapse of temperature with height
  * <p><b>Checked by</b> UsualPlaceTest
  */
-public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshine, List<Double> humidity) {
+public record Climate(
+        List<Double> lows, List<Double> highs, List<Double> sunshine, List<Double> humidity, List<Double> windMs) {
     private static final int MONTHS = 12;
     private static final int HALF_YEAR = 6;
     private static final double LATITUDE_SD = 4;
@@ -42,6 +43,7 @@ public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshi
         highs = List.copyOf(highs);
         sunshine = List.copyOf(sunshine);
         humidity = List.copyOf(humidity);
+        windMs = List.copyOf(windMs);
     }
 
     /** What is usual at a place, latitude −75 to 75 and longitude −180 to 180, north and east positive. */
@@ -54,7 +56,8 @@ public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshi
                 blend(weights, latitude, Climate::lows),
                 blend(weights, latitude, Climate::highs),
                 blend(weights, latitude, Climate::sunshine),
-                blend(weights, latitude, Climate::humidity));
+                blend(weights, latitude, Climate::humidity),
+                blend(weights, latitude, Climate::windMs));
     }
 
     private static double weight(Station s, double latitude, double longitude) {
@@ -102,7 +105,7 @@ public record Climate(List<Double> lows, List<Double> highs, List<Double> sunshi
         double stretch = (wantedHot - wantedCold) / (hot - cold);
         Function<Double, Double> moved = c -> wantedCold + (c - cooler - cold) * stretch;
         return new Climate(
-                lows.stream().map(moved).toList(), highs.stream().map(moved).toList(), sunshine, humidity);
+                lows.stream().map(moved).toList(), highs.stream().map(moved).toList(), sunshine, humidity, windMs);
     }
 
     private static double least(List<Double> months) {

@@ -10,7 +10,7 @@ import java.util.List;
  *
  * @param heightM above the sea
  * @param year its twelve months
- * @param rainMm,rainDays,windMs of its months: the checks go by them, no plan does yet
+ * @param rainMm,rainDays of its months, by which it is checked; no plan counts on average rain, which may not fall
  */
 record Station(
         String name,
@@ -19,8 +19,7 @@ record Station(
         double heightM,
         Climate year,
         List<Double> rainMm,
-        List<Double> rainDays,
-        List<Double> windMs) {
+        List<Double> rainDays) {
     private static final int MONTHS = 12;
     /** By how much a month may be off the yearly and half-yearly wave, °C. */
     private static final double OFF_THE_WAVE_C = 2.5;
@@ -45,10 +44,10 @@ record Station(
                         numbers(row, "low"),
                         numbers(row, "high"),
                         quarters(row, "sun").stream().map(s -> s / 100).toList(),
-                        quarters(row, "humidity")),
+                        quarters(row, "humidity"),
+                        quarters(row, "wind")),
                 numbers(row, "rain"),
-                quarters(row, "days"),
-                quarters(row, "wind"));
+                quarters(row, "days"));
     }
 
     private static List<Double> numbers(DataFile.Row row, String column) {
@@ -72,7 +71,7 @@ record Station(
     private boolean sound() {
         for (int m = 0; m < MONTHS; m++) {
             double rainADay = rainMm.get(m) / Math.max(1, rainDays.get(m));
-            boolean windy = windMs.get(m) > 0 && windMs.get(m) <= MOST_WIND_MS;
+            boolean windy = year.windMs().get(m) > 0 && year.windMs().get(m) <= MOST_WIND_MS;
             if (!(year.lows().get(m) < year.highs().get(m)) || rainADay > MOST_RAIN_A_DAY_MM || !windy) {
                 return false;
             }

@@ -62,9 +62,7 @@ public record UsualPlace(
                 kind,
                 aspect(row.choice("aspect", "shady", "sunny", "-"), latitude),
                 row.text("rain").equals("-") ? OptionalDouble.empty() : OptionalDouble.of(row.number("rain")),
-                row.text("air").equals("-")
-                        ? Optional.empty()
-                        : Optional.of(Air.valueOf(row.text("air").toUpperCase(Locale.ROOT))),
+                air(row, kind, outside),
                 row.number("light_share"),
                 open ? Math.rint(Climate.mean(outside.humidity())) : row.number("humidity"),
                 outside.sunshine(),
@@ -72,6 +70,16 @@ public record UsualPlace(
                 lows,
                 months(row, kind, "high", outside.highs()),
                 Climate.frosts(lows, open ? Climate.FROST_C : FROST_UNDER_GLASS_C));
+    }
+
+    /** As the house has it; in the open the air nearest to the wind of the year. */
+    private static Optional<Air> air(DataFile.Row row, Place.Kind kind, Climate outside) {
+        if (!row.text("air").equals("-")) {
+            return Optional.of(Air.valueOf(row.text("air").toUpperCase(Locale.ROOT)));
+        }
+        return kind == Place.Kind.OUTDOORS
+                ? Optional.of(Air.nearest(Climate.mean(outside.windMs())))
+                : Optional.empty();
     }
 
     /** South of the equator the sun stands in the north. */

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import evencistern.fault.FaultException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -197,5 +198,16 @@ class UsualPlaceTest {
     @Test
     void aPlaceThatIsNotKnownIsRefused() {
         assertThatThrownBy(() -> at("cellar", 50)).hasMessageContaining("cellar");
+    }
+
+    /** Winds of the stations, from memory: Reykjavik 3 to 4.5 m/s, Fairbanks 1.2 to 2. */
+    @Test
+    void anOpenBenchHasTheWindOfItsStationAndAHouseItsOwnAir() {
+        Climate windy = Climate.ofStation("Reykjavik");
+        assertThat(UsualPlace.in(windy, 64, "open_bench").air()).contains(Air.WINDY);
+        assertThat(UsualPlace.in(Climate.ofStation("Fairbanks"), 65, "open_bench")
+                        .air())
+                .contains(Air.MOVING);
+        assertThat(UsualPlace.in(windy, 64, "glasshouse").air()).isNotEqualTo(Optional.of(Air.WINDY));
     }
 }
