@@ -6,7 +6,7 @@ import { ChoiceField, NumberField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import type { Jar } from "./jar";
 
-const MATERIALS: RecipeInput["lime"][] = ["DOLOMITE", "CALCITE", "SHELL", "HYDRATED"];
+const MATERIALS: RecipeInput["lime"][] = ["DOLOMITE", "CALCITE", "SHELL", "EGGSHELL", "ASH", "HYDRATED"];
 const FINENESS: RecipeInput["fineness"][] = ["POWDER", "GROUND", "COARSE"];
 
 const SIEVES = {
@@ -52,6 +52,13 @@ export function Lime(p: Props) {
         row
         label={say("mixes_page.lime_at_hand")}
         options={MATERIALS.map((m) => ({ value: m, label: words("limes", m) }))}
+        hint={
+          input.lime === "ASH"
+            ? say("mixes_page.ash_note")
+            : input.lime === "EGGSHELL"
+              ? say("mixes_page.eggshell_note")
+              : undefined
+        }
         {...on.choice("lime", "lime.material")}
       />
       <ChoiceField
@@ -125,8 +132,10 @@ export function Lime(p: Props) {
                 l.kind === "lime"
                   ? say("mixes_page.adds_mg_calcium_per_litre_of", {
                       calcium: figures(l.calcium),
-                      value:
+                      value: [
                         l.magnesium > 0 ? say("mixes_page.and_mg_magnesium", { magnesium: figures(l.magnesium) }) : "",
+                        l.potassium > 0 ? say("mixes_page.adds_potassium", { potassium: figures(l.potassium, 2) }) : "",
+                      ].join(""),
                     })
                   : say("mixes_page.needs_warm_moist_weeks_to_act"),
               measureAgainDays: l.measureAgainDays.join(", "),
@@ -135,6 +144,19 @@ export function Lime(p: Props) {
                 : say("mixes_page.by_the_tables_a_jar_test", { plusMinus: l.plusMinus.toFixed(1) }),
             })}
           </p>
+          <p className="note">
+            {say("mixes_page.lime_course", {
+              points: l.course
+                .filter((p) => p.day > 0)
+                .map((p) =>
+                  say("mixes_page.lime_course_at", { low: p.low.toFixed(1), high: p.high.toFixed(1), day: p.day }),
+                )
+                .join(", "),
+            })}
+          </p>
+          {l.later !== undefined && (
+            <p className="note font-semibold">{say("mixes_page.lime_later", { later: l.later.toFixed(1) })}</p>
+          )}
         </div>
       )}
     </div>

@@ -9,6 +9,19 @@ import { PartMark, Trough } from "./Trough";
 
 const MEASURES: RecipeInput["measure"][] = ["parts", "percent", "litres", "shovels", "handfuls"];
 
+type Does = NonNullable<MixAnswer["does"][number]>;
+
+/** What a part does here, against the mix without it: to a point of air or water. */
+function told({ air, water }: Does): string {
+  const points = (by: number) => Math.abs(Math.round(by));
+  const what = [
+    points(air) > 0 && say(air > 0 ? "mixes_page.raises_air" : "mixes_page.lowers_air", { points: points(air) }),
+    points(water) > 0 &&
+      say(water > 0 ? "mixes_page.raises_water" : "mixes_page.lowers_water", { points: points(water) }),
+  ].filter((w) => w !== false);
+  return what.length > 0 ? say("mixes_page.it_does", { what: what.join(", ") }) : say("mixes_page.it_does_little");
+}
+
 type Props = {
   input: RecipeInput;
   change: (part: Partial<RecipeInput>) => void;
@@ -26,6 +39,7 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
   const set = (at: number, amount: string) =>
     change({ parts: input.parts.map((p, i) => (i === at ? { ...p, amount } : p)) });
   const shares = answer?.shares.length === input.parts.length ? answer.shares : undefined;
+  const does = answer?.does.length === input.parts.length ? answer.does : undefined;
   const fault = faults.find((f) => f.field === "mix.parts" || f.field === "mix.component");
   const offered = mixes.components.filter((c) => !c.retired && !input.parts.some((p) => p.component === keyOf(c)));
   const on = fieldsOf(input, change, faults);
@@ -63,7 +77,10 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         {input.parts.map((p, i) => (
           <li key={p.component} className="flex items-center gap-2 border-b border-rule py-1">
             <PartMark at={i} />
-            <span className="min-w-0 flex-1 text-sm leading-tight">{named(p.component)}</span>
+            <span className="min-w-0 flex-1 text-sm leading-tight">
+              {named(p.component)}
+              {does?.[i] && <span className="note block">{told(does[i])}</span>}
+            </span>
             <input
               aria-label={`${named(p.component)}: ${words("measures", input.measure)}`}
               className="box !w-16 text-right"

@@ -46,7 +46,14 @@ export function Suits({
         {judged.map((j, i) => (
           <div key={`${i} ${j.name}`}>
             <p className="text-sm font-semibold">
-              {j.name}: {j.suits.suits ? say("mixes_page.it_suits") : say("mixes_page.something_speaks_against_it")}
+              {j.name}:{" "}
+              {say(
+                j.suits.suits
+                  ? "mixes_page.it_suits"
+                  : j.suits.suitsCorrected
+                    ? "mixes_page.it_suits_corrected"
+                    : "mixes_page.something_speaks_against_it",
+              )}
             </p>
             <ul className="m-0 list-none p-0">
               {j.suits.reasons.map((r) => (

@@ -12,7 +12,6 @@ import evencistern.fault.Faults;
 import evencistern.units.Uncertain;
 import evencistern.units.Unit;
 import evencistern.working.Working;
-import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 
@@ -28,9 +27,6 @@ import java.util.OptionalDouble;
  * <p><b>Checked by</b> LimingTest
  */
 public final class Liming {
-    /** Days after mixing, kept moist, on which the pH is worth measuring again; from memory. */
-    public static final List<Integer> MEASURE_AGAIN_DAYS = List.of(7, 14, 28);
-
     static final double SULFUR_PER_CACO3 = AtomicWeights.S / AtomicWeights.CACO3;
     private static final double NEAR_ENOUGH = 0.1;
     private static final double LOWEST_TARGET = 3.5;
@@ -44,19 +40,25 @@ public final class Liming {
         DOLOMITE(
                 2 * AtomicWeights.CACO3 / (AtomicWeights.CACO3 + AtomicWeights.MGCO3),
                 AtomicWeights.CA / (AtomicWeights.CACO3 + AtomicWeights.MGCO3),
-                AtomicWeights.MG / (AtomicWeights.CACO3 + AtomicWeights.MGCO3)),
-        CALCITE(1, AtomicWeights.CA / AtomicWeights.CACO3, 0),
-        SHELL(0.95, 0.95 * AtomicWeights.CA / AtomicWeights.CACO3, 0),
-        HYDRATED(AtomicWeights.CACO3 / AtomicWeights.CAOH2, AtomicWeights.CA / AtomicWeights.CAOH2, 0);
+                AtomicWeights.MG / (AtomicWeights.CACO3 + AtomicWeights.MGCO3),
+                0),
+        CALCITE(1, AtomicWeights.CA / AtomicWeights.CACO3, 0, 0),
+        SHELL(0.95, 0.95 * AtomicWeights.CA / AtomicWeights.CACO3, 0, 0),
+        EGGSHELL(0.95, 0.95 * AtomicWeights.CA / AtomicWeights.CACO3, 0, 0),
+        /** Of hardwood, dry; from 30 to 60 % of CaCO3, with potash that is salt at once. */
+        ASH(0.45, 0.22, 0.015, 0.05),
+        HYDRATED(AtomicWeights.CACO3 / AtomicWeights.CAOH2, AtomicWeights.CA / AtomicWeights.CAOH2, 0, 0);
 
         private final double neutralising;
         private final double calcium;
         private final double magnesium;
+        private final double potassium;
 
-        Material(double neutralising, double calcium, double magnesium) {
+        Material(double neutralising, double calcium, double magnesium, double potassium) {
             this.neutralising = neutralising;
             this.calcium = calcium;
             this.magnesium = magnesium;
+            this.potassium = potassium;
         }
 
         /** Against pure CaCO3, by weight. */
@@ -70,6 +72,15 @@ public final class Liming {
 
         public double magnesium() {
             return magnesium;
+        }
+
+        public double potassium() {
+            return potassium;
+        }
+
+        /** Whether it is burnt, and acts within days whatever its size. */
+        boolean burnt() {
+            return this == HYDRATED || this == ASH;
         }
 
         public String id() {
@@ -105,10 +116,11 @@ public final class Liming {
      * A correction.
      *
      * @param gramsPerLitre of the material, per litre of mix; 0 for nothing
-     * @param calcium,magnesium added, mg per litre of mix
+     * @param calcium,magnesium,potassium added, mg per litre of mix
      * @param after the pH to expect, with how sure
      */
-    public record Correction(Kind kind, double gramsPerLitre, double calcium, double magnesium, Uncertain after) {}
+    public record Correction(
+            Kind kind, double gramsPerLitre, double calcium, double magnesium, double potassium, Uncertain after) {}
 
     /**
      * The lime at hand.
@@ -186,7 +198,7 @@ public final class Liming {
         double expectedSd = Math.hypot(
                 start.ph().sd(), delta * start.buffer().sd() / start.buffer().value());
         if (Math.abs(delta) <= NEAR_ENOUGH) {
-            return new Correction(Kind.NOTHING, 0, 0, 0, start.ph());
+            return new Correction(Kind.NOTHING, 0, 0, 0, 0, start.ph());
         }
         double asLime = Math.abs(delta) * start.buffer().value();
         Uncertain after = new Uncertain(target, expectedSd);
@@ -202,7 +214,7 @@ public final class Liming {
                             table("β", start.buffer().value(), Unit.GRAM_PER_LITRE, "components:buffer"))
                     / 1000;
             refuseHopeless(sulfur, LimeLimit.SULFUR.most());
-            return new Correction(Kind.SULFUR, sulfur, 0, 0, after);
+            return new Correction(Kind.SULFUR, sulfur, 0, 0, 0, after);
         }
         refuseHopeless(asLime, LimeLimit.LIME_CACO3.most());
         double grams = working.step(
@@ -226,6 +238,7 @@ public final class Liming {
                 grams,
                 grams * lime.material().calcium() * 1000,
                 grams * lime.material().magnesium() * 1000,
+                grams * lime.material().potassium() * 1000,
                 after);
     }
 

@@ -103,6 +103,12 @@ public record Mix(String key, List<Part> parts, Packing packing, Optional<Measur
         return new Mix(key, parts, packing, Optional.empty());
     }
 
+    /** The same mix without one of its parts, as the others let expect it; empty where nothing is left. */
+    public Optional<Mix> without(Part part) {
+        List<Part> others = parts.stream().filter(p -> !p.equals(part)).toList();
+        return others.stream().anyMatch(p -> p.parts() > 0) ? Optional.of(of(key, others)) : Optional.empty();
+    }
+
     /** Whether it is of the same parts as another: no part's share differs by more than {@code share}. */
     public boolean madeLike(Map<String, Double> shares, double share) {
         Map<String, Double> apart = new HashMap<>(shares);

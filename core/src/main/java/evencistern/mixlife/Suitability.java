@@ -18,11 +18,11 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 
 /**
- * Whether a mix in a pot suits a plant.
+ * Whether a mix in a pot suits a plant; in a cell, a seedling of it.
  *
  * <p><b>Answers</b> what speaks for and against this mix, in this pot, for this plant?
  * <p><b>Formula</b> air at container capacity against the least its roots want; days from watering to watering = depletion ·
- * available/(E · crop · leaves), E = 3 mm/d in the open, 1.2 mm/d for what stands no cold; pH, limed or not, against its band; EC of the mix against its cap; share
+ * available/(E · (crop · leaves + 0.7 · (bare + 0.3 · shaded surface))); it stays wet until half of the available water is gone; E = 3 mm/d in the open, 1.2 mm/d for what stands no cold; pH as it is and, apart, as it is limed, against its band; EC of the mix against its cap; share
  * that rots within a year
  * <p><b>Units</b> per cent of the mix; days; pH; mS/cm; kg
  * <p><b>Valid for</b> a middling summer day, in the shade or in a bright room; a plant as wide as its kind usually is in such a pot
@@ -42,6 +42,25 @@ public record Suitability(School school, List<Reason> reasons) {
     /** What plain peat has of its own, mS/cm of its saturated extract, and every plant stands; typical, from memory. */
     private static final double OWN_EC = 0.3;
 
+    /** Up to this height and volume a pot is a cell for a seedling; typical, from memory. */
+    private static final double CELL_HEIGHT_M = 0.065;
+
+    private static final double CELL_LITRES = 0.2;
+    /** A cell has so much air at best, and its seedlings are watered by the day; typical of plugs, from memory. */
+    private static final double CELL_AIR = 4;
+
+    private static final double CELL_OFTEN_DAYS = 1;
+    private static final double CELL_TOO_OFTEN_DAYS = 0.3;
+    /** Of a seed mix, mS/cm of its saturated extract; typical of extension tables, from memory. */
+    private static final double SEEDLING_EC = 1.3;
+
+    /** What the bare surface of a mix loses of the reference, from wet to dry; as the stages of FAO-56 give it over ten days, from memory. */
+    private static final double SURFACE = 0.7;
+
+    /** A surface in the shade of leaves loses so much of that; from memory. */
+    private static final double SHADED = 0.3;
+
+    private static final double HALF = 0.5;
     private static final double SELDOM_DAYS = 14;
     private static final double OPEN_AIR = 35;
     private static final double NO_ORGANIC = 10;
@@ -113,6 +132,8 @@ public record Suitability(School school, List<Reason> reasons) {
         DRYING,
         STAYS_WET,
         PH,
+        /** As it will be once limed or soured. */
+        PH_CORRECTED,
         SALT,
         LIFE,
         WEIGHT
@@ -130,7 +151,12 @@ public record Suitability(School school, List<Reason> reasons) {
      *
      * @param value of the mix, {@code wanted} by the plant or the person, in {@code unit}
      */
-    public record Reason(Aspect aspect, Voice voice, double value, double wanted, Unit unit) {}
+    public record Reason(Aspect aspect, Voice voice, double value, double wanted, Unit unit) {
+        /** Whether it makes the mix unfit for the plant: what it weighs is for the person to decide. */
+        boolean unfit() {
+            return voice == Voice.AGAINST && aspect != Aspect.WEIGHT;
+        }
+    }
 
     /**
      * The reasons, those against first.
@@ -140,25 +166,28 @@ public record Suitability(School school, List<Reason> reasons) {
     public static Suitability of(Species species, Mix mix, PotWater water, OptionalDouble limedTo, Working working) {
         List<Reason> reasons = new ArrayList<>();
         double air = water.air() * 100;
+        boolean cell = cell(water);
+        double wanted = cell ? Math.min(CELL_AIR, species.airPercent()) : species.airPercent();
+        double near = cell ? wanted / 2 : wanted - NEAR_POINTS;
         reasons.add(new Reason(
                 Aspect.AIR,
-                air >= species.airPercent()
-                        ? Voice.FOR
-                        : air >= species.airPercent() - NEAR_POINTS ? Voice.NEAR : Voice.AGAINST,
+                air >= wanted ? Voice.FOR : air >= near ? Voice.NEAR : Voice.AGAINST,
                 air,
-                species.airPercent(),
+                wanted,
                 Unit.PER_CENT));
         double days = days(species, water, working);
-        if (days < OFTEN_DAYS) {
-            Voice voice = days < TOO_OFTEN_DAYS ? Voice.AGAINST : Voice.NEAR;
-            reasons.add(new Reason(Aspect.DRYING, voice, days, OFTEN_DAYS, Unit.DAY));
-        } else if (species.rots() && days > SELDOM_DAYS) {
-            reasons.add(new Reason(Aspect.STAYS_WET, Voice.AGAINST, days, SELDOM_DAYS, Unit.DAY));
+        double often = cell ? CELL_OFTEN_DAYS : OFTEN_DAYS;
+        if (days < often) {
+            Voice voice = days < (cell ? CELL_TOO_OFTEN_DAYS : TOO_OFTEN_DAYS) ? Voice.AGAINST : Voice.NEAR;
+            reasons.add(new Reason(Aspect.DRYING, voice, days, often, Unit.DAY));
+        } else if (species.rots() && days * wetShare(species) > SELDOM_DAYS) {
+            reasons.add(new Reason(Aspect.STAYS_WET, Voice.AGAINST, days * wetShare(species), SELDOM_DAYS, Unit.DAY));
         } else {
-            reasons.add(new Reason(Aspect.DRYING, Voice.FOR, days, OFTEN_DAYS, Unit.DAY));
+            reasons.add(new Reason(Aspect.DRYING, Voice.FOR, days, often, Unit.DAY));
         }
-        reasons.add(ph(species, limedTo.isPresent() ? Uncertain.exact(limedTo.getAsDouble()) : mix.ph(Working.off())));
-        double cap = mostEc(species);
+        reasons.add(ph(Aspect.PH, species, mix.ph(Working.off())));
+        limedTo.ifPresent(ph -> reasons.add(ph(Aspect.PH_CORRECTED, species, Uncertain.exact(ph))));
+        double cap = cell ? Math.min(SEEDLING_EC, mostEc(species)) : mostEc(species);
         reasons.add(new Reason(
                 Aspect.SALT,
                 mix.ec() > cap
@@ -182,19 +211,32 @@ public record Suitability(School school, List<Reason> reasons) {
         return new Suitability(School.of(mix, air), List.copyOf(reasons));
     }
 
+    /** Whether it is a cell or a seed pan, where seedlings stand and every mix is wet: judged as such. */
+    private static boolean cell(PotWater water) {
+        return water.pot().mixHeightM() <= CELL_HEIGHT_M && water.mixLitres() <= CELL_LITRES;
+    }
+
     /** Most EC of a mix that a plant stands, mS/cm of its saturated extract. */
     public static double mostEc(Species species) {
         return OWN_EC + species.cap().ecMsCm();
+    }
+
+    /** Of the days between waterings, those on which more than half of the available water is left. */
+    private static double wetShare(Species species) {
+        return Math.min(1, HALF / species.depletion());
     }
 
     private static double days(Species species, PotWater water, Working working) {
         double usable = species.depletion() * water.availableLitres();
         Size size = Size.of(Size.Told.NOTHING, species, water.pot().acrossM());
         double millimetres = species.traits().number(Trait.COLDEST) >= ROOM_PLANT_C ? ROOM_MM_PER_DAY : OPEN_MM_PER_DAY;
-        double daily = millimetres * species.cropFactor() * size.crownM2() * size.leafShare();
+        double leaves = size.crownM2() * size.leafShare();
+        double surface = water.pot().shape().areaM2(water.pot().mixHeightM());
+        double bare = Math.max(0, surface - leaves);
+        double daily = millimetres * (species.cropFactor() * leaves + SURFACE * (bare + SHADED * (surface - bare)));
         return working.step(
                 "plan.suits_days",
-                "days = p·AW/(E·crop·leaves)",
+                "days = p·AW/(E·(crop·leaves + 0.7·(bare + 0.3·shaded)))",
                 usable / daily,
                 Unit.DAY,
                 "FAO56",
@@ -202,19 +244,27 @@ public record Suitability(School school, List<Reason> reasons) {
                 earlier("AW", water.availableLitres(), Unit.LITRE, "media.available"),
                 table("E", millimetres, Unit.MILLIMETRE_PER_DAY, "plan:middling_day"),
                 table("crop", species.cropFactor(), Unit.ONE, "species:" + species.key()),
-                table("leaves", size.crownM2() * size.leafShare() * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"));
+                table("leaves", leaves * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"),
+                table("bare", bare * 10_000, Unit.SQUARE_CENTIMETRE, "pot:surface"));
     }
 
-    private static Reason ph(Species species, Uncertain ph) {
+    private static Reason ph(Aspect aspect, Species species, Uncertain ph) {
         double value = ph.value();
         boolean inside = value >= species.phLow() && value <= species.phHigh();
         double edge = value < species.phLow() ? species.phLow() : species.phHigh();
         boolean near = Math.abs(value - edge) <= Math.max(ph.halfWidth95(), 0.2);
-        return new Reason(Aspect.PH, inside ? Voice.FOR : near ? Voice.NEAR : Voice.AGAINST, value, edge, Unit.PH_UNIT);
+        return new Reason(aspect, inside ? Voice.FOR : near ? Voice.NEAR : Voice.AGAINST, value, edge, Unit.PH_UNIT);
     }
 
-    /** Whether nothing speaks against it. */
+    /** Whether nothing speaks against it as it is. */
     public boolean suits() {
-        return reasons.stream().noneMatch(r -> r.voice() == Voice.AGAINST);
+        return reasons.stream().noneMatch(Reason::unfit);
+    }
+
+    /** Whether only its pH speaks against it, and it is corrected to one that does not. */
+    public boolean suitsCorrected() {
+        boolean corrected =
+                reasons.stream().anyMatch(r -> r.aspect() == Aspect.PH_CORRECTED && r.voice() != Voice.AGAINST);
+        return corrected && reasons.stream().noneMatch(r -> r.unfit() && r.aspect() != Aspect.PH);
     }
 }

@@ -374,6 +374,37 @@ class MixTest {
         assertThat(live(ask).faults()).containsExactly("too_small");
     }
 
+    /** Against the same mix without it, in the first pot; a mix of one part has nothing to be without. */
+    @Test
+    void eachPartTellsWhatItDoesHere() {
+        JsonNode live = live(ask("peat_perlite")).ok();
+        assertThat(live.path("does").get(1).path("air").asDouble()).isPositive();
+        assertThat(live.path("does").get(1).path("water").asDouble()).isNegative();
+        Map<String, Object> ask = ask("peat_perlite");
+        Map<String, Object> mix = Bodies.mix(garden, "peat_perlite");
+        mix.put("parts", List.of(Map.of("component", component("peat_medium"), "amount", "1")));
+        ask.put("mix", mix);
+        assertThat(live(ask).ok().path("does").get(0).isNull()).isTrue();
+    }
+
+    /** A corrected pH stands beside the pH as it is, with how it goes on; coarse lime goes on beyond it. */
+    @Test
+    void aLimedMixTellsHowItsPhGoesOn() {
+        Map<String, Object> ask = ask("peat_perlite");
+        ask.put("target", Bodies.typed("5", "pH"));
+        ask.put("fineness", "COARSE");
+        JsonNode refused = live(ask).ok();
+        assertThat(refused.path("limingRefused").isEmpty()
+                        && !refused.path("liming").has("later"))
+                .isFalse();
+        ask.put("fineness", "POWDER");
+        JsonNode liming = live(ask).ok().path("liming");
+        assertThat(liming.path("course").get(0).path("ph").asDouble()).isLessThan(5);
+        assertThat(liming.path("course").get(4).path("ph").asDouble()).isCloseTo(5, within(0.05));
+        assertThat(liming.has("later")).isFalse();
+        assertThat(liming.path("measureAgainDays").toString()).isEqualTo("[7,14,28]");
+    }
+
     /** A pot of 2 L drains 0.4 L and keeps 1 220 g of water; what it held stands over what its parts let expect. */
     @Test
     void aMixThatWasSoakedAndDrainedHoldsWhatWasMeasured() {

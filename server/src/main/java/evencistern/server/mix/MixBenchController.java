@@ -4,6 +4,7 @@ import evencistern.caution.Caution;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.media.LimeCourse;
 import evencistern.media.Liming;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
@@ -41,6 +42,8 @@ class MixBenchController {
     private static final int LAYERS = 24;
     private static final double PER_CENT = 100;
     private static final double MOST_POTS = 8;
+    /** Of more parts than this each does too little to be told. */
+    private static final int MOST_TOLD = 10;
 
     private final Words words;
 
@@ -71,12 +74,13 @@ class MixBenchController {
     /** One reason for or against, with what there is and what is wanted. */
     record ReasonWire(String aspect, String voice, double value, double wanted, String unit) {}
 
-    /** Whether the mix in a pot suits a plant, and which way of growing it belongs to. */
-    record SuitsWire(String school, boolean suits, List<ReasonWire> reasons) {
+    /** Whether the mix in a pot suits a plant, as it is or once its pH is corrected, and which way of growing it belongs to. */
+    record SuitsWire(String school, boolean suits, boolean suitsCorrected, List<ReasonWire> reasons) {
         static SuitsWire of(Suitability s) {
             return new SuitsWire(
                     s.school().id(),
                     s.suits(),
+                    s.suitsCorrected(),
                     s.reasons().stream()
                             .map(r -> new ReasonWire(
                                     r.aspect().name().toLowerCase(Locale.ROOT),
@@ -139,22 +143,33 @@ class MixBenchController {
             double months,
             List<FaultWire> refused) {}
 
-    /** What to stir in for the pH: grams per litre of mix, mg of Ca and Mg per litre, days to measure again. */
+    /** The pH so many days after mixing, with its range. */
+    record LimePoint(int day, double ph, double low, double high) {}
+
+    /**
+     * What to stir in for the pH: grams per litre of mix, mg of Ca, Mg and K per litre, how it goes on, days to measure again.
+     *
+     * @param later the pH it may reach in a year or two, where lime is left that has not acted by then
+     */
     record LimingWire(
             String kind,
             double target,
             double gramsPerLitre,
             double calcium,
             double magnesium,
+            double potassium,
             double plusMinus,
             double buffer,
             boolean bufferMeasured,
+            List<LimePoint> course,
+            @Nullable Double later,
             List<Integer> measureAgainDays) {}
 
     /**
      * What comes of the mix. Per cent of the mix, kg/L, g/L and pH, meq/100 cm³, mS/cm, years.
      *
      * @param shares of each part in what is put in, per cent, in the order of the parts
+     * @param does what each part does in the first pot, in the order of the parts; null where there is too little to say
      * @param litresPut per litre of mix
      * @param plusMinus of water and air
      * @param soaked the tests as measured, each beside what the parts let expect; absent where none count
@@ -163,6 +178,7 @@ class MixBenchController {
      */
     record MixAnswer(
             List<Double> shares,
+            List<@Nullable DoesWire> does,
             double shrinkage,
             double litresPut,
             double porosity,
@@ -190,6 +206,30 @@ class MixBenchController {
             List<FaultWire> limingRefused,
             List<String> cautions,
             @Nullable List<StepWire> working) {}
+
+    /** By how many points of the mix a part raises its air and its water over the same mix without it. */
+    record DoesWire(double air, double water) {
+        static List<@Nullable DoesWire> all(Mix mix, Pot pot) {
+            Mix expected = mix.unmeasured();
+            PotWater whole = new PotWater(expected, pot);
+            List<@Nullable DoesWire> does = new ArrayList<>();
+            for (Mix.Part part : expected.parts()) {
+                boolean tell = part.parts() > 0 && expected.parts().size() <= MOST_TOLD;
+                does.add(
+                        tell
+                                ? expected.without(part)
+                                        .map(m -> of(whole, new PotWater(m, pot)))
+                                        .orElse(null)
+                                : null);
+            }
+            return does;
+        }
+
+        private static DoesWire of(PotWater whole, PotWater without) {
+            return new DoesWire(
+                    (whole.air() - without.air()) * PER_CENT, (whole.capacity() - without.capacity()) * PER_CENT);
+        }
+    }
 
     /** What a pot of a height held, and what the parts let expect; per cent of the mix. */
     record SoakedAgainst(double columnCm, double air, double capacity, double expectedAir, double expectedCapacity) {
@@ -255,6 +295,7 @@ class MixBenchController {
                 : ask.amendments().stream().map(a -> added(a, pots, species)).toList();
         return new MixAnswer(
                 mix.parts().stream().map(p -> mix.share(p) * PER_CENT).toList(),
+                DoesWire.all(mix, pots.isEmpty() ? PotWater.TABLE_COLUMN : pots.get(0)),
                 mix.shrinkage() * PER_CENT,
                 mix.litresPut(),
                 mix.porosity() * PER_CENT,
@@ -347,15 +388,22 @@ class MixBenchController {
                         : ask.lime().neutralising());
         Liming.Correction c = Liming.to(target, start, lime, working);
         species.ifPresent(s -> Liming.refuseBeyond(c, target, s.limeTo()));
+        Optional<LimeCourse> course =
+                c.kind() == Liming.Kind.NOTHING ? Optional.empty() : Optional.of(LimeCourse.of(start, lime, c));
         return new LimingWire(
                 c.kind().name().toLowerCase(Locale.ROOT),
                 target,
                 c.gramsPerLitre(),
                 c.calcium(),
                 c.magnesium(),
+                c.potassium(),
                 c.after().halfWidth95(),
                 start.buffer().value(),
                 measured,
-                c.kind() == Liming.Kind.NOTHING ? List.of() : Liming.MEASURE_AGAIN_DAYS);
+                course.map(LimeCourse::points).orElse(List.of()).stream()
+                        .map(p -> new LimePoint(p.day(), p.ph(), p.low(), p.high()))
+                        .toList(),
+                course.map(LimeCourse::later).filter(later -> later > target).orElse(null),
+                course.map(LimeCourse::measureDays).orElse(List.of()));
     }
 }
