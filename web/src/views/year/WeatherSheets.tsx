@@ -142,7 +142,7 @@ function Found({ read, sheet, look }: { read: SheetRead; sheet: Sheet; look: (s:
             field="weather.degrees"
             faults={[]}
             value={read.degreesDoubted ? "" : read.degrees}
-            onChange={(degrees) => look({ ...sheet, degrees })}
+            onChange={(degrees) => look({ ...sheet, degrees: degrees || undefined })}
             options={[
               ...(read.degreesDoubted ? [{ value: "", label: say("common.not_told") }] : []),
               ...["°C", "°F"].map((d) => ({ value: d, label: d })),

@@ -114,6 +114,15 @@ class GardenStore {
                 .update();
     }
 
+    /** Holds a garden of which nobody has looked yet, to the end of the transaction; whether it is one. */
+    boolean holdUnseenPlaces(GardenId garden) {
+        return db.sql("select 1 from old_places where garden_id = ? and moved is null for update skip locked")
+                .param(garden.value())
+                .query(Integer.class)
+                .optional()
+                .isPresent();
+    }
+
     void keepMovedPlaces(GardenId garden, List<UUID> moved) {
         if (moved.isEmpty()) {
             forgetMovedPlaces(garden);

@@ -95,6 +95,9 @@ public class OldPlaces {
     /** Moves the old places of a garden over. */
     @Transactional
     public void move(GardenId garden) {
+        if (!store.holdUnseenPlaces(garden)) {
+            return; // another instance has looked, or is looking
+        }
         GardenWire g = gardens.require(garden);
         Climate outside = gardens.outside(g);
         List<PlaceWire> moved = g.places().stream()
