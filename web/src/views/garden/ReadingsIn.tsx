@@ -2,6 +2,7 @@ import { useState } from "react";
 import { api, call, newId, type Garden, type SheetProgress } from "../../api";
 import { useAct } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { FileField } from "../../ui/FileField";
 import { Trouble } from "../../ui/States";
 import { say, rich } from "../../text";
 import { useTold } from "../../ui/useUndo";
@@ -42,17 +43,12 @@ export function ReadingsIn({ garden }: { garden: Garden }) {
   const read = at?.read;
   return (
     <section aria-label={say("garden_page.readings_in")} className="mt-6">
-      <label htmlFor="readings-file" className="block font-semibold">
-        {say("garden_page.readings_from_a_sheet")}
-      </label>
-      <input
+      <FileField
         id="readings-file"
-        type="file"
-        accept=".csv,.txt,text/csv"
-        className="box mt-1"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          if (!chosen) return;
+        label={say("garden_page.readings_from_a_sheet")}
+        kind="sheet"
+        strong
+        onChosen={(chosen) => {
           void chosen.text().then((text) => {
             setFile({ name: chosen.name, text });
             setAt(undefined);

@@ -5,6 +5,7 @@ import { api, call } from "../../api";
 import { useAct } from "../../api/queries";
 import { say } from "../../text";
 import { Trouble } from "../../ui/States";
+import { FileField } from "../../ui/FileField";
 
 /** Brings a garden back from its file. A garden that is here already is never overwritten. */
 export function RestoreGarden() {
@@ -30,17 +31,12 @@ export function RestoreGarden() {
   );
   return (
     <div>
-      <label htmlFor="garden-file" className="block text-sm">
-        {say("garden_page.bring_a_garden_back_from_its")}
-      </label>
-      <input
+      <FileField
         id="garden-file"
-        type="file"
-        accept=".json,application/json"
-        className="box mt-1"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (!file) return;
+        label={say("garden_page.bring_a_garden_back_from_its")}
+        kind="json"
+
+        onChosen={(file) => {
           setName(file.name);
           restore.mutate(file);
         }}

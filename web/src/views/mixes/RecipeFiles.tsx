@@ -6,6 +6,7 @@ import { gardenQuery, mixesQuery, useAct, useGardenId } from "../../api/queries"
 import { componentName, keyOf, recipeName } from "../../text/mixes";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Fields";
+import { FileField } from "../../ui/FileField";
 import { Loading, Trouble } from "../../ui/States";
 import { say, rich, type Key } from "../../text";
 import { useTold } from "../../ui/useUndo";
@@ -109,17 +110,12 @@ function In({ garden, mixes }: { garden: Garden; mixes: Mixes }) {
   return (
     <section aria-label={say("common.in")}>
       <h2 className="head">{say("common.in")}</h2>
-      <label htmlFor="recipe-file" className="block text-sm">
-        {say("mixes_page.bring_recipes_in_from_a_file")}
-      </label>
-      <input
+      <FileField
         id="recipe-file"
-        type="file"
-        accept=".json,.csv,application/json,text/csv"
-        className="box mt-1"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          if (!chosen) return;
+        label={say("mixes_page.bring_recipes_in_from_a_file")}
+        kind="json_or_sheet"
+
+        onChosen={(chosen) => {
           void chosen.text().then((text) => {
             setFile({ name: chosen.name, text });
             setInstead({});

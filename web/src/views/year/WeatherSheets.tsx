@@ -18,6 +18,7 @@ import { say, words } from "../../text";
 import { dayAndYear, figures, monthNames, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/Fields";
+import { FileField } from "../../ui/FileField";
 import { Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
 
@@ -60,17 +61,12 @@ export function WeatherSheets({ garden, weather, shown }: { garden: Garden; weat
           </li>
         ))}
       </ul>
-      <label htmlFor="weather-file" className="mt-2 block text-sm">
-        {say("year_page.choose_a_sheet")}
-      </label>
-      <input
+      <FileField
         id="weather-file"
-        type="file"
-        accept=".csv,.txt,text/csv"
-        className="box mt-1"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          if (!chosen) return;
+        label={say("year_page.choose_a_sheet")}
+        kind="sheet"
+
+        onChosen={(chosen) => {
           void chosen.text().then((text) => {
             setRead(undefined);
             look({ name: chosen.name, text });
@@ -180,16 +176,14 @@ function Months({ read, garden, shown }: { read: SheetRead; garden: Garden; show
   const give = () => {
     const to = open.find((p) => p.id === place);
     const months = read.months.flatMap((m) => (m ? [m] : []));
-    if (!to || months.length < names.length) return;
-    const mean = (of: (m: (typeof months)[number]) => number) =>
-      months.reduce((sum, m) => sum + of(m), 0) / months.length;
+    if (!to || read.humidity === undefined) return;
     const degrees = (c: number) => ({ text: shown.celsius(c, true), unit: shown.degree });
     const percent = (share: number) => ({ text: String(Math.round(share)), unit: "%" });
     change.mutate({
       ...placeInput(to, shown),
       lows: months.map((m) => degrees(m.lowC)),
       highs: months.map((m) => degrees(m.highC)),
-      humidity: percent(mean((m) => m.humidity)),
+      humidity: percent(read.humidity),
       sunshineMonths: months.map((m) => percent(100 * m.sunshine)),
     });
   };

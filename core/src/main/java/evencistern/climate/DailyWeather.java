@@ -27,7 +27,6 @@ public final class DailyWeather {
 
     private static final int MONTHS = 12;
     private static final double BETWEEN_COAST_AND_INLAND = 0.17;
-    private static final double CLEAR = 0.75;
     private static final double USUAL_WIND_MS = 2;
     private static final double LEAST_HUMIDITY = 5;
     /** By so much the mean day may differ from what is usual before its degrees are doubted. */
@@ -64,15 +63,14 @@ public final class DailyWeather {
         /** The whole day, what was not noted as it likely was. */
         public Place.Weather complete(double latitude) {
             SolarDay sky = SolarDay.of(latitude, day);
-            double global = globalMj.orElseGet(() -> sunshineHours.isPresent()
-                    ? (0.25 + 0.50 * Math.min(1, sunshineHours.getAsDouble() / Math.max(0.1, sky.daylengthHours())))
-                            * sky.extraterrestrialMj()
-                    : Math.min(CLEAR, BETWEEN_COAST_AND_INLAND * Math.sqrt(highC - lowC)) * sky.extraterrestrialMj());
+            double through = sunshineHours.isPresent()
+                    ? SolarDay.through(Math.min(1, sunshineHours.getAsDouble() / Math.max(0.1, sky.daylengthHours())))
+                    : Math.min(SolarDay.through(1), BETWEEN_COAST_AND_INLAND * Math.sqrt(highC - lowC));
             return new Place.Weather(
                     lowC,
                     highC,
                     humidityPercent.orElseGet(this::humidityByDew),
-                    global,
+                    globalMj.orElse(through * sky.extraterrestrialMj()),
                     rainMm.orElse(0),
                     windMs.orElse(USUAL_WIND_MS));
         }
@@ -112,7 +110,7 @@ public final class DailyWeather {
                 mean(days, d -> d.getValue().lowC()),
                 mean(days, d -> d.getValue().highC()),
                 mean(days, d -> d.getValue().humidityPercent()),
-                most > 0 ? Math.max(0, Math.min(1, (sun / most - 0.25) / 0.50)) : 0,
+                most > 0 ? SolarDay.sunshineBy(sun / most) : 0,
                 30 * mean(days, d -> d.getValue().rainMm()));
     }
 

@@ -268,8 +268,7 @@ public final class Place {
 
     private Day reckon(LocalDate date) {
         SolarDay sun = SolarDay.of(latitude, date);
-        // FAO-56 equation 35 with its default a = 0.25, b = 0.50
-        double open = (0.25 + 0.50 * between(sunshine, date)) * sun.extraterrestrialMj();
+        double open = SolarDay.through(between(sunshine, date)) * sun.extraterrestrialMj();
         return new Day(
                         between(lows, date),
                         between(highs, date),

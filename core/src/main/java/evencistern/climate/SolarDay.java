@@ -11,7 +11,7 @@ import java.time.LocalDate;
  * (24·60/π)·Gsc·dr·(ωs·sin φ·sin δ + cos φ·cos δ·sin ωs); N = 24/π·ωs
  * <p><b>Units</b> latitude in degrees, north positive; Ra in MJ m⁻² d⁻¹; hours
  * <p><b>Valid for</b> latitudes −75 to 75; beyond the polar circles the sun that does not set shines all day, the one that does not rise not at all
- * <p><b>Source</b> [FAO56] equations 21 to 25 and 34
+ * <p><b>Source</b> [FAO56] equations 21 to 25, 34, and 35 with its default a = 0.25, b = 0.50
  * <p><b>Checked by</b> ClimateTest
  *
  * @param extraterrestrialMj Ra
@@ -22,6 +22,8 @@ public record SolarDay(double extraterrestrialMj, double daylengthHours) {
     public static final double FARTHEST = 75;
 
     private static final double SOLAR_CONSTANT = 0.0820;
+    private static final double CLOUDED = 0.25;
+    private static final double BRIGHT = 0.50;
 
     public static SolarDay of(double latitude, LocalDate date) {
         Faults.require("latitude", latitude, -FARTHEST, FARTHEST, "°");
@@ -37,6 +39,20 @@ public record SolarDay(double extraterrestrialMj, double daylengthHours) {
                 * dr
                 * (sunset * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(sunset));
         return new SolarDay(Math.max(0, ra), 24 / Math.PI * sunset);
+    }
+
+    /**
+     * Share of the radiation above the air that reaches open ground.
+     *
+     * @param sunshine share of the possible hours with bright sun, 0–1
+     */
+    static double through(double sunshine) {
+        return CLOUDED + BRIGHT * sunshine;
+    }
+
+    /** The share of the possible hours with bright sun, 0–1, by the share of the radiation that reaches open ground. */
+    static double sunshineBy(double through) {
+        return Math.max(0, Math.min(1, (through - CLOUDED) / BRIGHT));
     }
 
     /** How far north of the equator the sun stands overhead, radians. */

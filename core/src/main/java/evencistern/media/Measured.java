@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BrentSolver;
@@ -27,7 +28,10 @@ public record Measured(List<Soaked> tests, double porosity, double scale, double
 
     private static final double WIDEST_SCALE = Math.log(16);
     private static final double WIDEST_POWER = 6;
-    private static final int STEPS = 32;
+    private static final int STEPS = 6;
+    /** Pots less different in height than this are one test. */
+    private static final double LEAST_APART = 1.2;
+
     private static final int MOST_TESTS = 2;
 
     /**
@@ -46,15 +50,17 @@ public record Measured(List<Soaked> tests, double porosity, double scale, double
             porosity += (test.air() + test.capacity()) / tests.size();
             plusMinus = Math.hypot(plusMinus, test.plusMinus() / tests.size());
         }
+        if (tests.size() == MOST_TESTS) {
+            requireTwo(tests);
+        }
         Columns columns = new Columns(expected, tests, porosity);
-        double scale = tests.size() == 1 ? 0 : columns.scale();
-        double power = columns.power(scale);
+        Scaled met = tests.size() == 1 ? columns.scaled(0) : columns.meeting();
         return new Measured(
                 List.copyOf(tests),
                 porosity,
-                Math.exp(scale),
-                Math.exp(power),
-                Math.hypot(Math.hypot(plusMinus, columns.unmet(scale, power)), MADE_AGAIN));
+                Math.exp(met.scale()),
+                Math.exp(met.power()),
+                Math.hypot(Math.hypot(plusMinus, met.unmet(tests, porosity)), MADE_AGAIN));
     }
 
     /** Water held at a suction of {@code cm}, by the saturation that the parts let expect at any. */
@@ -67,87 +73,101 @@ public record Measured(List<Soaked> tests, double porosity, double scale, double
         return tests.stream().mapToDouble(Soaked::capacity).min().orElseThrow();
     }
 
-    /** The pots of the tests, and what a scale and a power, both as logarithms, make of them. */
-    private record Columns(DoubleUnaryOperator expected, List<Soaked> tests, double porosity) {
-        Columns {
-            if (tests.size() == MOST_TESTS) {
-                requireTwo(tests);
-            }
+    private static void requireTwo(List<Soaked> tests) {
+        boolean first = tests.get(0).columnCm() <= tests.get(1).columnCm();
+        Soaked low = tests.get(first ? 0 : 1);
+        Soaked tall = tests.get(first ? 1 : 0);
+        boolean apart = tall.columnCm() >= low.columnCm() * LEAST_APART;
+        if (!apart || tall.capacity() > low.capacity() + Math.hypot(low.plusMinus(), tall.plusMinus())) {
+            throw new FaultException(new Fault(
+                    apart ? FaultCode.TALLER_HELD_MORE : FaultCode.HEIGHTS_ALIKE,
+                    "bench.column",
+                    Faults.plain(Math.rint(tall.columnCm() * 10) / 10),
+                    Faults.plain(Math.rint(low.columnCm() * 10) / 10),
+                    "cm"));
+        }
+    }
+
+    /**
+     * The pots of the tests at one scale with the power that meets them together.
+     *
+     * @param scale,power as logarithms
+     * @param over by how much each pot would hold more than it did
+     */
+    private record Scaled(double scale, double power, List<Double> over) {
+        double apart() {
+            return over.get(0) - over.get(1);
         }
 
-        private static void requireTwo(List<Soaked> tests) {
-            boolean first = tests.get(0).columnCm() <= tests.get(1).columnCm();
-            Soaked low = tests.get(first ? 0 : 1);
-            Soaked tall = tests.get(first ? 1 : 0);
-            boolean apart = tall.columnCm() >= low.columnCm() * 1.2;
-            if (!apart || tall.capacity() > low.capacity() + Math.hypot(low.plusMinus(), tall.plusMinus())) {
-                throw new FaultException(new Fault(
-                        apart ? FaultCode.TALLER_HELD_MORE : FaultCode.HEIGHTS_ALIKE,
-                        "bench.column",
-                        Faults.plain(Math.rint(tall.columnCm() * 10) / 10),
-                        Faults.plain(Math.rint(low.columnCm() * 10) / 10),
-                        "cm"));
-            }
-        }
-
-        /** By how much a column would hold more than it did. */
-        private double over(Soaked test, double scale, double power) {
-            double k = Math.exp(scale);
-            double p = Math.exp(power);
-            return porosity * Upright.mean(u -> Math.pow(expected.applyAsDouble(k * u * test.columnCm()), p))
-                    - test.capacity();
-        }
-
-        private double overInAll(double scale, double power) {
-            return tests.stream().mapToDouble(t -> over(t, scale, power)).sum();
-        }
-
-        /** The power that meets the columns together; the nearest where none does. */
-        double power(double scale) {
-            if (overInAll(scale, WIDEST_POWER) >= 0) {
-                return WIDEST_POWER;
-            }
-            if (overInAll(scale, -WIDEST_POWER) <= 0) {
-                return -WIDEST_POWER;
-            }
-            return new BrentSolver(1e-9).solve(200, x -> overInAll(scale, x), -WIDEST_POWER, WIDEST_POWER);
-        }
-
-        private double apart(double scale) {
-            double power = power(scale);
-            return over(tests.get(0), scale, power) - over(tests.get(1), scale, power);
-        }
-
-        /** The scale nearest to none that meets each column; the one that misses them least where none does. */
-        double scale() {
-            double best = 0;
-            double least = Math.abs(apart(0));
-            for (int i = 1; i <= STEPS; i++) {
-                for (int way = -1; way <= 1; way += 2) {
-                    double from = way * WIDEST_SCALE * (i - 1) / STEPS;
-                    double to = way * WIDEST_SCALE * i / STEPS;
-                    double ends = apart(to);
-                    if (apart(from) * ends <= 0) {
-                        return new BrentSolver(1e-6).solve(100, this::apart, Math.min(from, to), Math.max(from, to));
-                    }
-                    if (Math.abs(ends) < least) {
-                        least = Math.abs(ends);
-                        best = to;
-                    }
-                }
-            }
-            return best;
-        }
-
-        /** The most that a column's water or air is missed by. */
-        double unmet(double scale, double power) {
+        /** The most that a pot's water or air is missed by. */
+        double unmet(List<Soaked> tests, double porosity) {
             double most = 0;
-            for (Soaked test : tests) {
-                double water = over(test, scale, power);
+            for (int i = 0; i < tests.size(); i++) {
+                Soaked test = tests.get(i);
+                double water = over.get(i);
                 double air = porosity - test.capacity() - water - test.air();
                 most = Math.max(most, Math.max(Math.abs(water), Math.abs(air)));
             }
             return most;
+        }
+    }
+
+    /** The pots of the tests, and the saturation that the parts let expect in them. */
+    private record Columns(DoubleUnaryOperator expected, List<Soaked> tests, double porosity) {
+        /** The power that meets the pots together at a scale; the nearest where none does. */
+        Scaled scaled(double scale) {
+            // the curve of the parts is asked for once at each height: all powers are of the same saturations
+            double[][] saturations = tests.stream()
+                    .map(t -> Upright.heights().stream()
+                            .mapToDouble(h -> expected.applyAsDouble(Math.exp(scale) * h.height() * t.columnCm()))
+                            .toArray())
+                    .toArray(double[][]::new);
+            DoubleUnaryOperator inAll = power ->
+                    over(saturations, power).stream().mapToDouble(o -> o).sum();
+            double power = inAll.applyAsDouble(WIDEST_POWER) >= 0
+                    ? WIDEST_POWER
+                    : inAll.applyAsDouble(-WIDEST_POWER) <= 0
+                            ? -WIDEST_POWER
+                            : new BrentSolver(1e-9).solve(200, inAll::applyAsDouble, -WIDEST_POWER, WIDEST_POWER);
+            return new Scaled(scale, power, over(saturations, power));
+        }
+
+        private List<Double> over(double[][] saturations, double power) {
+            double p = Math.exp(power);
+            List<Double> over = new ArrayList<>();
+            for (int i = 0; i < saturations.length; i++) {
+                double mean = 0;
+                for (int h = 0; h < saturations[i].length; h++) {
+                    mean += Upright.heights().get(h).weight() * Math.pow(saturations[i][h], p);
+                }
+                over.add(porosity * mean - tests.get(i).capacity());
+            }
+            return over;
+        }
+
+        /** The scale nearest to none that meets each pot; the one that misses them least where none does. */
+        Scaled meeting() {
+            Scaled best = scaled(0);
+            Scaled[] ends = {best, best};
+            for (int i = 1; i <= STEPS; i++) {
+                for (int way = 0; way < ends.length; way++) {
+                    Scaled from = ends[way];
+                    Scaled to = scaled((way == 0 ? 1 : -1) * WIDEST_SCALE * i / STEPS);
+                    if (from.apart() * to.apart() <= 0) {
+                        return scaled(new BrentSolver(1e-5)
+                                .solve(
+                                        100,
+                                        x -> scaled(x).apart(),
+                                        Math.min(from.scale(), to.scale()),
+                                        Math.max(from.scale(), to.scale())));
+                    }
+                    if (Math.abs(to.apart()) < Math.abs(best.apart())) {
+                        best = to;
+                    }
+                    ends[way] = to;
+                }
+            }
+            return best;
         }
     }
 }

@@ -116,4 +116,22 @@ class MeasuredMixTest {
                 .isFalse();
         assertThat(PEAT_PERLITE.madeLike(Map.of("peat_medium", 1.0), 0.02)).isFalse();
     }
+
+    /** The curve of the parts is what takes time: it is asked for some thousand times at most, met or not. Counted, not timed. */
+    @Test
+    void twoHeightsAreMetWithoutAskingTheCurveOfThePartsTooOften() {
+        PotWater low = column(PEAT_PERLITE, 12);
+        for (double tallAir : new double[] {0.06, 0.28, 0.75}) {
+            int[] asked = {0};
+            Measured.of(
+                    cm -> {
+                        asked[0]++;
+                        return 1 / (1 + cm / 20);
+                    },
+                    List.of(
+                            new Soaked(12, low.air(), low.capacity(), 0.02),
+                            new Soaked(30, tallAir, 0.84 - tallAir, 0.2)));
+            assertThat(asked[0]).isLessThan(5_000);
+        }
+    }
 }

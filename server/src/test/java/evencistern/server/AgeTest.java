@@ -133,22 +133,7 @@ class AgeTest {
     @Test
     void aLotStandsInABatchAndKeepsItsMixWhenTheRecipeChanges() {
         String batch = UUID.randomUUID().toString();
-        api.put(
-                        home + "/batches",
-                        Map.of(
-                                "id",
-                                batch,
-                                "recipe",
-                                "peat_perlite",
-                                "fills",
-                                List.of(),
-                                "litres",
-                                Bodies.typed("20", "L"),
-                                "notes",
-                                "",
-                                "version",
-                                0))
-                .ok();
+        api.put(home + "/batches", Bodies.batch(batch, "peat_perlite")).ok();
         JsonNode made = api.get(home + "/mixes").ok().path("made").get(0);
         assertThat(made.path("id").asString()).isEqualTo(batch);
         pot(lot, batch, "", "");

@@ -141,6 +141,12 @@ final class Bodies {
                 .orElseThrow();
     }
 
+    /** Twenty litres of a recipe, made as a batch of this id for no pots. */
+    static Map<String, Object> batch(String id, String recipe) {
+        return Map.of(
+                "id", id, "recipe", recipe, "fills", List.of(), "litres", typed("20", "L"), "notes", "", "version", 0);
+    }
+
     /** A kind of the guide as it ships, as the page sends it to the rules. */
     static Map<String, Object> kind(String key) {
         return kind(key, "flowering");

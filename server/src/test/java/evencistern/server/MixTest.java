@@ -339,20 +339,7 @@ class MixTest {
                         .asString())
                 .isEqualTo("3½");
         JsonNode batch = api.put(
-                        home + "/batches",
-                        Map.of(
-                                "id",
-                                UUID.randomUUID().toString(),
-                                "recipe",
-                                key,
-                                "fills",
-                                List.of(),
-                                "litres",
-                                Bodies.typed("20", "L"),
-                                "notes",
-                                "",
-                                "version",
-                                0))
+                        home + "/batches", Bodies.batch(UUID.randomUUID().toString(), key))
                 .ok();
         assertThat(batch.path("added").get(0).path("grams").asDouble()).isCloseTo(70, within(1e-9));
         recipe.put("amendments", List.of(Map.of("key", "coated_feed", "grams", "much")));
@@ -475,20 +462,7 @@ class MixTest {
                 .isEqualTo(28);
         String key = kept.path("id").asString();
         JsonNode batch = api.put(
-                        home + "/batches",
-                        Map.of(
-                                "id",
-                                UUID.randomUUID().toString(),
-                                "recipe",
-                                key,
-                                "fills",
-                                List.of(),
-                                "litres",
-                                Bodies.typed("20", "L"),
-                                "notes",
-                                "",
-                                "version",
-                                0))
+                        home + "/batches", Bodies.batch(UUID.randomUUID().toString(), key))
                 .ok();
         MixShelf shelf = App.bean(Mixes.class)
                 .shelf(new GardenId(UUID.fromString(garden.path("id").asString())));

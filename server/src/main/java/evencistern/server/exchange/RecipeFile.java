@@ -15,6 +15,7 @@ import evencistern.server.mix.RecipeInput;
 import evencistern.server.mix.RecipeWire;
 import evencistern.server.mix.SoakedMix;
 import evencistern.server.problem.FaultWire;
+import evencistern.server.typed.SheetText;
 import evencistern.server.typed.Typed;
 import evencistern.server.words.Words;
 import java.io.IOException;
@@ -32,7 +33,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
@@ -54,7 +54,6 @@ public class RecipeFile {
     private static final List<String> GARDENS_OWN = List.of("shipped", "typed", "version", "retired");
 
     private static final int MOST_OFFERS = 3;
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
 
     private final Mixes mixes;
     private final MixNames names;
@@ -256,9 +255,7 @@ public class RecipeFile {
     @Transactional
     RecipesRead bring(GardenId garden, Bringing bringing) {
         MixShelf here = mixes.shelf(garden);
-        String text = bringing.text().startsWith(BYTE_ORDER_MARK)
-                ? bringing.text().substring(BYTE_ORDER_MARK.length())
-                : bringing.text();
+        String text = SheetText.unmarked(bringing.text());
         List<ComponentWire> fresh = new ArrayList<>();
         List<ReadComponent> readComponents = new ArrayList<>();
         List<FileRecipe> recipes;
@@ -344,18 +341,8 @@ public class RecipeFile {
     /** Recipes of a sheet: lines of one name are one recipe; a recipe here of that name is the one that is meant. */
     private List<FileRecipe> sheet(String text, MixShelf shelf) {
         Map<String, FileRecipe> recipes = new LinkedHashMap<>();
-        String head = text.lines().findFirst().orElse("");
-        char between = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(between)
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (CSVParser csv = CSVParser.parse(new StringReader(text), format)) {
+        SheetText sheet = SheetText.of(text);
+        try (CSVParser csv = CSVParser.parse(new StringReader(sheet.text()), sheet.named())) {
             for (String column : List.of("recipe", "component", "amount")) {
                 if (!csv.getHeaderMap().containsKey(column)) {
                     throw FileFormat.invalid("no column “" + column + "” in its first line");

@@ -11,7 +11,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Works out marked lots in slices, each in a transaction of its own. Any instance takes part; what was begun by one that
- * ended is gone on with by the next. After an upgrade it begins with what older rules worked out.
+ * ended is gone on with by the next. After an upgrade it begins with what older rules worked out, once old places have moved over:
+ * so what both did to a plan is told together.
  */
 @Component
 class Recalculation implements ApplicationRunner {

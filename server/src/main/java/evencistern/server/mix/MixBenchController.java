@@ -7,6 +7,7 @@ import evencistern.fault.Faults;
 import evencistern.media.LimeCourse;
 import evencistern.media.Liming;
 import evencistern.media.Mix;
+import evencistern.media.PartEffect;
 import evencistern.media.PotWater;
 import evencistern.mixlife.StirredIn;
 import evencistern.mixlife.Suitability;
@@ -169,7 +170,7 @@ class MixBenchController {
      * What comes of the mix. Per cent of the mix, kg/L, g/L and pH, meq/100 cm³, mS/cm, years.
      *
      * @param shares of each part in what is put in, per cent, in the order of the parts
-     * @param does what each part does in the first pot, in the order of the parts; null where there is too little to say
+     * @param does what each part does in the first pot, in the order of the parts; null where it is none or all of it; empty of many parts
      * @param litresPut per litre of mix
      * @param plusMinus of water and air
      * @param soaked the tests as measured, each beside what the parts let expect; absent where none count
@@ -210,24 +211,13 @@ class MixBenchController {
     /** By how many points of the mix a part raises its air and its water over the same mix without it. */
     record DoesWire(double air, double water) {
         static List<@Nullable DoesWire> all(Mix mix, Pot pot) {
-            Mix expected = mix.unmeasured();
-            PotWater whole = new PotWater(expected, pot);
             List<@Nullable DoesWire> does = new ArrayList<>();
-            for (Mix.Part part : expected.parts()) {
-                boolean tell = part.parts() > 0 && expected.parts().size() <= MOST_TOLD;
-                does.add(
-                        tell
-                                ? expected.without(part)
-                                        .map(m -> of(whole, new PotWater(m, pot)))
-                                        .orElse(null)
-                                : null);
+            if (mix.parts().size() <= MOST_TOLD) {
+                PartEffect.of(mix, pot)
+                        .forEach(e -> does.add(e.map(d -> new DoesWire(d.air() * PER_CENT, d.water() * PER_CENT))
+                                .orElse(null)));
             }
             return does;
-        }
-
-        private static DoesWire of(PotWater whole, PotWater without) {
-            return new DoesWire(
-                    (whole.air() - without.air()) * PER_CENT, (whole.capacity() - without.capacity()) * PER_CENT);
         }
     }
 

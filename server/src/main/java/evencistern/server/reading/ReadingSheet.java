@@ -7,6 +7,7 @@ import evencistern.server.exchange.csv.Sheets;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.GardenWire.MeterWire;
 import evencistern.server.meter.EcTyped;
+import evencistern.server.typed.SheetText;
 import evencistern.server.typed.Typed;
 import evencistern.server.words.Words;
 import evencistern.units.Unit;
@@ -21,7 +22,6 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeFormatterBuilder;
 import java.time.temporal.ChronoField;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -30,8 +30,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +54,6 @@ final class ReadingSheet {
             "ph_says",
             "ec_says");
 
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
     private static final int MOST_ROWS = 200_000;
     private static final double FOUR_DECIMALS = 10_000;
     /** Days first with points, or years first with hyphens: what starts with a slash could be either. */
@@ -102,20 +99,9 @@ final class ReadingSheet {
      * @param bad takes the line of each that cannot, and why
      */
     void read(String text, BiConsumer<Long, Row> good, BiConsumer<Long, String> bad, Consumer<Integer> progress) {
-        String plain = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
-        String head = plain.lines().findFirst().orElse("");
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setDelimiter(delimiter(head))
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setIgnoreSurroundingSpaces(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
+        SheetText sheet = SheetText.of(text);
         int rows = 0;
-        try (CSVParser csv = CSVParser.parse(new StringReader(plain), format)) {
+        try (CSVParser csv = CSVParser.parse(new StringReader(sheet.text()), sheet.named())) {
             for (String needed : List.of("lot", "at")) {
                 if (csv.getHeaderNames().stream().noneMatch(needed::equalsIgnoreCase)) {
                     throw new FaultException(Fault.of(FaultCode.COLUMN_MISSING, "readings.file", needed));
@@ -145,13 +131,6 @@ final class ReadingSheet {
         } catch (IllegalArgumentException | UncheckedIOException | IOException e) {
             throw new FaultException(Fault.of(FaultCode.FILE_INVALID, "readings.file", String.valueOf(e.getMessage())));
         }
-    }
-
-    private static char delimiter(String head) {
-        return Stream.of(',', ';', '\t')
-                .max(Comparator.comparingLong(
-                        c -> head.chars().filter(x -> x == c).count()))
-                .orElseThrow();
     }
 
     private static String cell(CSVRecord r, String column) {

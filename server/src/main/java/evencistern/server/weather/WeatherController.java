@@ -15,9 +15,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/weather")
 class WeatherController {
     private final Weathers weathers;
+    private final WeatherSheets sheets;
 
-    WeatherController(Weathers weathers) {
+    WeatherController(Weathers weathers, WeatherSheets sheets) {
         this.weathers = weathers;
+        this.sheets = sheets;
     }
 
     @GetMapping
@@ -39,7 +41,8 @@ class WeatherController {
     }
 
     @PostMapping("/sheets")
-    Weathers.WeatherSheetRead bringWeather(@PathVariable UUID garden, @RequestBody Weathers.WeatherSheetAsk sheet) {
-        return weathers.bring(new GardenId(garden), sheet);
+    WeatherSheets.WeatherSheetRead bringWeather(
+            @PathVariable UUID garden, @RequestBody WeatherSheets.WeatherSheetAsk sheet) {
+        return sheets.bring(new GardenId(garden), sheet);
     }
 }

@@ -5,6 +5,9 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.server.typed.SheetText;
+import evencistern.server.typed.Typed;
+import evencistern.units.Unit;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -14,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -23,8 +27,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -37,8 +39,9 @@ final class WeatherSheet {
     private static final int MOST_DAYS = 4000;
     private static final int MOST_FAULTS = 20;
     private static final Pattern DAY = Pattern.compile("(\\d{1,4})[-/. ](\\d{1,2})[-/. ](\\d{1,4}).*");
+    /** Cells that tell nothing; of rain, a trace. */
     private static final Set<String> NOTHING =
-            Set.of("", "-", "--", "na", "n/a", "nan", "null", "m", "-99", "-999", "-9999");
+            Set.of("", "-", "--", "na", "n/a", "nan", "null", "m", "t", "trace", "-99", "-999", "-9999");
     /** FAO-56 equation 47: the wind at 2 m against that at 10 m. */
     private static final double AT_TWO_METRES = 0.748;
 
@@ -166,18 +169,10 @@ final class WeatherSheet {
      * @param dayFirst whether 5/6 is the fifth of June, where no day of the sheet decides it
      */
     WeatherSheet(String text, boolean dayFirst) {
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        String first = plain.lines().findFirst().orElse("");
-        char between = first.contains(";") ? ';' : first.contains("\t") ? '\t' : ',';
-        this.decimalComma = between != ',';
-        try (CSVParser csv = CSVParser.parse(
-                new StringReader(plain),
-                CSVFormat.RFC4180
-                        .builder()
-                        .setDelimiter(between)
-                        .setIgnoreEmptyLines(true)
-                        .setTrim(true)
-                        .get())) {
+        SheetText sheet = SheetText.of(text);
+        this.decimalComma = sheet.between() != ',';
+        try (CSVParser csv =
+                CSVParser.parse(new StringReader(sheet.text()), sheet.format().get())) {
             this.lines = csv.getRecords();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -281,15 +276,17 @@ final class WeatherSheet {
         return at >= 0 && at < line.size() ? line.get(at) : "";
     }
 
-    /** Middles of the days as they stand, by their days, to judge their degrees by. */
+    /** Middles of the days as they stand, by their days, to judge their degrees by; lines that cannot be read are passed over. */
     Map<LocalDate, Double> middles() {
-        return lines.subList(1, lines.size()).stream()
-                .flatMap(line -> day(line)
-                        .flatMap(day -> number(line, at(Column.LOW))
-                                .flatMap(low ->
-                                        number(line, at(Column.HIGH)).map(high -> Map.entry(day, (low + high) / 2))))
-                        .stream())
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a));
+        Map<LocalDate, Double> middles = new HashMap<>();
+        for (CSVRecord line : lines.subList(1, lines.size())) {
+            double low = number(line, at(Column.LOW), "weather.low", Unit.ONE, new Faults());
+            double high = number(line, at(Column.HIGH), "weather.high", Unit.ONE, new Faults());
+            if (Double.isFinite(low + high)) {
+                day(line).ifPresent(day -> middles.putIfAbsent(day, (low + high) / 2));
+            }
+        }
+        return middles;
     }
 
     /**
@@ -334,7 +331,7 @@ final class WeatherSheet {
         Map<Column, Double> values = new EnumMap<>(Column.class);
         for (Head head : heads) {
             if (head.column() != Column.DAY && head.column() != Column.SNOW) {
-                value(line, head, faults).ifPresent(v -> values.put(head.column(), inUsual(head, v, fahrenheit)));
+                value(line, head, fahrenheit, faults).ifPresent(v -> values.put(head.column(), v));
             }
         }
         for (Column needed : List.of(Column.LOW, Column.HIGH)) {
@@ -358,32 +355,22 @@ final class WeatherSheet {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    private static double inUsual(Head head, double value, boolean fahrenheit) {
-        boolean inFahrenheit = head.column().temperature()
-                && (head.unit().isEmpty() ? fahrenheit : head.unit().equals("°f"));
-        return inFahrenheit ? (value - 32) / 1.8 : value * head.factor();
-    }
-
-    private Optional<Double> value(CSVRecord line, Head head, Faults faults) {
-        String text = cell(line, head.at());
-        if (NOTHING.contains(text.toLowerCase(Locale.ROOT))) {
+    /** What a cell tells, in °C, %, m/s, h, MJ/m² or mm; empty where it tells nothing. */
+    private Optional<Double> value(CSVRecord line, Head head, boolean fahrenheit, Faults faults) {
+        if (NOTHING.contains(cell(line, head.at()).toLowerCase(Locale.ROOT))) {
             return Optional.empty();
         }
-        Optional<Double> number = number(line, head.at());
-        if (number.isEmpty()) {
-            faults.add(FaultCode.NOT_A_NUMBER, "weather." + head.column().name().toLowerCase(Locale.ROOT), text);
-        }
-        return number;
+        boolean inFahrenheit = head.unit().isEmpty() ? fahrenheit : head.unit().equals("°f");
+        Unit unit = !head.column().temperature() ? Unit.ONE : inFahrenheit ? Unit.FAHRENHEIT : Unit.CELSIUS;
+        String field = "weather." + head.column().name().toLowerCase(Locale.ROOT);
+        return Optional.of(number(line, head.at(), field, unit, faults) * head.factor());
     }
 
-    private Optional<Double> number(CSVRecord line, int at) {
-        String text = cell(line, at);
-        try {
-            double value = Double.parseDouble(decimalComma ? text.replace(',', '.') : text);
-            return Double.isFinite(value) ? Optional.of(value) : Optional.empty();
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
+    /** The number of a cell in the stored unit; NaN, and a fault, where it is none. */
+    private double number(CSVRecord line, int at, String field, Unit unit, Faults faults) {
+        // where cells are not parted by commas, a comma parts the decimals, of which there may be three
+        String text = decimalComma ? cell(line, at).replace(',', '.') : cell(line, at);
+        return new Typed(text, unit.symbol()).read(field, faults, unit.dimension());
     }
 
     private Optional<LocalDate> day(CSVRecord line) {

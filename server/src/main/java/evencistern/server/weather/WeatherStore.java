@@ -68,18 +68,15 @@ class WeatherStore {
         return List.of((Double[]) r.getArray(column).getArray());
     }
 
-    /** A sheet without its days. */
-    record SheetOf(UUID id, String name, LocalDate from, LocalDate to, int days, Instant broughtAt, int version) {}
-
     /** The sheets that count, the newest first. */
-    List<SheetOf> listSheets(GardenId garden) {
+    List<Weathers.WeatherSheetOf> listSheets(GardenId garden) {
         return db.sql("""
                         select id, name, (select min(d) from unnest(days) d) as first, (select max(d) from unnest(days) d) as last,
                                cardinality(days) as count, brought_at, version
                         from weather_sheet where garden_id = ? and not retired order by brought_at desc, id limit 100
                         """)
                 .param(garden.value())
-                .query((r, n) -> new SheetOf(
+                .query((r, n) -> new Weathers.WeatherSheetOf(
                         r.getObject("id", UUID.class),
                         r.getString("name"),
                         r.getObject("first", LocalDate.class),
