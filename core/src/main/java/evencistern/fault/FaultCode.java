@@ -104,7 +104,10 @@ public enum FaultCode {
     CHELATE_LETS_GO,
     IRON_LEATHERY,
     COPPER_KILLS,
-    COPPER_ACID_WATER;
+    COPPER_ACID_WATER,
+    USED_MIX_NEVER,
+    USED_MIX_HEAT_FIRST,
+    USED_MIX_HEAT_COATED;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

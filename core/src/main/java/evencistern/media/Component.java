@@ -185,13 +185,23 @@ public record Component(
         }
     }
 
-    /** Years it keeps its structure, kept wet and wetted and dried in turn. */
-    public record Wear(double wetYears, double cycledYears) {
+    /**
+     * Years it keeps its structure, kept wet and wetted and dried in turn.
+     *
+     * @param spent the share of its life that it has behind it already; above 1 it goes on decaying
+     */
+    public record Wear(double wetYears, double cycledYears, double spent) {
         public Wear {
             Faults faults = new Faults();
             faults.within("component.wet_years", wetYears, 0.1, 99, "");
             faults.within("component.cycled_years", cycledYears, wetYears, 99, "");
+            faults.within("component.spent", spent * 100, 0, 500, "%");
             faults.throwIfAny();
+        }
+
+        /** Of something new. */
+        public Wear(double wetYears, double cycledYears) {
+            this(wetYears, cycledYears, 0);
         }
     }
 

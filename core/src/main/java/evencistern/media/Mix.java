@@ -43,6 +43,8 @@ public record Mix(String key, List<Part> parts, Packing packing, Optional<Measur
 
     private static final double NEUTRAL = 7;
     private static final double LONGEST_YEARS = 100;
+    private static final double FINE_EARTH_MM = 0.06;
+    private static final double A_GOOD_PART = 0.25;
     private static final double ORGANIC_ENOUGH = 1.0 / 3;
 
     /** So many parts by volume of a component. */
@@ -252,6 +254,12 @@ public record Mix(String key, List<Part> parts, Packing packing, Optional<Measur
         return put(c -> c.family() == Component.Family.BARK ? 1 : 0);
     }
 
+    /** Whether a good part of it is loam, fine earth that holds on to what feeds. */
+    public boolean loam() {
+        return put(c -> c.family() == Component.Family.MINERAL && c.grain().fromMm() < FINE_EARTH_MM ? 1 : 0)
+                >= A_GOOD_PART;
+    }
+
     /** Share of organic matter in the volume put in. */
     public double organicShare() {
         return put(c -> c.family().organic() ? 1 : 0);
@@ -265,6 +273,11 @@ public record Mix(String key, List<Part> parts, Packing packing, Optional<Measur
     /** Years it keeps its structure wetted and dried in turn. */
     public double cycledYears() {
         return none() ? LONGEST_YEARS : 1 / put(c -> 1 / c.wear().cycledYears());
+    }
+
+    /** The share of its life that it has behind it when it is potted into, by what of it was used before. */
+    public double spent() {
+        return put(c -> c.wear().spent());
     }
 
     /** What a litre of mix costs, if the price of every part is known. */

@@ -20,7 +20,8 @@ import java.util.Optional;
  * <p><b>Answers</b> how much of its life has this mix spent where it stands, and when will it be used up?
  * <p><b>Formula</b> spent = ∫ wᵏ·2^((T − 20)/10)/L(wet) dt with k = L(wet and dry)/L(wet) − 1, so that a mix always wet lasts
  * L(wet) and one that dries out evenly between waterings L(wet and dry); w = share left of the water for roots, filled by
- * each watering and drawn down by the daily use; fresh mix in a share s of the pot leaves (1 − s)·spent
+ * each watering and drawn down by the daily use; it begins with what of the mix was used before, begun; new mix in a share s
+ * of the pot leaves (1 − s)·spent + s·begun
  * <p><b>Units</b> years; °C; w and spent as fractions; wet months are months kept wet at 20 °C
  * <p><b>Valid for</b> mixes that decay; the years of one material differ by half and more, which gives the range. Where no
  * watering is recorded a living plant is taken to have been watered: by its plan before its journal begins, after a dry
@@ -113,6 +114,7 @@ public record MixAge(
         private int dryDays;
         private int given;
         private int refreshed;
+        private final double begun;
         private double spent;
 
         Clock(Situation s, Story story, int aheadDays) {
@@ -124,6 +126,8 @@ public record MixAge(
             Mix mix = s.mix();
             this.wetYears = mix.wetYears();
             this.power = mix.cycledYears() / mix.wetYears() - 1;
+            this.begun = mix.spent();
+            this.spent = begun;
             this.where = new Whereabouts(s, water, story.stays());
         }
 
@@ -178,7 +182,7 @@ public record MixAge(
             }
             while (refreshed < story.refreshes().size()
                     && !story.refreshes().get(refreshed).on().isAfter(day)) {
-                spent *= 1 - story.refreshes().get(refreshed).share();
+                spent += (begun - spent) * story.refreshes().get(refreshed).share();
                 refreshed++;
             }
         }

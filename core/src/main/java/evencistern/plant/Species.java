@@ -22,6 +22,11 @@ public record Species(String key, String common, String scientific, List<String>
     /** The bands of heaths and their kin end here or below; those of camellias and gardenias above. */
     private static final double HEATHS_BAND = 5.5;
 
+    private static final double MIDDLE = 0.5;
+    private static final double LIME_LIKERS_UP = 0.75;
+    private static final double SOILLESS_MOST = 6.3;
+    private static final double LOAM_MOST = 7.2;
+    private static final double INSIDE = 0.1;
     private static final double HEATHS_LIMED_TO = 5;
     private static final double LIME_HATERS_LIMED_TO = 5.5;
 
@@ -143,6 +148,18 @@ public record Species(String key, String common, String scientific, List<String>
                 traits.is(Trait.CARNIVORE, "yes")
                         ? 0
                         : phHigh() <= HEATHS_BAND ? HEATHS_LIMED_TO : LIME_HATERS_LIMED_TO);
+    }
+
+    /**
+     * The pH to aim at for its mix: the middle of its band, higher in it, to 7.2, for one that likes lime; in mixes without loam at most
+     * 6.3, since iron, manganese and phosphorus run short above that sooner than in loam; typical, from memory.
+     *
+     * @param loam whether a good part of the mix is loam
+     */
+    public double phAim(boolean loam) {
+        double up = traits.is(Trait.LIME, "likes") ? LIME_LIKERS_UP : MIDDLE;
+        double wanted = phLow() + up * (phHigh() - phLow());
+        return loam ? Math.min(wanted, LOAM_MOST) : Math.min(wanted, Math.max(phLow() + INSIDE, SOILLESS_MOST));
     }
 
     /** What its water must be like. */

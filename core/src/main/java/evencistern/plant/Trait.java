@@ -90,7 +90,7 @@ public enum Trait {
     POISON_CATS(Words.POISON),
     COLDEST(Unit.CELSIUS, -40, 20),
     PHOSPHORUS("stands", "hates"),
-    LIME("stands", "hates"),
+    LIME("stands", "hates", "likes"),
     COPPER("stands", "hates"),
     FLUORIDE("stands", "hates"),
     CARNIVORE("yes", "no");

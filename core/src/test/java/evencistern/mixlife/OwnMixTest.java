@@ -2,7 +2,6 @@ package evencistern.mixlife;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import evencistern.media.Liming;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.media.Recipe;
@@ -44,7 +43,7 @@ class OwnMixTest {
                     continue;
                 }
                 Recipe recipe = Recipes.recipe(key);
-                OptionalDouble limed = OptionalDouble.of(Liming.aim(s.phLow(), s.phHigh()));
+                OptionalDouble limed = OptionalDouble.of(s.phAim(recipe.mix().loam()));
                 Suitability it = Suitability.of(s, recipe.mix(), new PotWater(recipe.mix(), pot), limed, Working.off());
                 if (!it.suits() && !it.suitsCorrected()) {
                     all.add(s.key() + " in " + key + ": "

@@ -263,8 +263,7 @@ class MixBenchController {
         LimingWire liming = null;
         OptionalDouble aim = target.isPresent() || species.isEmpty()
                 ? target
-                : OptionalDouble.of(
-                        Liming.aim(species.get().phLow(), species.get().phHigh()));
+                : OptionalDouble.of(species.get().phAim(mix.loam()));
         if (aim.isPresent()) {
             try {
                 liming = lime(ask, mix, aim.getAsDouble(), neutralising, species, working);
