@@ -262,6 +262,20 @@ const batches = createRoute({
   path: "batches",
   component: lazyView(() => import("./views/mixes/Batches"), "Batches"),
 });
+const usedMixes = createRoute({
+  getParentRoute: () => mixes,
+  path: "used",
+  component: lazyView(() => import("./views/mixes/UsedMixes"), "UsedMixes"),
+  validateSearch: (s: Record<string, unknown>): { lot?: string } => {
+    const lot = text(s["lot"]);
+    return lot ? { lot } : {};
+  },
+});
+const usedMix = createRoute({
+  getParentRoute: () => mixes,
+  path: "used/$used",
+  component: lazyView(() => import("./views/mixes/UsedMixPage"), "UsedMixPage"),
+});
 const wishes = createRoute({
   getParentRoute: () => mixes,
   path: "wishes",
@@ -302,7 +316,19 @@ export const router = createRouter({
       manyReadings,
       smallReadings,
       knownPots,
-      mixes.addChildren([mixStart, wishes, compare, recipeFiles, components, batches, batch, making, mix]),
+      mixes.addChildren([
+        mixStart,
+        wishes,
+        compare,
+        recipeFiles,
+        components,
+        batches,
+        batch,
+        usedMixes,
+        usedMix,
+        making,
+        mix,
+      ]),
       feeds.addChildren([dose, blend, waterBench, tank, remedies, feed]),
       year.addChildren([yearStart, ribbons, workToCome, weather]),
       plants.addChildren([guide, plant]),

@@ -150,6 +150,10 @@ export type Seen = Schemas["Seen"];
 export type Tended = Schemas["Tended"];
 export type Chore = Schemas["Tending"]["chore"];
 export type SkipReason = Schemas["Skip"]["reason"];
+export type UsedMix = Schemas["UsedListed"];
+export type UsedAdvice = Schemas["UsedAdvice"];
+export type UsedStep = UsedMix["used"]["steps"][number]["step"];
+export type LastPlant = UsedMix["used"]["lastPlant"];
 export type Recorded = Schemas["Recorded"];
 export type Fault = Schemas["FaultWire"];
 

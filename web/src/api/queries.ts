@@ -206,6 +206,32 @@ export const batchesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/batches", { params: { path: { garden } } })),
   });
 
+/** Mix that was taken out of pots. */
+export const usedMixesQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "used-mixes"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/used-mixes", { params: { path: { garden } } })),
+  });
+
+/** What is wanted of a used mix: crop, pH, air, and what it is to be mixed with. */
+export type UsedFor = {
+  next: string;
+  target: number;
+  air: number;
+  fresh: string;
+  share: number;
+  with: string;
+};
+
+/** One of them, and what to do with it. */
+export const usedMixQuery = (garden: string, used: string, query: UsedFor) =>
+  queryOptions({
+    queryKey: ["garden", garden, "used-mixes", used, query],
+    queryFn: () =>
+      call(api.GET("/api/gardens/{garden}/used-mixes/{used}", { params: { path: { garden, used }, query } })),
+    placeholderData: keepPreviousData,
+  });
+
 /** The nitrogen of a lot in the coming week. */
 export const foodQuery = (garden: string, lot: string) =>
   queryOptions({

@@ -11,17 +11,20 @@ export function LotField({
   label,
   invite,
   onChange,
+  retired = false,
 }: {
   garden: string;
   label: string;
   invite: string;
   onChange: (lot: Lot) => void;
+  /** Those that have left the bench instead. */
+  retired?: boolean;
 }) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState("");
   const [chosen, setChosen] = useState("");
   const { data } = useQuery({
-    ...lotsQuery(garden, find ? { find } : {}),
+    ...lotsQuery(garden, { ...(find ? { find } : {}), ...(retired ? { state: "retired" } : {}) }),
     enabled: open,
     placeholderData: keepPreviousData,
   });

@@ -13,14 +13,20 @@ export function mixName(mixes: Mixes | undefined, key: string): string {
   const recipe = mixes?.recipes.find((r) => keyOf(r) === key);
   if (recipe) return recipeName(recipe);
   const made = mixes?.made.find((m) => m.id === key);
-  return made ? say("parts.batch", { recipeName: made.recipeName, number: made.number }) : words("mixes", key);
+  if (made) return say("parts.batch", { recipeName: made.recipeName, number: made.number });
+  return usedMix(mixes, key)?.name ?? words("mixes", key);
+}
+
+/** Mix that stood in a pot before, by its key; it may be potted into as it is. */
+export function usedMix(mixes: Mixes | undefined, key: string): Component | undefined {
+  return mixes?.components.find((c) => c.spent !== undefined && c.id === key);
 }
 
 /** No mix at all: roots that hang in the air. */
 export const BARE = "bare";
 
 /**
- * The recipes and batches to choose from: those not put away, and the one chosen already.
+ * The recipes, batches and used mixes to choose from: those not put away or held back, and the one chosen already.
  *
  * @param bare whether the plant may stand in none
  */
@@ -35,6 +41,9 @@ export function mixChoices(mixes: Mixes | undefined, chosen?: string, bare = fal
         label: say("parts.of", { mixName: mixName(mixes, m.id), day: day(m.madeOn) }),
         group: say("common.batches_made"),
       })),
+    ...(mixes?.components ?? [])
+      .filter((c) => c.spent !== undefined && there(c.id, c.retired || c.heldBack !== undefined))
+      .map((c) => ({ value: c.id, label: componentName(c), group: say("used_page.group") })),
     ...(mixes?.recipes ?? [])
       .filter((r) => there(keyOf(r), r.retired))
       .map((r) => ({ value: keyOf(r), label: recipeName(r), group: say("common.mixes") })),
@@ -61,6 +70,7 @@ export function askOfKey(mixes: Mixes | undefined, key: string): MixAsk | undefi
   const recipe = mixes.recipes.find((r) => keyOf(r) === key);
   const made = mixes.made.find((m) => m.id === key);
   const percent = (value: number | undefined) => (value === undefined ? undefined : { text: String(value), unit: "%" });
+  if (usedMix(mixes, key)) return askOf(mixes, { key, parts: [{ component: key, amount: "1" }] });
   const by = recipe ?? mixes.recipes.find((r) => keyOf(r) === made?.recipe);
   const soaked = by?.soaked;
   if (recipe) return askOf(mixes, { key, parts: recipe.parts, yield: percent(recipe.yield), soaked });

@@ -6,7 +6,7 @@ import { mixAgeQuery, mixesQuery } from "../../api/queries";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words, say, rich } from "../../text";
-import { mixName } from "../../text/mixes";
+import { mixName, usedMix } from "../../text/mixes";
 import { figures, longDay, month } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Trouble } from "../../ui/States";
@@ -24,12 +24,17 @@ export function MixAge({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
   if (!age.data || !mixes) return <Loading what={say("bench_page.the_age_of_its_mix")} />;
   const a = age.data;
   const batch = mixes.made.find((m) => m.id === lot.mix);
+  const old = usedMix(mixes, lot.mix);
   return (
     <section aria-label={say("bench_page.the_age_of_its_mix")} className="mt-6">
       <h2 className="head">{say("bench_page.its_mix")}</h2>
       <p className="text-lg">
         {batch ? (
           <Link to="/g/$garden/mixes/batches/$batch" params={{ garden: garden.id, batch: batch.id }}>
+            {mixName(mixes, lot.mix)}
+          </Link>
+        ) : old ? (
+          <Link to="/g/$garden/mixes/used/$used" params={{ garden: garden.id, used: old.id }}>
             {mixName(mixes, lot.mix)}
           </Link>
         ) : (
@@ -85,7 +90,12 @@ export function MixAge({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
         {a.advice.some((r) => r.step === "REPOT" || r.step === "PARTIAL" || r.step === "EMERGENCY") && (
           <p className="note">▲ {words("cautions", "potting_mix")}</p>
         )}
-        <Button onClick={() => setRenewing(true)}>{say("bench_page.record_fresh_mix")}</Button>
+        <div className="flex flex-wrap items-center gap-3">
+          <Button onClick={() => setRenewing(true)}>{say("bench_page.record_fresh_mix")}</Button>
+          <Link to="/g/$garden/mixes/used" params={{ garden: garden.id }} search={{ lot: lot.id }}>
+            {say("used_page.keep_old")}
+          </Link>
+        </div>
       </section>
       <fieldset className="m-0 border-0 p-0">
         <legend className="head w-full">{say("bench_page.do_you_see_any_of_this")}</legend>

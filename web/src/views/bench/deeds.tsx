@@ -3,7 +3,7 @@ import { useRef, useState } from "react";
 import { api, call, newId, type Catalogue, type Chore, type Garden, type Lot, type Tended } from "../../api";
 import { mixesQuery } from "../../api/queries";
 import { words, say, type Key } from "../../text";
-import { mixChoices } from "../../text/mixes";
+import { mixChoices, usedMix } from "../../text/mixes";
 import { TendedFields } from "../../parts/TendedFields";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
@@ -311,21 +311,39 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
   const [mix, setMix] = useState(first.mix);
   const mixes = useQuery(mixesQuery(garden.id)).data;
   const [on, setOn] = useState(garden.today);
-  const act = useDeed(garden, say("bench_page.fresh_mix_recorded", { named: named(lots) }), close, (clientKey) =>
-    call(
-      api.POST("/api/gardens/{garden}/deeds/pot-on", {
-        params: { path: { garden: garden.id } },
-        body: {
-          clientKey,
-          lotIds: lots.map((l) => l.id),
-          pot: extent === "on" ? pot : undefined,
-          mix,
-          on,
-          fresh: extent === "part" ? fresh : undefined,
-          rootsCut: extent === "roots" ? roots : undefined,
-        },
-      }),
-    ),
+  const [share, setShare] = useState({ text: "33", unit: "%" });
+  const [rest, setRest] = useState(first.mix);
+  const blended = useRef(newId());
+  const old = usedMix(mixes, mix);
+  const part = old !== undefined && Number(share.text) < 100;
+  const act = useDeed(
+    garden,
+    say("bench_page.fresh_mix_recorded", { named: named(lots) }),
+    close,
+    async (clientKey) => {
+      const blend = part
+        ? await call(
+            api.POST("/api/gardens/{garden}/used-mixes/{used}/blend", {
+              params: { path: { garden: garden.id, used: old.id } },
+              body: { clientKey: blended.current, id: blended.current, with: rest, share },
+            }),
+          )
+        : undefined;
+      return call(
+        api.POST("/api/gardens/{garden}/deeds/pot-on", {
+          params: { path: { garden: garden.id } },
+          body: {
+            clientKey,
+            lotIds: lots.map((l) => l.id),
+            pot: extent === "on" ? pot : undefined,
+            mix: blend?.id ?? mix,
+            on,
+            fresh: extent === "part" ? fresh : undefined,
+            rootsCut: extent === "roots" ? roots : undefined,
+          },
+        }),
+      );
+    },
   );
   const faults = act.error?.faults ?? [];
   return (
@@ -373,6 +391,28 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
         onChange={setMix}
         options={mixChoices(mixes, mix)}
       />
+      {old && (
+        <>
+          <NumberField
+            label={say("used_page.potting_share")}
+            field="used.share"
+            faults={faults}
+            value={share}
+            onChange={setShare}
+            hint={say("used_page.potting_note")}
+          />
+          {part && (
+            <ChoiceField
+              label={say("used_page.potting_rest")}
+              field="mix"
+              faults={faults}
+              value={rest}
+              onChange={setRest}
+              options={mixChoices(mixes, rest).filter((o) => o.value !== mix)}
+            />
+          )}
+        </>
+      )}
       <On value={on} change={setOn} faults={faults} max={garden.today} />
       <ul className="note m-0 list-none p-0">
         <li>▲ {words("cautions", "potting_mix")}</li>

@@ -180,6 +180,8 @@ function inputOf(c: Component): ComponentInput {
     measuredOn: c.measuredOn,
     alphaLow: c.alphaLow,
     alphaHigh: c.alphaHigh,
+    spent: c.spent,
+    heldBack: c.heldBack,
     version: c.version,
   };
 }

@@ -17,6 +17,10 @@ export const MIX_PAGES = [
     label: "frame.batches_made",
   },
   {
+    to: "/g/$garden/mixes/used",
+    label: "frame.used_mix",
+  },
+  {
     to: "/g/$garden/mixes/files",
     label: "frame.recipe_files",
   },

@@ -107,7 +107,9 @@ public enum FaultCode {
     COPPER_ACID_WATER,
     USED_MIX_NEVER,
     USED_MIX_HEAT_FIRST,
-    USED_MIX_HEAT_COATED;
+    USED_MIX_HEAT_COATED,
+    USED_MIX_NONE,
+    USED_MIX_GONE;
 
     /** The stable id used on the wire and as the key of the wording, for example {@code too_small}. */
     public String id() {

@@ -31,6 +31,7 @@ public record MixFlush(
     private static final double RUNS_PAST = 1.5;
     private static final double PAST_BARK = 1;
     private static final double RAIN_SURE = 0.5;
+    private static final double HALF = 0.5;
 
     /** Rain on a heap that lies open, 0–5000 mm on 0–100 m². */
     public record Rain(double millimetres, double squareMetres) {
@@ -46,6 +47,23 @@ public record MixFlush(
         double litres() {
             return millimetres * squareMetres;
         }
+    }
+
+    /** By how much more than the least may be needed, since water runs past. */
+    private static double runsPast(Component used) {
+        return RUNS_PAST + (used.family() == Component.Family.BARK ? PAST_BARK : 0);
+    }
+
+    /**
+     * What it likely has once so much was poured, half of what may run past having done so; mS/cm.
+     *
+     * @param poured L of water, 0–100 000
+     */
+    public static double after(Component used, double litres, double poured, double waterMsCm) {
+        Faults.require("used.poured", poured, 0, 100_000, "L");
+        double through = poured / ((1 + runsPast(used)) * HALF);
+        double now = used.chemistry().ec();
+        return waterMsCm + (now - waterMsCm) * Math.exp(-through / (used.hold().capacity() * litres));
     }
 
     /**
@@ -73,7 +91,7 @@ public record MixFlush(
                 typed("EC", now, Unit.MILLISIEMENS_PER_CM, "reading.ec"),
                 table("goal", goalMsCm, Unit.MILLISIEMENS_PER_CM, "crops:threshold"),
                 typed("EC(water)", waterMsCm, Unit.MILLISIEMENS_PER_CM, "water.ec"));
-        double past = RUNS_PAST + (used.family() == Component.Family.BARK ? PAST_BARK : 0);
+        double past = runsPast(used);
         double stillLeast = Math.max(0, least - rain.litres());
         double stillMost = Math.max(stillLeast, least * past - RAIN_SURE * rain.litres());
         return Optional.of(new MixFlush(

@@ -68,4 +68,13 @@ class MixFlushTest {
                 .isZero();
         assertThat(flush(of("peat_perlite", 3), 1, 1.1, MixFlush.Rain.NONE)).isEmpty();
     }
+
+    @Test
+    void whatWasPouredBringsItBetweenWhereTheLeastAndTheMostWouldHave() {
+        Component used = of("peat_perlite", 4);
+        MixFlush asked = flush(used, 1, 0.2, MixFlush.Rain.NONE).orElseThrow();
+        assertThat(MixFlush.after(used, 10, asked.leastLitres(), 0.2)).isGreaterThan(1);
+        assertThat(MixFlush.after(used, 10, asked.mostLitres(), 0.2)).isLessThan(1);
+        assertThat(MixFlush.after(used, 10, 0, 0.2)).isEqualTo(4);
+    }
 }

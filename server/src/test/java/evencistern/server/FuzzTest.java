@@ -179,6 +179,10 @@ class FuzzTest {
                     () -> done("POST /api/gardens/{garden}/readings/files")
                             .path("id")
                             .asString()),
+            Map.entry("used", () -> {
+                done("POST /api/gardens/{garden}/used-mixes");
+                return get("/used-mixes").at("/0/used/id").asString();
+            }),
             Map.entry(
                     "subscription",
                     () -> done("POST /api/gardens/{garden}/subscription")

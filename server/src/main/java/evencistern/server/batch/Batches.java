@@ -108,6 +108,7 @@ public class Batches {
         RecipeWire recipe = shelf.recipe(input.recipe())
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "mix", input.recipe())));
         Mix mix = shelf.require(input.recipe());
+        shelf.noteHeldBack(input.recipe(), faults);
         Filling filling = Filling.read(input.fills(), input.litres(), input.waste(), faults);
         faults.throwIfAny();
         double litres = faults.within("batch.litres", filling.litres(), 0.05, 20_000, "L");

@@ -30,6 +30,7 @@ class GardenFileStore {
             new Table("weather_day", "day"),
             new Table("weather_sheet", "id"),
             new Table("component", "id"),
+            new Table("used_mix", "id"),
             new Table("recipe", "id"),
             new Table("batch", "number"),
             new Table("stock", "id"),

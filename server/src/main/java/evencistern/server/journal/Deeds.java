@@ -18,6 +18,7 @@ import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
+import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.Mixes;
 import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
@@ -319,7 +320,7 @@ public class Deeds {
      * Fresh mix, and another pot or the same.
      *
      * @param pot the new pot, or null for fresh mix in the same
-     * @param mix key of a recipe, or of a batch
+     * @param mix key of a recipe, of a batch, or of mix that stood in a pot before
      * @param fresh per cent of the mix that is fresh, 1–100; absent for all of it
      * @param rootsCut per cent of the roots that were cut away, 0–60; absent for none
      */
@@ -341,7 +342,9 @@ public class Deeds {
         if (wanted != null) {
             faults.attempt(wanted::toPot);
         }
-        faults.attempt(() -> mixes.shelf(garden).require(potting.mix()));
+        MixShelf shelf = mixes.shelf(garden);
+        faults.attempt(() -> shelf.require(potting.mix()));
+        shelf.noteHeldBack(potting.mix(), faults);
         double fresh = share(potting.fresh(), "potting.fresh", ALL, 1, ALL, faults);
         double rootsCut = share(potting.rootsCut(), "potting.roots", 0, 0, MOST_ROOTS, faults);
         faults.throwIfAny();

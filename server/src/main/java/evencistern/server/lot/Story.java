@@ -1,11 +1,13 @@
 package evencistern.server.lot;
 
+import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
 import evencistern.feed.MeterForecast;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
 import evencistern.meter.Meter;
 import evencistern.mixlife.MixAge;
+import evencistern.mixlife.UsedMix;
 import evencistern.need.Situation;
 import evencistern.need.Whereabouts;
 import evencistern.reading.Band;
@@ -135,6 +137,23 @@ public record Story(
                 waterEc(context.garden(), lot),
                 new PotWater(s.mix(), s.pot()).capacityLitres(),
                 Working.off());
+    }
+
+    /** Coated feed that was strewn on one pot or mixed in, by its litres of mix. */
+    public List<UsedMix.Coated> coated(GardenContext context, double mixLitres) {
+        List<UsedMix.Coated> coated = new ArrayList<>();
+        for (Happening h : happenings) {
+            Optional<Feed> feed = Optional.ofNullable(h.feed()).flatMap(context::feed);
+            Optional<CoatedRelease> release = context.wire(h.feed()).flatMap(FeedWire::coated);
+            if (feed.isPresent() && release.isPresent() && h.product() != null && h.measure() != null) {
+                double grams = h.product()
+                        * feed.get()
+                                .gramsPer(Measure.valueOf(h.measure().toUpperCase(Locale.ROOT)))
+                                .value();
+                coated.add(new UsedMix.Coated(on(h), grams / mixLitres, release.get()));
+            }
+        }
+        return coated;
     }
 
     /** How often it was watered since a day. */

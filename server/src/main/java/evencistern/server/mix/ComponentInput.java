@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.media.Component;
+import evencistern.mixlife.LastPlant;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import evencistern.units.Unit;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param fields its numbers by name, as in {@link ComponentWire}; {@code air} besides, where all three were typed
  * @param measuredOn,alphaLow,alphaHigh of a test in a pot, absent where the numbers are from elsewhere
+ * @param spent,heldBack as in {@link ComponentWire}, kept as they were
  * @param version the version it was changed from; 0 for a new one, or a shipped one not yet changed
  */
 public record ComponentInput(
@@ -30,6 +32,8 @@ public record ComponentInput(
         @Nullable LocalDate measuredOn,
         @Nullable Double alphaLow,
         @Nullable Double alphaHigh,
+        @Nullable Double spent,
+        LastPlant.@Nullable Use heldBack,
         int version) {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_CURRENCY = 8;
@@ -76,6 +80,8 @@ public record ComponentInput(
                 measuredOn,
                 measuredOn == null ? null : alphaLow,
                 measuredOn == null ? null : alphaHigh,
+                spent,
+                heldBack,
                 version,
                 false);
         faults.throwIfAny();

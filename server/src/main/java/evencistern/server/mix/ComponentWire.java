@@ -2,6 +2,7 @@ package evencistern.server.mix;
 
 import evencistern.media.Component;
 import evencistern.media.Recipes;
+import evencistern.mixlife.LastPlant;
 import evencistern.server.history.Laid;
 import evencistern.server.typed.Typed;
 import java.nio.charset.StandardCharsets;
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param capacityColumn height of the drained column that holds {@code capacity}
  * @param packPrinted litres on the pack, or grams of a brick
  * @param alphaLow,alphaHigh of the curve, where the garden measured it
+ * @param spent per cent of its life that it had behind it, of mix that stood in a pot before; absent for something new
+ * @param heldBack what must be done before it goes into a pot, or that it never may; absent where it may
  * @param version 0 for a shipped one as it ships
  */
 public record ComponentWire(
@@ -50,6 +53,8 @@ public record ComponentWire(
         @Nullable LocalDate measuredOn,
         @Nullable Double alphaLow,
         @Nullable Double alphaHigh,
+        @Nullable Double spent,
+        LastPlant.@Nullable Use heldBack,
         int version,
         boolean retired)
         implements Laid<ComponentWire> {
@@ -106,8 +111,90 @@ public record ComponentWire(
                 null,
                 null,
                 null,
+                null,
+                null,
                 version,
                 false);
+    }
+
+    /** Whether it is mix that stood in a pot before: it may be potted into as it is. */
+    public boolean used() {
+        return spent != null;
+    }
+
+    /** What a mix is that was taken out of a pot. */
+    public static ComponentWire used(UUID id, String name, Component c, LastPlant.Use use) {
+        ComponentWire w = of(c, 0);
+        return new ComponentWire(
+                id,
+                null,
+                name,
+                w.family,
+                w.grainFrom,
+                w.grainTo,
+                w.porosity,
+                w.capacity,
+                w.capacityColumn,
+                w.unavailable,
+                w.residual,
+                w.n,
+                w.density,
+                w.ph,
+                w.buffer,
+                w.cec,
+                w.ec,
+                w.wetYears,
+                w.cycledYears,
+                w.packKind,
+                w.packPrinted,
+                w.packLoose,
+                null,
+                null,
+                Map.of(),
+                null,
+                null,
+                null,
+                c.wear().spent() * PER_CENT,
+                use == LastPlant.Use.FREELY ? null : use,
+                0,
+                false);
+    }
+
+    /** The same with another pH and salt, mS/cm of its saturated extract; held back or no more, put away or not. */
+    public ComponentWire become(double nowPh, double nowEc, LastPlant.@Nullable Use held, boolean away) {
+        return new ComponentWire(
+                id,
+                shipped,
+                name,
+                family,
+                grainFrom,
+                grainTo,
+                porosity,
+                capacity,
+                capacityColumn,
+                unavailable,
+                residual,
+                n,
+                density,
+                nowPh,
+                buffer,
+                cec,
+                nowEc,
+                wetYears,
+                cycledYears,
+                packKind,
+                packPrinted,
+                packLoose,
+                packCost,
+                currency,
+                typed,
+                measuredOn,
+                alphaLow,
+                alphaHigh,
+                spent,
+                held,
+                version,
+                away);
     }
 
     /** The component it describes; refused with every fault. */
@@ -129,7 +216,7 @@ public record ComponentWire(
                 alphaLow == null || alphaHigh == null ? hold : hold.between(alphaLow, alphaHigh),
                 density,
                 new Component.Chemistry(ph, buffer, cec, ec),
-                new Component.Wear(wetYears, cycledYears),
+                new Component.Wear(wetYears, cycledYears, spent == null ? 0 : spent / PER_CENT),
                 new Component.Pack(packKind, packPrinted, packLoose, Optional.ofNullable(packCost)));
     }
 }

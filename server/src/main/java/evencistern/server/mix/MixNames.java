@@ -29,6 +29,10 @@ public class MixNames {
                         .filter(m -> m.key().equals(key))
                         .findFirst()
                         .map(m -> m.recipeName() + ", batch " + m.number()))
+                .or(() -> shelf.components().stream()
+                        .filter(c -> c.key().equals(key))
+                        .findFirst()
+                        .map(this::of))
                 .orElse(key);
     }
 

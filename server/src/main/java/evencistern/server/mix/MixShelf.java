@@ -6,6 +6,7 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.media.Component;
 import evencistern.media.Mix;
+import evencistern.mixlife.LastPlant;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import evencistern.units.Unit;
@@ -69,6 +70,10 @@ public final class MixShelf {
         if (recipe != null) {
             return mix(key, recipe.parts(), recipe.yield(), recipe.soaked());
         }
+        ComponentWire alone = components.get(key);
+        if (alone != null && alone.used()) {
+            return mix(key, List.of(new RecipeWire.PartWire(key, "1")), null, null);
+        }
         MadeWire batch = made.get(key);
         if (batch == null) {
             throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "mix", key));
@@ -93,6 +98,31 @@ public final class MixShelf {
         Mix mix = Mix.of(key, parts);
         Mix yielded = yield == null ? mix : mix.yielding(yield / 100);
         return soaked == null ? yielded : soaked.over(yielded);
+    }
+
+    /** What a mix by its key is made of, by the keys of components. */
+    private List<RecipeWire.PartWire> partsOf(String key) {
+        RecipeWire recipe = recipes.get(key);
+        MadeWire batch = made.get(key);
+        return recipe != null
+                ? recipe.parts()
+                : batch != null ? batch.parts() : List.of(new RecipeWire.PartWire(key, "1"));
+    }
+
+    /** Notes a fault for each thing in a mix that a sick plant stood in, and that may not go into a pot, or not yet. */
+    public void noteHeldBack(String key, Faults faults) {
+        noteHeldBack(partsOf(key), faults);
+    }
+
+    void noteHeldBack(List<RecipeWire.PartWire> parts, Faults faults) {
+        parts.stream()
+                .filter(p -> !p.amount().isBlank())
+                .map(p -> components.get(p.component()))
+                .filter(c -> c != null && c.heldBack() != null)
+                .forEach(c -> faults.add(
+                        c.heldBack() == LastPlant.Use.NEVER ? FaultCode.USED_MIX_NEVER : FaultCode.USED_MIX_HEAT_FIRST,
+                        "mix.component",
+                        c.name()));
     }
 
     /** An amount as typed; blank counts as none. */
@@ -127,17 +157,19 @@ public final class MixShelf {
                 .toList();
     }
 
-    /** Keys of the recipes and batches that hold a component. */
+    /** Keys of the mixes that hold a component: itself, recipes and batches. */
     List<String> holding(String component) {
         Predicate<List<RecipeWire.PartWire>> holds =
                 parts -> parts.stream().anyMatch(p -> p.component().equals(component));
-        return Stream.concat(
+        return Stream.of(
+                        Stream.of(component),
                         recipes.values().stream()
                                 .filter(r -> holds.test(r.parts()))
                                 .map(RecipeWire::key),
                         made.values().stream()
                                 .filter(m -> holds.test(m.parts()))
                                 .map(MadeWire::key))
+                .flatMap(keys -> keys)
                 .toList();
     }
 }

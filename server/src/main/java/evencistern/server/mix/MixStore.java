@@ -2,6 +2,7 @@ package evencistern.server.mix;
 
 import evencistern.media.Component;
 import evencistern.media.Liming;
+import evencistern.mixlife.LastPlant;
 import evencistern.server.GardenId;
 import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.TypedFields;
@@ -59,6 +60,8 @@ class MixStore {
                 .column("measured_on", ComponentWire::measuredOn)
                 .column("alpha_low", ComponentWire::alphaLow)
                 .column("alpha_high", ComponentWire::alphaHigh)
+                .column("spent", ComponentWire::spent)
+                .column("held_back", c -> c.heldBack() == null ? null : id(c.heldBack()))
                 .typed(ComponentWire::typed)
                 .in(db, batch);
         this.recipes = OwnedTable.named("recipe", RecipeWire.class, MixStore::recipe)
@@ -131,8 +134,14 @@ class MixStore {
                 r.getObject("measured_on", LocalDate.class),
                 r.getObject("alpha_low", Double.class),
                 r.getObject("alpha_high", Double.class),
+                r.getObject("spent", Double.class),
+                heldBack(r.getString("held_back")),
                 r.getInt("version"),
                 r.getBoolean("retired"));
+    }
+
+    private static LastPlant.@Nullable Use heldBack(@Nullable String use) {
+        return use == null ? null : LastPlant.Use.valueOf(use.toUpperCase(Locale.ROOT));
     }
 
     List<ComponentWire> listComponents(GardenId garden) {

@@ -57,6 +57,11 @@ public class Mixes {
         return history.edit(garden, components, input.read());
     }
 
+    /** Adds or changes a component as part of an act. */
+    public void save(GardenId garden, Act act, ComponentWire component) {
+        history.save(garden, act, components, component);
+    }
+
     /** Changes a recipe, or adds one of the garden's own. */
     @Transactional
     public History.Edited<RecipeWire> saveRecipe(GardenId garden, RecipeInput input) {

@@ -69,6 +69,7 @@ public record RecipeInput(
                 version,
                 false);
         faults.attempt(() -> shelf.mix(wire.key(), wire.parts(), wire.yield(), wire.soaked()));
+        shelf.noteHeldBack(wire.parts(), faults);
         faults.throwIfAny();
         return wire;
     }

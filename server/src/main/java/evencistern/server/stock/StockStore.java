@@ -127,9 +127,9 @@ class StockStore {
                 .single();
     }
 
-    /** Loose litres of a component that went into batches made since a day. */
-    double sumComponentUsed(GardenId garden, String component, LocalDate since) {
-        return db.sql("""
+    /** Loose litres of a component that went into batches made since a day, and into pots as it is. */
+    double sumComponentUsed(GardenId garden, String component, LocalDate since, ZoneId zone) {
+        double batched = db.sql("""
                         select coalesce(sum(p.litres), 0) as litres
                         from batch b, unnest(b.components, b.litres_put) as p (component, litres)
                         where b.garden_id = ? and not b.retired and p.component = ? and b.made_on >= ?
@@ -137,6 +137,7 @@ class StockStore {
                 .params(garden.value(), component, since)
                 .query(Double.class)
                 .single();
+        return batched + sumMixUsed(garden, component, since, zone);
     }
 
     /** What all lots on a feed take of it in a day, in its label's measure. */

@@ -110,6 +110,44 @@ public class Stocks {
                 s.retired());
     }
 
+    /** Counts a component for the first time as part of an act, loose litres. */
+    public void fillComponent(GardenId garden, Act act, String component, double litres, LocalDate today) {
+        history.save(
+                garden,
+                act,
+                keeping,
+                new Stock(
+                        UUID.randomUUID(),
+                        null,
+                        null,
+                        component,
+                        litres,
+                        new Typed(Faults.plain(litres), Unit.LITRE.symbol()),
+                        today,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        0,
+                        false));
+    }
+
+    /** What is left of a component, loose litres; empty where none is counted. */
+    public OptionalDouble componentLeft(GardenId garden, String component) {
+        GardenWire g = gardens.require(garden);
+        return store.findStockOf(garden, null, null, component)
+                .map(s -> OptionalDouble.of(wire(g, s).left()))
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** Takes so many litres of a component away as part of an act; nothing where none is counted. */
+    public void drawComponent(GardenId garden, Act act, String component, double litres) {
+        store.findStockOf(garden, null, null, component)
+                .ifPresent(s ->
+                        history.save(garden, act, keeping, with(s, Math.max(0, s.amount() - litres), Unit.LITRE)));
+    }
+
     /** Counts a feed for the first time as part of an act: mL of a liquid one. */
     public void fill(GardenId garden, Act act, UUID id, UUID feedId, double millilitres, LocalDate today) {
         refuseAnother(garden, id, feedId, null, null);
@@ -166,7 +204,7 @@ public class Stocks {
         } else {
             String mix = s.mix();
             used = mix == null
-                    ? store.sumComponentUsed(garden, Objects.requireNonNull(s.component()), s.countedOn())
+                    ? store.sumComponentUsed(garden, Objects.requireNonNull(s.component()), s.countedOn(), zone)
                     // what was mixed since counts against what went into pots
                     : store.sumMixUsed(garden, mix, s.countedOn(), zone) - store.sumMixMade(garden, mix, s.countedOn());
         }
