@@ -1,4 +1,4 @@
-import type { Fault, MixAnswer, Mixes, RecipeInput } from "../../api";
+import type { Component, Fault, MixAnswer, Mixes, RecipeInput } from "../../api";
 import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
 import { figures } from "../../text/numbers";
@@ -8,6 +8,9 @@ import { SearchField } from "../../ui/SearchField";
 import { PartMark, Trough } from "./Trough";
 
 const MEASURES: RecipeInput["measure"][] = ["parts", "percent", "litres", "shovels", "handfuls"];
+
+/** Old mix beyond this share of a mix is told of, %. */
+const MUCH_OLD = 50;
 
 type Does = NonNullable<MixAnswer["does"][number]>;
 
@@ -80,6 +83,11 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
             <span className="min-w-0 flex-1 text-sm leading-tight">
               {named(p.component)}
               {does?.[i] && <span className="note block">{told(does[i])}</span>}
+              <Used
+                component={mixes.components.find((c) => keyOf(c) === p.component)}
+                share={shares?.[i]}
+                alone={input.parts.length === 1}
+              />
             </span>
             <input
               aria-label={`${named(p.component)}: ${words("measures", input.measure)}`}
@@ -144,6 +152,26 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         value={input.notes}
         onChange={(e) => change({ notes: e.target.value })}
       />
+    </>
+  );
+}
+
+/** What is said of a part that stood in a pot before: its age, and where it is too much of the mix. */
+function Used({
+  component,
+  share,
+  alone,
+}: {
+  component: Component | undefined;
+  share: number | undefined;
+  alone: boolean;
+}) {
+  if (component?.spent === undefined) return null;
+  return (
+    <>
+      <span className="note block">{say("used_page.age_short", { spent: figures(component.spent, 1) })}</span>
+      {component.heldBack && <span className="block text-stop">▲ {words("used_uses", component.heldBack)}</span>}
+      {(alone || (share ?? 0) > MUCH_OLD) && <span className="block text-stop">▲ {say("used_page.share_much")}</span>}
     </>
   );
 }

@@ -76,6 +76,7 @@ class LookTest {
                 home + "/mixes/wishes",
                 home + "/mixes/compare",
                 home + "/mixes/files",
+                home + "/mixes/used",
                 home + "/readings",
                 home + "/readings/small",
                 home + "/shelf",

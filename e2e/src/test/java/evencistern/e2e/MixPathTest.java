@@ -220,4 +220,34 @@ class MixPathTest extends AtTheDesk {
                 .containsText("%");
         assertThat(page.getByText("67 % pumice 3–8 mm, 33 % coir pith, washed")).isVisible();
     }
+
+    /** What came out of one pot is sieved, washed and limed, and a third of it goes into another. */
+    @Test
+    void theMixOfAPotIsUsedAgain() {
+        String lot = plant("Old fuchsia", 4);
+        page.navigate(home + "/mixes/used?lot=" + lot);
+        button("Keep it").click();
+        assertThat(page.getByText("Say how the plant was.")).isVisible();
+        field("How was the plant?").selectOption(new SelectOption().setLabel("it was well"));
+        button("Keep it").click();
+        assertThat(page.getByText("May be used again")).isVisible();
+        field("EC").fill("1.6");
+        page.locator("form")
+                .filter(new Locator.FilterOptions().setHas(field("EC")))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        assertThat(page.getByText("salt measured: 4.6 mS/cm").first()).isVisible();
+        field("What is to grow in it?").selectOption(new SelectOption().setLabel("Tomatoes"));
+        assertThat(page.getByText("bring it below 2.5 mS/cm, for tomatoes")).isVisible();
+        field("What is thrown away").fill("100");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT).getByText("90 %")).isVisible();
+        field("What is thrown away").fill("10");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("10 % sieved out").first()).isVisible();
+        field("Old mix, share").fill("40");
+        assertThat(page.getByText("about 4 years left").first()).isVisible();
+        button("Make this a recipe").click();
+        assertThat(field("Old mix of Old fuchsia: %")).hasValue("40");
+    }
 }

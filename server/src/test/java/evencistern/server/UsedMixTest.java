@@ -166,6 +166,9 @@ class UsedMixTest {
                         .asDouble())
                 .isCloseTo(spent, within(0.5));
         assertThat(shown(id, "").at("/one/litresLeft").asDouble()).isLessThan(10);
+        // CAVINS2000, from memory: an extract of 1.25 to 1.75 mS/cm is a pour-through of 4.6 to 6.5
+        assertThat(api.get(home + "/lots/" + lot + "/salt").ok().path("msCm").asDouble())
+                .isBetween(4.6, 6.5);
     }
 
     @Test

@@ -11,6 +11,7 @@ import evencistern.mixlife.UsedMix;
 import evencistern.need.Situation;
 import evencistern.need.Whereabouts;
 import evencistern.reading.Band;
+import evencistern.reading.Equivalence;
 import evencistern.reading.FlushVolume;
 import evencistern.reading.Method;
 import evencistern.salt.SaltAccount;
@@ -38,6 +39,9 @@ import org.jspecify.annotations.Nullable;
 public record Story(
         LocalDate since, boolean sinceKnown, List<Whereabouts.Stay> stays, List<Happening> happenings, ZoneId zone) {
     private static final double ALL = 100;
+    /** How far the salt of a used mix may be off, as a 95 % interval. */
+    private static final double USED_SHARE = 0.3;
+
     /** What a pen says of its pH has no bearing on an EC. */
     private static final double ANY_PH = 0.1;
 
@@ -169,9 +173,16 @@ public record Story(
         Function<Method, Band> bands = m -> band(m, s, context.coated(lot));
         List<SaltAccount.Event> events = new ArrayList<>();
         happenings.forEach(h -> events.addAll(salts(h, context, bands, waterMsCm)));
-        // fresh mix has anything from none to what its band allows
-        return new SaltAccount.Story(
-                since, Uncertain.uniform(0, bands.apply(Method.POUR_THROUGH).ecHigh()), events, stays);
+        return new SaltAccount.Story(since, whenFilled(s, bands.apply(Method.POUR_THROUGH)), events, stays);
+    }
+
+    /** The salt it was filled with: of new mix anything from none to what its band allows, of mix used before what that brings. */
+    private static Uncertain whenFilled(Situation s, Band band) {
+        if (!(s.mix().spent() > 0)) {
+            return Uncertain.uniform(0, band.ecHigh());
+        }
+        double brings = Equivalence.convert(s.mix().ec(), Method.PASTE, Method.POUR_THROUGH);
+        return Uncertain.plusMinus95(brings, USED_SHARE * brings);
     }
 
     /** The salt account of a lot today. */
