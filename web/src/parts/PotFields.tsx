@@ -8,7 +8,7 @@ const LENGTHS = ["cm", "in", "mm"];
 const GAPS = ["%", "cm", "in", "mm"];
 const VOLUMES = ["L", "mL", "US gal", "US qt"];
 const SHAPES: PotInput["shape"][] = ["round", "square", "box", "oval", "bag", "basket", "plug", "mount"];
-const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "CLAY", "GLAZED"];
+const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "PIERCED", "CLAY", "GLAZED"];
 
 const UPRIGHT: PotInput["shape"][] = ["box", "oval", "mount"];
 
@@ -111,11 +111,13 @@ export function PotFields({ pot, change, faults, catalogue, widthless, usual, ma
   );
 }
 
+const sizeKey = (s: Catalogue["tradeSizes"][number]) => `${s.name} ${s.build}`;
+
 /** What a pot is made of, and what is left free below its rim. */
 function MaterialAndRim({ pot, change, faults, catalogue, materialAssumed }: Props) {
   const unit = pot.top.unit;
   const trade = (name: string) => {
-    const s = catalogue.tradeSizes.find((t) => t.name === name);
+    const s = catalogue.tradeSizes.find((t) => sizeKey(t) === name);
     if (!s) return;
     const cm = (v: number) => ({ text: String(v), unit: "cm" });
     change({ shape: "round", top: cm(s.topCm), base: cm(s.baseCm), height: cm(s.heightCm) });
@@ -162,9 +164,10 @@ function MaterialAndRim({ pot, change, faults, catalogue, materialAssumed }: Pro
           options={[
             { value: "", label: say("bench_page.fill_in_from") },
             ...catalogue.tradeSizes.map((s) => ({
-              value: s.name,
+              value: sizeKey(s),
               label: say("bench_page.trade_size_offered", {
                 name: s.name,
+                build: s.build,
                 litresLow: s.litresLow,
                 litresHigh: s.litresHigh,
               }),

@@ -53,7 +53,7 @@ export function MakeBatch() {
   return <Making key={key} recipe={recipe} garden={g} catalogue={catalogue} mixes={mixes.data} lots={lots} />;
 }
 
-type Plan = { fills: FillAsk[]; litres: Typed; waste: Typed };
+type Plan = { fills: FillAsk[]; litres: Typed; waste: Typed; rejects: Record<string, Typed> };
 
 function Making({
   recipe,
@@ -77,6 +77,7 @@ function Making({
       .map((p) => ({ ...p, count: { text: "10", unit: "" } })),
     litres: { text: "", unit: us ? "US gal" : "L" },
     waste: { text: "", unit: "%" },
+    rejects: {},
   });
   const plan = draft.value;
   const [edited, setEdited] = useState<number>();
@@ -118,6 +119,7 @@ function Making({
     handful: litres("handful"),
     stirredPerLitre: stirred?.gramsPerLitre,
     onHand,
+    rejects: plan.rejects,
     amendments: recipe.amendments,
     working: false,
   };
@@ -171,6 +173,7 @@ function Making({
               fills: plan.fills,
               litres: plan.litres,
               waste: plan.waste,
+              rejects: plan.rejects,
               stirredIn,
               stirredPerLitre: stirred?.gramsPerLitre,
               notes,
@@ -291,6 +294,7 @@ function Making({
                     <th className="font-normal">{say("mixes_page.handfuls")}</th>
                     <th className="font-normal">{say("mixes_page.litres")}</th>
                     <th className="font-normal">{say("mixes_page.in_all")}</th>
+                    <th className="font-normal">{say("mixes_page.sieved_out")}</th>
                     <th className="font-normal">{say("mixes_page.packs")}</th>
                   </tr>
                 </thead>
@@ -301,7 +305,28 @@ function Making({
                       <td className="pr-2 text-lg font-semibold">{counted(m.shovelsEachLoad)}</td>
                       <td className="pr-2">{counted(m.handfulsEachLoad)}</td>
                       <td className="pr-2 whitespace-nowrap">{shown.litres(m.litresEachLoad)}</td>
-                      <td className="pr-2 whitespace-nowrap">{shown.litres(m.litres)}</td>
+                      <td className="pr-2 whitespace-nowrap">
+                        {shown.litres(m.litres)}
+                        {m.takenLitres > m.litres && (
+                          <span className="note block">
+                            {say("mixes_page.sieved_from", { litres: shown.litres(m.takenLitres) })}
+                          </span>
+                        )}
+                      </td>
+                      <td className="pr-2 whitespace-nowrap">
+                        <input
+                          aria-label={say("mixes_page.sieved_out_of", { named: named(m.component) })}
+                          className="box !w-12 text-right"
+                          placeholder="0"
+                          value={plan.rejects[m.component]?.text ?? ""}
+                          onChange={(e) =>
+                            draft.change({
+                              rejects: { ...plan.rejects, [m.component]: { text: e.target.value, unit: "%" } },
+                            })
+                          }
+                        />{" "}
+                        %
+                      </td>
                       <td className="whitespace-nowrap">
                         {m.packs < 1
                           ? say("mixes_page.of_one", { max: Math.max(1, Math.round(m.packs * 100)) })
@@ -322,7 +347,7 @@ function Making({
                       <td className="pr-2 text-lg font-semibold" colSpan={2}>
                         {shown.grams(a.stirredGramsEachLoad)}
                       </td>
-                      <td colSpan={3} className="note">
+                      <td colSpan={4} className="note">
                         {say("mixes_page.in_all_for_ph", {
                           value: shown.grams(a.stirredGramsEachLoad * a.loads),
                           target: stirred.target.toFixed(1),
@@ -333,7 +358,7 @@ function Making({
                   {a.addedEachLoad.map((e) => (
                     <tr key={e.key} className="border-b border-rule">
                       <td className="py-1.5 pr-2 font-text">{words("amendments", e.key)}</td>
-                      <td className="pr-2 text-lg font-semibold" colSpan={5}>
+                      <td className="pr-2 text-lg font-semibold" colSpan={6}>
                         {shown.grams(e.grams)}
                       </td>
                     </tr>

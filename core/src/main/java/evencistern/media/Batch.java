@@ -13,12 +13,13 @@ import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A batch of a mix for a list of pots.
  *
  * <p><b>Answers</b> how much of each component is tipped into the tub, in how many loads, and how many packs are opened?
- * <p><b>Formula</b> mix = Σ count·V·(1 + waste); put in = mix/(1 − shrinkage); of a part = share·put in; loads = ⌈put
+ * <p><b>Formula</b> mix = Σ count·V·(1 + waste); put in = mix/(1 − shrinkage); of a part = share·put in, before sieving ÷ (1 − reject); loads = ⌈put
  * in/tub⌉; water = moisture·capacity·mix
  * <p><b>Units</b> litres, loose; shovels, handfuls and packs as the person's are
  * <p><b>Valid for</b> 0.05–20 000 L of mix; waste 0–50 %
@@ -67,10 +68,11 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
     /**
      * What goes in of one component.
      *
+     * @param takenLitres loose, before sieving takes some of it away; as much as goes in where it is not sieved
      * @param litresEachLoad loose, for each of the loads
      * @param packs to open, from what one pack gives
      */
-    public record Amount(Component component, double litres, double litresEachLoad, double packs) {
+    public record Amount(Component component, double litres, double takenLitres, double litresEachLoad, double packs) {
         /** Shovels for a load, to the quarter as one can be filled by eye; beyond three to the half. */
         public Counted shovelsEachLoad(Measures measures) {
             double exact = litresEachLoad / measures.shovelLitres();
@@ -89,7 +91,7 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
         /** Packs to buy when so many loose litres are on the shelf, 0 or more. */
         public int packsToBuy(double litresOnHand) {
             Faults.require("stock.amount", litresOnHand, 0, 1e7, "L");
-            double missing = Math.max(0, litres - litresOnHand);
+            double missing = Math.max(0, takenLitres - litresOnHand);
             return (int) Math.ceil(missing / component.pack().looseLitres() - 1e-9);
         }
     }
@@ -107,9 +109,14 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
      * The batch that gives so many litres of mix.
      *
      * @param capacity that the mix holds in these pots, as a fraction; for the water it is moistened with
+     * @param rejects share of a component that a sieve takes away before it goes in, 0–0.9 by its key
      */
-    public static Batch of(Mix mix, double litres, double capacity, Measures measures, Working working) {
-        Faults.require("batch.litres", litres, 0.05, 20_000, "L");
+    public static Batch of(
+            Mix mix, double litres, double capacity, Measures measures, Map<String, Double> rejects, Working working) {
+        Faults faults = new Faults();
+        faults.within("batch.litres", litres, 0.05, 20_000, "L");
+        rejects.values().forEach(r -> faults.within("batch.reject", r * 100, 0, 90, "%"));
+        faults.throwIfAny();
         double put = working.step(
                 "batch.put",
                 "put in = mix/(1 − shrinkage)",
@@ -134,11 +141,13 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
                                 Unit.PER_CENT,
                                 "components:" + part.component().key()),
                         earlier("put in", put, Unit.LITRE, "batch.put"));
+                double taken = of / (1 - rejects.getOrDefault(part.component().key(), 0.0));
                 amounts.add(new Amount(
                         part.component(),
                         of,
+                        taken,
                         of / loads,
-                        of / part.component().pack().looseLitres()));
+                        taken / part.component().pack().looseLitres()));
             }
         }
         return new Batch(litres, put, loads, MOIST * capacity * litres, List.copyOf(amounts));

@@ -10,12 +10,14 @@ import java.util.Locale;
  * <p><b>Units</b> wall: evaporation of a square metre of wet wall against the reference; kg per m² of wall
  * <p><b>Valid for</b> pots of common wall strength; the loss good to ± 50 %
  * <p><b>Source</b> [COMMON] about half of what a plant in an unglazed pot loses goes through the wall, of fabric a little
- * more; from memory
+ * more, of pierced plastic about half as much; from memory
  * <p><b>Checked by</b> PotTest
  */
 public enum Material {
     PLASTIC(0, 1.5),
     FABRIC(0.55, 0.4),
+    /** Plastic with holes all round, so that roots are pruned by air. */
+    PIERCED(0.25, 1.5),
     CLAY(0.4, 15),
     GLAZED(0, 18);
 

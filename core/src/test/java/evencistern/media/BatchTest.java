@@ -10,6 +10,7 @@ import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
 import evencistern.working.Working;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,7 +26,7 @@ class BatchTest {
     private static final Batch.Measures MEASURES = new Batch.Measures(2.5, 0.15, 20);
 
     private static Batch litres(double litres) {
-        return Batch.of(MIX, litres, 0.6, MEASURES, Working.off());
+        return Batch.of(MIX, litres, 0.6, MEASURES, Map.of(), Working.off());
     }
 
     /** Arithmetic: 40 L at a yield of 0.8 are 50 L of parts, 37.5 and 12.5; three loads of a 20 L tub. */
@@ -80,10 +81,25 @@ class BatchTest {
     @ParameterizedTest
     @CsvSource({"2.6, 0.25, 2.5", "2.65, 0.25, 2.75", "0.1, 0.25, 0", "7.2, 0.5, 7", "7.3, 0.5, 7.5"})
     void aShovelIsFilledByEyeAndSaysHowFarThatMisses(double wanted, double step, double counted) {
-        Batch.Amount amount = new Batch.Amount(Recipes.component("pumice"), wanted, wanted, 1);
+        Batch.Amount amount = new Batch.Amount(Recipes.component("pumice"), wanted, wanted, wanted, 1);
         Batch.Counted shovels = amount.shovelsEachLoad(new Batch.Measures(1, 0.15, 40));
         assertThat(shovels.count()).isEqualTo(counted);
         assertThat(shovels.errorPercent()).isCloseTo((counted / wanted - 1) * 100, within(1e-9));
         assertThat(Math.abs(shovels.count() - wanted)).isLessThanOrEqualTo(step / 2 + 1e-9);
+    }
+
+    /** Arithmetic: ÷ (1 − reject) of the sieved component alone: of 12.5 L with a fifth thrown away, 15.625 are taken. */
+    @Test
+    void whatASieveTakesAwayIsTakenOfThatComponentAlone() {
+        Batch batch = Batch.of(MIX, 40, 0.6, MEASURES, Map.of("perlite_coarse", 0.2), Working.off());
+        Batch.Amount peat = batch.amounts().get(0);
+        Batch.Amount perlite = batch.amounts().get(1);
+        assertThat(perlite.litres()).isCloseTo(12.5, within(1e-9));
+        assertThat(perlite.takenLitres()).isCloseTo(15.625, within(1e-9));
+        assertThat(perlite.packs()).isCloseTo(15.625 / 100, within(1e-9));
+        assertThat(perlite.packsToBuy(13)).isEqualTo(1);
+        assertThat(peat.takenLitres()).isEqualTo(peat.litres());
+        assertThatThrownBy(() -> Batch.of(MIX, 40, 0.6, MEASURES, Map.of("perlite_coarse", 1.0), Working.off()))
+                .isInstanceOf(FaultException.class);
     }
 }

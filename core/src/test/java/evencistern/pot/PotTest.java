@@ -146,7 +146,7 @@ class PotTest {
     /** Handbook 02: “1 gallon” 2.5–3 L, “#5” 14–15 L, “#15” 45–57 L. */
     @Test
     void aTradeSizeHoldsWhatSuchPotsReallyHold() {
-        assertThat(TradeSizes.all()).extracting(TradeSizes.Size::name).contains("1", "5", "15");
+        assertThat(TradeSizes.all()).extracting(TradeSizes.Size::name).contains("1", "5", "15", "100");
         for (TradeSizes.Size size : TradeSizes.all()) {
             double litres = new RoundTaper(size.topCm() / 100, size.baseCm() / 100, size.heightCm() / 100)
                     .litresTo(size.heightCm() / 100);
@@ -154,11 +154,29 @@ class PotTest {
         }
     }
 
-    /** From the width alone, a pot as it is sold holds what its own measures say within a quarter. */
+    /** Arithmetic: of one trade size, a squat pot is wider and lower and a tall one narrower and higher than the usual. */
+    @Test
+    void squatAndTallPotsOfASizeHoldAsMuchInAnotherShape() {
+        for (TradeSizes.Size size : TradeSizes.all()) {
+            TradeSizes.Size usual = TradeSizes.all().stream()
+                    .filter(u -> u.name().equals(size.name()) && u.build() == TradeSizes.Build.USUAL)
+                    .findFirst()
+                    .orElseThrow();
+            double wider = size.topCm() / usual.topCm();
+            double higher = size.heightCm() / usual.heightCm();
+            assertThat(size.build() == TradeSizes.Build.SQUAT).as(size.name()).isEqualTo(wider > 1 && higher < 1);
+            assertThat(size.build() == TradeSizes.Build.TALL).as(size.name()).isEqualTo(wider < 1 && higher > 1);
+        }
+    }
+
+    /** From the width alone, a pot up to 15 gallons as it is usually sold holds what its own measures say within a quarter. */
     @Test
     void aPotOfWhichOnlyTheWidthIsToldHoldsAboutWhatSuchPotsHold() {
         UsualProportions usual = UsualProportions.TAPERED;
         for (TradeSizes.Size size : TradeSizes.all()) {
+            if (size.build() != TradeSizes.Build.USUAL || Integer.parseInt(size.name()) > 15) {
+                continue;
+            }
             double top = size.topCm() / 100;
             double high = usual.heightM(top);
             double litres = new RoundTaper(top, usual.baseM(top), high).litresTo(high);

@@ -125,6 +125,25 @@ class BatchTest {
                 .ok();
     }
 
+    /** Arithmetic: what a fifth is sieved out of is drawn as 1/0.8 of what goes in; the other part as it is. */
+    @Test
+    void whatIsSievedOutIsDrawnFromTheShelfToo() {
+        count("component", "peat_medium", "50");
+        count("component", "perlite_coarse", "50");
+        Map<String, Object> input = batch(fill("12"));
+        input.put("rejects", Map.of("perlite_coarse", Bodies.typed("20", "%")));
+        JsonNode put = api.put(home + "/batches", input).ok().path("put");
+        double peat = put.path(0).path("litres").asDouble();
+        double perlite = put.path(1).path("litres").asDouble();
+        assertThat(perlite).isCloseTo(peat / 3, within(1e-9));
+        assertThat(stock("component", "peat_medium").path("left").asDouble()).isCloseTo(50 - peat, within(1e-9));
+        assertThat(stock("component", "perlite_coarse").path("left").asDouble())
+                .isCloseTo(50 - perlite / 0.8, within(1e-9));
+        Map<String, Object> all = batch(fill("12"));
+        all.put("rejects", Map.of("perlite_coarse", Bodies.typed("100", "%")));
+        assertThat(api.put(home + "/batches", all).faults()).containsExactly("too_large");
+    }
+
     @Test
     void aBatchDrawsDownItsComponentsAndFillsUpItsMixUntilItIsTakenBack() {
         count("component", "peat_medium", "50");

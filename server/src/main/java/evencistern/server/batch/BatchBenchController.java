@@ -30,6 +30,7 @@ class BatchBenchController {
      * @param litres wanted where there are no pots
      * @param shovel,handful,tub litres of each as the person's are
      * @param stirredPerLitre g of lime or sulfur in a litre of mix
+     * @param rejects per cent of a component that a sieve takes away, by its key
      * @param onHand loose litres on the shelf by component, of those that were counted
      */
     record BatchAsk(
@@ -42,17 +43,19 @@ class BatchBenchController {
             double tub,
             @Nullable Double stirredPerLitre,
             Map<String, Double> onHand,
+            @Nullable Map<String, Typed> rejects,
             @Nullable List<RecipeWire.AddedWire> amendments,
             boolean working) {}
 
     /**
-     * What goes in of one component: loose litres, and for each load as a person measures; packs to open.
+     * What goes in of one component: loose litres, of how many before sieving, and for each load as a person measures; packs to open.
      *
      * @param packsToBuy where it was counted what is on the shelf
      */
     record AmountWire(
             String component,
             double litres,
+            double takenLitres,
             double litresEachLoad,
             CountWire shovelsEachLoad,
             CountWire handfulsEachLoad,
@@ -63,6 +66,7 @@ class BatchBenchController {
             return new AmountWire(
                     a.component().key(),
                     a.litres(),
+                    a.takenLitres(),
                     a.litresEachLoad(),
                     CountWire.of(a.shovelsEachLoad(measures)),
                     CountWire.of(a.handfulsEachLoad(measures)),
@@ -105,6 +109,7 @@ class BatchBenchController {
             ask.amendments().forEach(a -> faults.attempt(a::read).ifPresent(added::add));
         }
         Filling filling = Filling.read(ask.fills(), ask.litres(), ask.waste(), faults);
+        Map<String, Double> rejects = Filling.rejects(ask.rejects(), faults);
         faults.throwIfAny();
         Mix mix = made.orElseThrow();
         Working.Recorder recorder = ask.working() ? new Working.Recorder() : null;
@@ -113,6 +118,7 @@ class BatchBenchController {
                 filling.litres(),
                 filling.capacity(mix, PotWater.TABLE_COLUMN),
                 measures.orElseThrow(),
+                rejects,
                 recorder == null ? Working.off() : recorder);
         Double perLitre = ask.stirredPerLitre();
         boolean stirs = perLitre != null && perLitre > 0;

@@ -4,6 +4,7 @@ import evencistern.server.pot.PotInput;
 import evencistern.server.typed.Typed;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param recipe the key of the recipe
  * @param fills the pots it is for; {@code litres} instead where there are none
  * @param waste allowed for spills, %
+ * @param rejects per cent of a component that a sieve took away, by its key
  * @param stirredIn what is stirred in for the pH; {@code stirredPerLitre} g of it in a litre of mix
  * @param version the version it was changed from; 0 for a new one
  */
@@ -22,6 +24,7 @@ public record BatchInput(
         List<FillAsk> fills,
         @Nullable Typed litres,
         @Nullable Typed waste,
+        @Nullable Map<String, Typed> rejects,
         @Nullable String stirredIn,
         @Nullable Double stirredPerLitre,
         @Nullable LocalDate madeOn,

@@ -3,12 +3,14 @@ package evencistern.server.batch;
 import evencistern.server.GardenId;
 import evencistern.server.history.OwnedTable;
 import evencistern.server.typed.TypedFields;
+import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -31,6 +33,7 @@ class BatchStore {
                 .fixed("components", b -> OwnedTable.array(b.put(), BatchWire.PutWire::component, String[]::new))
                 .fixed("component_names", b -> OwnedTable.array(b.put(), BatchWire.PutWire::name, String[]::new))
                 .fixed("litres_put", b -> OwnedTable.array(b.put(), BatchWire.PutWire::litres, Double[]::new))
+                .fixed("litres_taken", BatchStore::taken)
                 .fixed("pot_names", b -> OwnedTable.array(b.pots(), BatchWire.PotsWire::name, String[]::new))
                 .fixed("pot_counts", b -> OwnedTable.array(b.pots(), BatchWire.PotsWire::count, Integer[]::new))
                 .fixed("stirred_in", BatchWire::stirredIn)
@@ -47,13 +50,23 @@ class BatchStore {
         return batches;
     }
 
+    private static Double @Nullable [] taken(BatchWire b) {
+        return b.put().stream().allMatch(p -> p.taken() == null)
+                ? null
+                : b.put().stream()
+                        .map(p -> p.taken() == null ? p.litres() : p.taken())
+                        .toArray(Double[]::new);
+    }
+
     private static BatchWire row(ResultSet r, int n) throws SQLException {
         String[] components = (String[]) r.getArray("components").getArray();
         String[] names = (String[]) r.getArray("component_names").getArray();
         Double[] put = (Double[]) r.getArray("litres_put").getArray();
+        Array sieved = r.getArray("litres_taken");
+        Double[] taken = sieved == null ? new Double[0] : (Double[]) sieved.getArray();
         List<BatchWire.PutWire> parts = new ArrayList<>();
         for (int i = 0; i < components.length; i++) {
-            parts.add(new BatchWire.PutWire(components[i], names[i], put[i]));
+            parts.add(new BatchWire.PutWire(components[i], names[i], put[i], i < taken.length ? taken[i] : null));
         }
         String[] potNames = (String[]) r.getArray("pot_names").getArray();
         Integer[] counts = (Integer[]) r.getArray("pot_counts").getArray();

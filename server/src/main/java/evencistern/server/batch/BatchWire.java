@@ -36,8 +36,12 @@ public record BatchWire(
         boolean retired)
         implements Owned {
 
-    /** Litres of one component, loose. */
-    public record PutWire(String component, String name, double litres) {}
+    /** Litres of one component that went in, loose, and what was {@code taken} of it before it was sieved, if it was. */
+    public record PutWire(
+            String component,
+            String name,
+            double litres,
+            @Nullable Double taken) {}
 
     /** Grams in all of something stirred in besides. */
     public record StirredWire(String name, double grams) {}

@@ -110,6 +110,7 @@ public class Batches {
         Mix mix = shelf.require(input.recipe());
         shelf.noteHeldBack(input.recipe(), faults);
         Filling filling = Filling.read(input.fills(), input.litres(), input.waste(), faults);
+        Map<String, Double> rejects = Filling.rejects(input.rejects(), faults);
         faults.throwIfAny();
         double litres = faults.within("batch.litres", filling.litres(), 0.05, 20_000, "L");
         Double perLitre = input.stirredPerLitre();
@@ -126,10 +127,7 @@ public class Batches {
                 litres,
                 mix.parts().stream()
                         .filter(p -> p.parts() > 0)
-                        .map(p -> new BatchWire.PutWire(
-                                p.component().key(),
-                                componentName(shelf, p.component().key()),
-                                litres * mix.litresPut() * mix.share(p)))
+                        .map(p -> put(shelf, p.component().key(), litres * mix.litresPut() * mix.share(p), rejects))
                         .toList(),
                 IntStream.range(0, filling.fills().size())
                         .mapToObj(i -> new BatchWire.PotsWire(
@@ -148,6 +146,11 @@ public class Batches {
                 "",
                 0,
                 false);
+    }
+
+    private BatchWire.PutWire put(MixShelf shelf, String key, double litres, Map<String, Double> rejects) {
+        double reject = rejects.getOrDefault(key, 0.0);
+        return new BatchWire.PutWire(key, componentName(shelf, key), litres, reject > 0 ? litres / (1 - reject) : null);
     }
 
     private String componentName(MixShelf shelf, String key) {

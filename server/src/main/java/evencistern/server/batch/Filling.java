@@ -9,7 +9,9 @@ import evencistern.pot.Pot;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -41,6 +43,21 @@ public record Filling(double litres, List<Batch.Fill> fills) {
                 ? plain.getAsDouble()
                 : faults.attempt(() -> Batch.litresFor(fills, share)).orElse(Double.NaN);
         return new Filling(wanted, fills);
+    }
+
+    /** Shares that a sieve takes away of components by their keys, 0–0.9; faults are noted. */
+    static Map<String, Double> rejects(@Nullable Map<String, Typed> asked, Faults faults) {
+        Map<String, Double> rejects = new HashMap<>();
+        if (asked != null) {
+            asked.forEach((component, typed) -> {
+                OptionalDouble reject = Typed.optional(typed, "batch.reject", faults, Dimension.FRACTION);
+                if (reject.isPresent() && !Double.isNaN(reject.getAsDouble())) {
+                    faults.within("batch.reject", reject.getAsDouble(), 0, 90, "%");
+                    rejects.put(component, reject.getAsDouble() / 100);
+                }
+            });
+        }
+        return rejects;
     }
 
     /** What the mix holds in these pots when drained, as a fraction of its volume; in a middling pot where there are none. */

@@ -42,9 +42,17 @@ class CatalogueController {
     record ScaleWire(String id, double ppmPerMsCm) {}
 
     /** A size that pots are sold by, its usual inside measures and the litres it holds to the rim. */
-    record SizeWire(String name, double topCm, double baseCm, double heightCm, double litresLow, double litresHigh) {
+    record SizeWire(
+            String name,
+            TradeSizes.Build build,
+            double topCm,
+            double baseCm,
+            double heightCm,
+            double litresLow,
+            double litresHigh) {
         static SizeWire of(TradeSizes.Size s) {
-            return new SizeWire(s.name(), s.topCm(), s.baseCm(), s.heightCm(), s.litresLow(), s.litresHigh());
+            return new SizeWire(
+                    s.name(), s.build(), s.topCm(), s.baseCm(), s.heightCm(), s.litresLow(), s.litresHigh());
         }
     }
 

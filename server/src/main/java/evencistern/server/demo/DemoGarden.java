@@ -166,6 +166,7 @@ public class DemoGarden implements ApplicationRunner {
                         List.of(),
                         new Typed("25", "L"),
                         null,
+                        null,
                         "Dolomite",
                         2.6,
                         today.minusWeeks(WEEKS_BACK + 1),

@@ -131,7 +131,8 @@ class StockStore {
     double sumComponentUsed(GardenId garden, String component, LocalDate since, ZoneId zone) {
         double batched = db.sql("""
                         select coalesce(sum(p.litres), 0) as litres
-                        from batch b, unnest(b.components, b.litres_put) as p (component, litres)
+                        from batch b,
+                             unnest(b.components, coalesce(b.litres_taken, b.litres_put)) as p (component, litres)
                         where b.garden_id = ? and not b.retired and p.component = ? and b.made_on >= ?
                         """)
                 .params(garden.value(), component, since)

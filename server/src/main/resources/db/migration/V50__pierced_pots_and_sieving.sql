@@ -1,0 +1,6 @@
+alter table lot drop constraint lot_material_check;
+alter table lot add constraint lot_material_check check (material in ('plastic', 'fabric', 'pierced', 'clay', 'glazed'));
+
+-- loose litres taken of each component before it was sieved; null where nothing was thrown away
+alter table batch
+  add column litres_taken double precision[] check (cardinality(litres_taken) = cardinality(components));
