@@ -8,6 +8,7 @@ const LENGTHS = ["cm", "in", "mm"];
 const GAPS = ["%", "cm", "in", "mm"];
 const VOLUMES = ["L", "mL", "US gal", "US qt"];
 const SHAPES: PotInput["shape"][] = ["round", "square", "box", "oval", "bag", "basket", "plug", "mount"];
+const TOPPINGS: NonNullable<PotInput["topping"]>[] = ["NONE", "GRIT", "BARK", "MOSS"];
 const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "PIERCED", "CLAY", "GLAZED"];
 
 const UPRIGHT: PotInput["shape"][] = ["box", "oval", "mount"];
@@ -135,10 +136,19 @@ function MaterialAndRim({ pot, change, faults, catalogue, materialAssumed }: Pro
         onChange={(material) => change({ material: material as NonNullable<PotInput["material"]> })}
         options={MATERIALS.map((m) => ({ value: m, label: words("materials", m) }))}
       />
-      <details open={Boolean(pot.gap?.text || pot.measured?.text)}>
+      <details open={Boolean(pot.gap?.text || pot.measured?.text || pot.topping)}>
         <summary className="note mb-1 underline decoration-rule-strong underline-offset-4">
           {say("bench_page.gap_below_the_rim_measured_volume")}
         </summary>
+        <ChoiceField
+          row
+          label={say("bench_page.on_the_mix")}
+          field="pot.topping"
+          faults={faults}
+          value={pot.topping ?? "NONE"}
+          onChange={(topping) => change({ topping: TOPPINGS.find((t) => t === topping) ?? "NONE" })}
+          options={TOPPINGS.map((t) => ({ value: t, label: words("toppings", t) }))}
+        />
         <NumberField
           row
           label={say("bench_page.gap_at_rim")}

@@ -51,8 +51,12 @@ public final class Loss {
         this.species = species;
         this.leafM2 = size.crownM2() * size.leafShare();
         boolean mounted = pot.shape() instanceof Mount;
-        double mix =
-                bare ? 0 : (mounted ? 1 : BELOW_A_RIM) * pot.surfaceM2() * (1 - SHADE * size.shades(pot.surfaceM2()));
+        double mix = bare
+                ? 0
+                : (mounted ? 1 : BELOW_A_RIM)
+                        * pot.topping().passes()
+                        * pot.surfaceM2()
+                        * (1 - SHADE * size.shades(pot.surfaceM2()));
         this.surfaceM2 = mix + ((bare || mounted) && species.velamen() ? ROOTS_IN_AIR * size.crownM2() : 0);
         this.wallM2 = !bare && pot.material().wall() > 0 ? pot.material().wall() * pot.wettedWallM2() : 0;
     }

@@ -23,7 +23,7 @@ import java.util.OptionalDouble;
  * @param headspace left free below the rim, as a share of the height
  * @param measuredLitres mix volume as measured by the person; it wins over the computed one
  */
-public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitres, Material material) {
+public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitres, Material material, Topping topping) {
     public static final double DEFAULT_HEADSPACE = 0.12;
     private static final double SMALLEST_L = 0.001;
     private static final double LARGEST_L = 1500;
@@ -40,6 +40,11 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
         }
         faults.throwIfAny();
         Faults.require("pot.volume", shape.litresTo(shape.heightM() * (1 - headspace)), SMALLEST_L, LARGEST_L, "L");
+    }
+
+    /** With nothing on the mix. */
+    public Pot(PotShape shape, double headspace, OptionalDouble measuredLitres, Material material) {
+        this(shape, headspace, measuredLitres, material, Topping.NONE);
     }
 
     public static Pot filled(PotShape shape) {

@@ -10,6 +10,7 @@ import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Material;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
+import evencistern.pot.Topping;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.Optional;
@@ -61,6 +62,19 @@ class LossTest {
         double surface = pot(Material.PLASTIC).surfaceM2();
         double mix = 0.8 * e * surface * (1 - 0.75 * leaves);
         assertThat(loss(FERN, size(FERN, 0.55, 0.40), Material.PLASTIC, 0)).isCloseTo(plant + mix, within(1e-9));
+    }
+
+    /** FAO-56 chapter 10, from memory: organic mulch over the whole surface halves what evaporates from it; what goes elsewhere stays. */
+    @Test
+    void barkOnTheMixHalvesWhatTheSurfaceLoses() {
+        Size size = size(FERN, 0.55, 0.40);
+        Pot plain = pot(Material.CLAY);
+        Pot topped = new Pot(plain.shape(), 0.1, OptionalDouble.empty(), Material.CLAY, Topping.BARK);
+        Loss.Parts bare = new Loss(plain, FERN, size, false).on(DAY, 1, 0);
+        Loss.Parts under = new Loss(topped, FERN, size, false).on(DAY, 1, 0);
+        assertThat(under.mix()).isCloseTo(bare.mix() / 2, within(1e-12));
+        assertThat(under.plant()).isEqualTo(bare.plant());
+        assertThat(under.wall()).isEqualTo(bare.wall());
     }
 
     /** FAO-56 equation 74: full evaporation while the surface is wet, then down in a straight line. */

@@ -105,6 +105,7 @@ class TypedTest {
                 across == null ? null : new Typed(across, "cm"),
                 null,
                 gap == null ? null : new Typed(gap, "%"),
+                null,
                 null);
     }
 
@@ -149,6 +150,7 @@ class TypedTest {
                 null,
                 null,
                 new Typed("0", "%"),
+                null,
                 null);
         assertThat(told.toPot().mixLitres()).isCloseTo(litresToTheRim, within(litresToTheRim * 1e-3));
         assertThat(told.typed()).doesNotContainKey("height");
@@ -176,6 +178,7 @@ class TypedTest {
                         new Typed("22", "cm"),
                         new Typed(" ", "L"),
                         new Typed("", "%"),
+                        null,
                         null)
                 .tidy();
         assertThat(tidy.base()).isNull();

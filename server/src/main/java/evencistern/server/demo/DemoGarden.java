@@ -530,7 +530,8 @@ public class DemoGarden implements ApplicationRunner {
                 length(row, "across"),
                 null,
                 null,
-                Material.valueOf(row.text("material").toUpperCase(Locale.ROOT)));
+                Material.valueOf(row.text("material").toUpperCase(Locale.ROOT)),
+                null);
     }
 
     private static @Nullable Typed length(DataFile.Row row, String column) {

@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.need.Condition;
 import evencistern.pot.Material;
+import evencistern.pot.Topping;
 import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
 import evencistern.server.history.OwnedTable;
@@ -75,6 +76,7 @@ class LotStore {
                 .column("across_m", l -> l.pot().measures().acrossM())
                 .column("measured_litres", l -> l.pot().measures().litres())
                 .column("material", l -> l.pot().toPot().material().id())
+                .column("topping", l -> l.pot().toPot().topping().id())
                 .column("mix", Lot::mix)
                 .column("place_id", Lot::placeId)
                 .column("water_id", Lot::waterId)
@@ -182,7 +184,8 @@ class LotStore {
                 PotInput.of(
                         PotInput.Shape.valueOf(r.getString("shape")),
                         typed,
-                        Material.valueOf(r.getString("material").toUpperCase(Locale.ROOT))),
+                        Material.valueOf(r.getString("material").toUpperCase(Locale.ROOT)),
+                        Topping.valueOf(r.getString("topping").toUpperCase(Locale.ROOT))),
                 r.getString("mix"),
                 r.getObject("place_id", UUID.class),
                 r.getObject("water_id", UUID.class),

@@ -11,6 +11,7 @@ import evencistern.pot.Pot;
 import evencistern.pot.PotShape;
 import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
+import evencistern.pot.Topping;
 import evencistern.pot.UsualProportions;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param base of a round, square or plug pot; as such pots usually have it where it is blank
  * @param height as such pots usually have it where it is blank
  * @param across the shorter way of a box or tray; how thick the moss lies on a mount
+ * @param topping what lies on the mix; nothing where it is absent
  * @param gap left free below the rim, as a length or in per cent of the height
  */
 public record PotInput(
@@ -37,7 +39,8 @@ public record PotInput(
         @Nullable Typed across,
         @Nullable Typed measured,
         @Nullable Typed gap,
-        @Nullable Material material) {
+        @Nullable Material material,
+        @Nullable Topping topping) {
     private static final String PER_CENT = "%";
 
     /** What kind of pot it is. */
@@ -72,7 +75,7 @@ public record PotInput(
     }
 
     /** A pot as it was kept. */
-    public static PotInput of(Shape shape, Map<String, Typed> typed, Material material) {
+    public static PotInput of(Shape shape, Map<String, Typed> typed, Material material, Topping topping) {
         return new PotInput(
                 shape,
                 Objects.requireNonNull(typed.get("top")),
@@ -81,7 +84,8 @@ public record PotInput(
                 typed.get("across"),
                 typed.get("measured"),
                 typed.get("gap"),
-                material);
+                material,
+                topping == Topping.NONE ? null : topping);
     }
 
     /** What was typed, by field. */
@@ -131,7 +135,8 @@ public record PotInput(
                 shape.upright() ? across : null,
                 blank(measured) ? null : measured,
                 blank(gap) || shape == Shape.mount ? null : gap,
-                material == null ? Material.PLASTIC : material);
+                material == null ? Material.PLASTIC : material,
+                topping == Topping.NONE || shape == Shape.mount ? null : topping);
     }
 
     private static boolean blank(@Nullable Typed typed) {
@@ -158,7 +163,12 @@ public record PotInput(
             case basket -> new Basket(topM, heightM);
             case mount -> new Mount(topM, acrossM, heightM);
         };
-        return new Pot(inside, headspace, litres, material == null ? Material.PLASTIC : material);
+        return new Pot(
+                inside,
+                headspace,
+                litres,
+                material == null ? Material.PLASTIC : material,
+                topping == null ? Topping.NONE : topping);
     }
 
     private static double told(@Nullable Typed typed, String field, double usual, Faults faults) {
