@@ -34,6 +34,13 @@ import { useTold } from "../../ui/useUndo";
 const FIRST: UsedFor = { next: "", target: 6, air: 20, fresh: "perlite_coarse", share: 33, with: "peat_perlite" };
 const MUCH = 50;
 
+/** What may be typed of what is wanted. */
+const RANGES = {
+  target: { low: 3.5, high: 7.5, unit: "pH", field: "lime.target" },
+  air: { low: 1, high: 70, unit: "%", field: "used.air" },
+  share: { low: 1, high: 95, unit: "%", field: "used.share" },
+};
+
 const years = (n: number) =>
   n <= 0
     ? say("used_page.used_up")
@@ -147,16 +154,36 @@ type Doing = {
 /** The steps in the order they are done, each with its numbers and a way to say that it was. */
 function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
   const mixes = useQuery(mixesQuery(garden.id)).data;
+  const [texts, setTexts] = useState<Partial<Record<keyof typeof RANGES, string>>>({});
   const set = (part: Partial<UsedFor>) => setWanted({ ...wanted, ...part });
   const held = a.one.component.heldBack !== undefined;
   const done = (s: UsedStep) => a.one.used.steps.some((x) => x.step === s);
-  const number = (key: "target" | "air" | "share", unit: string) => ({
-    value: { text: String(wanted[key]), unit },
-    onChange: (v: Typed) => {
-      const n = Number(v.text.replace(",", "."));
-      if (Number.isFinite(n) && n > 0) set({ [key]: n });
-    },
-  });
+  const number = (key: keyof typeof RANGES) => {
+    const { low, high, unit, field } = RANGES[key];
+    const text = texts[key] ?? String(wanted[key]);
+    const read = (t: string) => Number(t.trim().replace(",", "."));
+    const fits = (n: number) => Number.isFinite(n) && n >= low && n <= high;
+    return {
+      field,
+      faults: fits(read(text))
+        ? []
+        : [
+            {
+              code: "range",
+              field,
+              detail: say("used_page.between", { low, high, unit }),
+              limit: "",
+              value: text,
+              unit,
+            },
+          ],
+      value: { text, unit },
+      onChange: (v: Typed) => {
+        setTexts({ ...texts, [key]: v.text });
+        if (fits(read(v.text))) set({ [key]: read(v.text) });
+      },
+    };
+  };
   const goal = figures(a.goal);
   const components = (mixes?.components ?? []).filter((c) => !c.retired && keyOf(c) !== a.one.used.id);
   return (
@@ -211,13 +238,7 @@ function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
           )}
         </Task>
         <Task title={say("used_page.lime")}>
-          <NumberField
-            row
-            label={say("common.ph_wanted")}
-            field="lime.target"
-            faults={[]}
-            {...number("target", "pH")}
-          />
+          <NumberField row label={say("common.ph_wanted")} {...number("target")} />
           {a.limeRefused.map((f) => (
             <p key={f.code} role="alert" className="text-stop">
               ▲ {f.detail}
@@ -248,7 +269,7 @@ function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
         </Task>
         <Task title={say("used_page.air")}>
           <div className="flex flex-wrap gap-x-6">
-            <NumberField row label={say("used_page.air_wanted")} field="used.air" faults={[]} {...number("air", "%")} />
+            <NumberField row label={say("used_page.air_wanted")} {...number("air")} />
             <ChoiceField
               row
               label={say("used_page.air_with")}
@@ -273,13 +294,7 @@ function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
         </Task>
         <Task title={say("used_page.share")} note={say("used_page.share_note")}>
           <div className="flex flex-wrap gap-x-6">
-            <NumberField
-              row
-              label={say("used_page.share_of")}
-              field="used.share"
-              faults={[]}
-              {...number("share", "%")}
-            />
+            <NumberField row label={say("used_page.share_of")} {...number("share")} />
             <ChoiceField
               row
               label={say("used_page.share_with")}

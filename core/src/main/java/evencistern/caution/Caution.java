@@ -1,6 +1,7 @@
 package evencistern.caution;
 
 import evencistern.label.ProductForm;
+import evencistern.media.Amendment;
 import evencistern.media.Mix;
 import evencistern.plant.Poison;
 import evencistern.plant.Species;
@@ -18,6 +19,7 @@ public enum Caution {
     GLOVES_AND_EYES,
     DUST,
     GRANULES_AND_PETS,
+    FEEDS_IN_THE_SACK,
     RUNOFF_OUT_OF_DRAINS,
     PLANT_MAY_KILL,
     PLANT_MAY_KILL_PETS,
@@ -136,9 +138,9 @@ public enum Caution {
      * For mixing a medium.
      *
      * @param liming whether lime or sulfur is stirred in
-     * @param amending whether a product is stirred in besides
+     * @param stirredIn products that are stirred in besides
      */
-    public static List<Caution> forMixing(Mix mix, boolean liming, boolean amending) {
+    public static List<Caution> forMixing(Mix mix, boolean liming, List<Amendment> stirredIn) {
         List<Caution> cautions = new ArrayList<>(List.of(POTTING_MIX));
         if (holds(mix, "sphagnum")) {
             cautions.add(SPHAGNUM);
@@ -149,8 +151,11 @@ public enum Caution {
         if (liming) {
             cautions.add(LIME);
         }
-        if (amending) {
+        if (!stirredIn.isEmpty()) {
             cautions.addAll(List.of(LABEL_FIRST, GRANULES_AND_PETS, RUNOFF_OUT_OF_DRAINS));
+        }
+        if (stirredIn.stream().anyMatch(a -> a.kind() == Amendment.Kind.FEED)) {
+            cautions.add(FEEDS_IN_THE_SACK);
         }
         return cautions;
     }

@@ -3,7 +3,11 @@ package evencistern.caution;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.label.ProductForm;
+import evencistern.media.Amendment;
+import evencistern.media.Mix;
+import evencistern.media.Recipes;
 import evencistern.plant.SpeciesGuide;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,6 +28,18 @@ class CautionTest {
     void dustForPowdersGlovesForConcentrates() {
         assertThat(Caution.forFeed(ProductForm.DRY, false)).contains(Caution.DUST);
         assertThat(Caution.forFeed(ProductForm.LIQUID, false)).contains(Caution.GLOVES_AND_EYES);
+    }
+
+    /** Makers' leaflets, from memory: a mix with coated feed in it is potted within two weeks; without it, it keeps. */
+    @Test
+    void coatedFeedGoesOnInTheSack() {
+        Mix mix = Recipes.require("peat_perlite");
+        assertThat(Caution.forMixing(mix, false, List.of(Amendment.require("coated_feed"))))
+                .contains(Caution.FEEDS_IN_THE_SACK, Caution.GRANULES_AND_PETS);
+        assertThat(Caution.forMixing(mix, false, List.of(Amendment.require("gypsum"))))
+                .contains(Caution.LABEL_FIRST)
+                .doesNotContain(Caution.FEEDS_IN_THE_SACK);
+        assertThat(Caution.forMixing(mix, false, List.of())).doesNotContain(Caution.LABEL_FIRST);
     }
 
     /** NIOSH lifting equation, from memory: 9.8 kg from the floor, 23 kg at best. */

@@ -672,7 +672,7 @@ final class GoldenAnswers {
                         Working.off()))));
         answers.put(
                 "Y07",
-                Answer.of(Caution.forMixing(Recipes.require("compost_bark_patio"), false, false)
+                Answer.of(Caution.forMixing(Recipes.require("compost_bark_patio"), false, List.of())
                         .contains(Caution.POTTING_MIX)));
         answers.put(
                 "Y09",

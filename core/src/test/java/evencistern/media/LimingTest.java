@@ -50,6 +50,19 @@ class LimingTest {
     }
 
     /**
+     * Loam compost, 7 loam : 3 peat : 2 sand with 0.6 kg of ground limestone per m³, to pH 6.0–6.3 (W. J. C. Lawrence and J. Newell,
+     * Seed and Potting Composts, 1939; from memory): the loam of the table is a middling one, so to a factor of two.
+     */
+    @Test
+    void aLoamCompostTakesAboutTheLimeThatItsPublishedRecipeGivesIt() {
+        Mix loam = Recipes.require("loam_potting");
+        Liming.Lime limestone = Liming.Lime.of(Liming.Material.CALCITE, Liming.Fineness.POWDER);
+        Liming.Start start = Liming.Start.of(loam, Working.off());
+        assertThat(to(6.0, start, limestone).gramsPerLitre()).isBetween(0.3, 1.2);
+        assertThat(to(6.3, start, limestone).gramsPerLitre()).isBetween(0.3, 1.3);
+    }
+
+    /**
      * Peat-lite A: 5 lb of ground limestone per cubic yard (Boodley & Sheldrake, from memory) is 2.97 kg/m³; peat mixes
      * take about 3–6 kg of dolomitic lime per m³ to come from about 4.2 to 5.5–6.0.
      */

@@ -267,13 +267,25 @@ class OnePlanTest {
                 .readTree(java.nio.file.Files.readString(
                         evencistern.testkit.PostgresSession.root().resolve("web/openapi.json")));
         String lot = api.get(home + "/lots").ok().at("/lots/0/id").asString();
+        String used = UUID.randomUUID().toString();
+        String today = api.get(home).ok().path("today").asString();
+        api.post(
+                        home + "/used-mixes",
+                        Map.of(
+                                "clientKey", Bodies.key(),
+                                "id", used,
+                                "lotId", lot,
+                                "lastPlant", "WELL",
+                                "on", today))
+                .ok();
         List<String> looks = contract.path("paths")
                 .propertyStream()
                 .filter(p -> p.getValue().has("get"))
                 .map(Map.Entry::getKey)
                 .filter(p -> !p.endsWith("/live") && !p.contains("{id}") && !p.contains("{address}"))
                 .map(p -> p.replace("{garden}", home.substring(home.lastIndexOf('/') + 1))
-                        .replace("{lot}", lot))
+                        .replace("{lot}", lot)
+                        .replace("{used}", used))
                 .toList();
         String before = versions(home);
         for (String path : looks) {

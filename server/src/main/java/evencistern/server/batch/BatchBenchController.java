@@ -138,7 +138,11 @@ class BatchBenchController {
                                 measures.orElseThrow(),
                                 ask.onHand().get(a.component().key())))
                         .toList(),
-                Caution.forMixing(mix, stirs, !added.isEmpty()).stream()
+                Caution.forMixing(
+                                mix,
+                                stirs,
+                                added.stream().map(RecipeWire.Added::amendment).toList())
+                        .stream()
                         .map(Caution::id)
                         .toList(),
                 recorder == null ? null : StepWire.all(recorder));

@@ -4,6 +4,7 @@ import evencistern.caution.Caution;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.media.Amendment;
 import evencistern.media.LimeCourse;
 import evencistern.media.Liming;
 import evencistern.media.Mix;
@@ -310,10 +311,16 @@ class MixBenchController {
                 added,
                 liming,
                 refused,
-                Caution.forMixing(mix, stirs, !added.isEmpty()).stream()
+                Caution.forMixing(mix, stirs, known(added)).stream()
                         .map(Caution::id)
                         .toList(),
                 recorder == null ? null : StepWire.all(recorder));
+    }
+
+    private static List<Amendment> known(List<AddedAnswer> added) {
+        return Amendment.all().stream()
+                .filter(known -> added.stream().anyMatch(a -> a.key().equals(known.key())))
+                .toList();
     }
 
     private AddedAnswer added(RecipeWire.AddedWire wire, List<Pot> pots, Optional<Species> species) {

@@ -194,7 +194,8 @@ public class Stocks {
         UUID feedId = s.feedId();
         double used;
         double perDay = 0;
-        Unit unit = unit(garden, feedId, s.mix(), s.component());
+        // what is counted was there when it was first counted
+        Unit unit = feedId == null ? Unit.LITRE : unit(garden, feedId, null, null);
         if (feedId != null) {
             Feed feed = feeds.require(garden, feedId).toFeed();
             used = store.listFeedUsed(garden, feedId, s.countedOn(), zone).stream()
