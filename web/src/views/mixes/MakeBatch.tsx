@@ -294,38 +294,40 @@ function Making({
                     <th className="font-normal">{say("mixes_page.handfuls")}</th>
                     <th className="font-normal">{say("mixes_page.litres")}</th>
                     <th className="font-normal">{say("mixes_page.in_all")}</th>
-                    <th className="font-normal">{say("mixes_page.sieved_out")}</th>
                     <th className="font-normal">{say("mixes_page.packs")}</th>
                   </tr>
                 </thead>
                 <tbody className="fig">
                   {a.amounts.map((m) => (
                     <tr key={m.component} className="border-b border-rule">
-                      <td className="py-1.5 pr-2 font-text">{named(m.component)}</td>
+                      <td className="py-1.5 pr-2 font-text">
+                        {named(m.component)}
+                        <span className="note flex flex-wrap items-center gap-1">
+                          {say("mixes_page.sieved_out")}
+                          <input
+                            aria-label={say("mixes_page.sieved_out_of", { named: named(m.component) })}
+                            className="box !min-h-0 !w-10 !px-1 !py-0 text-right"
+                            placeholder="0"
+                            value={plan.rejects[m.component]?.text ?? ""}
+                            onChange={(e) =>
+                              draft.change({
+                                rejects: { ...plan.rejects, [m.component]: { text: e.target.value, unit: "%" } },
+                              })
+                            }
+                          />
+                          %
+                        </span>
+                      </td>
                       <td className="pr-2 text-lg font-semibold">{counted(m.shovelsEachLoad)}</td>
                       <td className="pr-2">{counted(m.handfulsEachLoad)}</td>
                       <td className="pr-2 whitespace-nowrap">{shown.litres(m.litresEachLoad)}</td>
-                      <td className="pr-2 whitespace-nowrap">
+                      <td className="pr-2">
                         {shown.litres(m.litres)}
                         {m.takenLitres > m.litres && (
                           <span className="note block">
                             {say("mixes_page.sieved_from", { litres: shown.litres(m.takenLitres) })}
                           </span>
                         )}
-                      </td>
-                      <td className="pr-2 whitespace-nowrap">
-                        <input
-                          aria-label={say("mixes_page.sieved_out_of", { named: named(m.component) })}
-                          className="box !w-12 text-right"
-                          placeholder="0"
-                          value={plan.rejects[m.component]?.text ?? ""}
-                          onChange={(e) =>
-                            draft.change({
-                              rejects: { ...plan.rejects, [m.component]: { text: e.target.value, unit: "%" } },
-                            })
-                          }
-                        />{" "}
-                        %
                       </td>
                       <td className="whitespace-nowrap">
                         {m.packs < 1
@@ -347,7 +349,7 @@ function Making({
                       <td className="pr-2 text-lg font-semibold" colSpan={2}>
                         {shown.grams(a.stirredGramsEachLoad)}
                       </td>
-                      <td colSpan={4} className="note">
+                      <td colSpan={3} className="note">
                         {say("mixes_page.in_all_for_ph", {
                           value: shown.grams(a.stirredGramsEachLoad * a.loads),
                           target: stirred.target.toFixed(1),
@@ -358,7 +360,7 @@ function Making({
                   {a.addedEachLoad.map((e) => (
                     <tr key={e.key} className="border-b border-rule">
                       <td className="py-1.5 pr-2 font-text">{words("amendments", e.key)}</td>
-                      <td className="pr-2 text-lg font-semibold" colSpan={6}>
+                      <td className="pr-2 text-lg font-semibold" colSpan={5}>
                         {shown.grams(e.grams)}
                       </td>
                     </tr>
