@@ -315,7 +315,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
   const [rest, setRest] = useState(first.mix);
   const blended = useRef(newId());
   const old = usedMix(mixes, mix);
-  const part = old !== undefined && Number(share.text) < 100;
+  const part = old !== undefined && share.text.trim() !== "100";
   const act = useDeed(
     garden,
     say("bench_page.fresh_mix_recorded", { named: named(lots) }),

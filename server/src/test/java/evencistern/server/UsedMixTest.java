@@ -198,6 +198,16 @@ class UsedMixTest {
         form.put("amendments", List.of(Map.of("key", "coated_feed", "grams", "4")));
         api.put(home + "/mixes/recipes", form).ok();
         pot(recipe).ok();
+        JsonNode blended = api.post(
+                        home + "/used-mixes/" + take("WELL") + "/blend",
+                        Map.of(
+                                "clientKey", Bodies.key(),
+                                "id", UUID.randomUUID().toString(),
+                                "with", recipe,
+                                "share", Bodies.typed("25", "%")))
+                .ok();
+        // three quarters of the new mix bring three quarters of its 4 g
+        assertThat(blended.at("/amendments/0/grams").asString()).isEqualTo("3");
         String id = take("ROOT_MEALYBUG");
         assertThat(shown(id, "").at("/one/used/coatedLeft").asDouble()).isCloseTo(4, within(0.1));
         assertThat(shown(id, "").path("feedAgain").asDouble()).isCloseTo(0, within(0.1));

@@ -176,7 +176,8 @@ public class UsedMixes {
         faults.throwIfAny();
         LocalDate on = taking.on();
         Story story = lots.story(context, lot, true);
-        double spent = MixAge.spent(s, story.ofMix(), on);
+        LocalDate left = lot.retiredOn();
+        double spent = MixAge.spent(s, story.ofMix(), left != null && left.isBefore(on) ? left : on);
         Uncertain acid = ph.isPresent()
                 ? Uncertain.plusMinus95(ph.getAsDouble(), PEN_PH)
                 : UsedMix.phUnmeasured(whenNew(context, lot, s), spent);
@@ -292,10 +293,6 @@ public class UsedMixes {
         ComponentWire was = component(mixes.shelf(garden), id);
         Faults faults = new Faults();
         past(treating.on(), g.today(), faults);
-        UsedMixWire.Step gone = used.gone();
-        if (gone != null) {
-            faults.add(FaultCode.USED_MIX_GONE, "used", used.lotName());
-        }
         if (treating.step() == UsedMixWire.Step.heated && UsedMix.coatedFeedIn(used.coatedLeft())) {
             faults.add(FaultCode.USED_MIX_HEAT_COATED, "used", used.lotName());
         }
@@ -325,6 +322,10 @@ public class UsedMixes {
                 treating.step() == UsedMixWire.Step.heated ? null : was.heldBack(),
                 treating.step().ends());
         return history.once(garden, "treat_mix", treating.clientKey(), act -> {
+            // the same step sent again is answered as recorded, also where it was the last
+            if (used.gone() != null) {
+                throw new FaultException(Fault.of(FaultCode.USED_MIX_GONE, "used", used.lotName()));
+            }
             history.save(garden, act, keeping, after);
             mixes.save(garden, act, become);
             if (treating.step() == UsedMixWire.Step.sieved) {
@@ -415,7 +416,7 @@ public class UsedMixes {
                         name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name,
                         RecipeWire.Measure.percent,
                         parts,
-                        List.of(),
+                        stirredIn(shelf, blending.with(), 1 - share / ALL),
                         null,
                         null,
                         recipe(shelf, blending.with())
@@ -427,5 +428,15 @@ public class UsedMixes {
                         null,
                         "",
                         0));
+    }
+
+    /** What the new part brings with it besides, for a litre of the whole. */
+    private static List<RecipeWire.AddedWire> stirredIn(MixShelf shelf, String mix, double share) {
+        return recipe(shelf, mix).stream()
+                .flatMap(r -> r.amendments().stream())
+                .map(RecipeWire.AddedWire::read)
+                .map(a -> new RecipeWire.AddedWire(
+                        a.amendment().key(), Faults.plain(Math.rint(a.gramsPerLitre() * share * ALL) / ALL)))
+                .toList();
     }
 }
