@@ -49,6 +49,10 @@ export class Shown {
     return this.as(l, unit, significant);
   }
 
+  area(m2: number): string {
+    return this.as(m2, this.habit === "metric" ? "m²" : "ft²");
+  }
+
   grams(g: number, significant = 2): string {
     if (g >= 1000) return this.as(g, this.habit === "us" ? "lb" : "kg", significant);
     return this.as(g, this.habit === "us" && g >= 28 ? "oz" : "g", significant);

@@ -41,6 +41,10 @@ const RANGES = {
   share: { low: 1, high: 95, unit: "%", field: "used.share" },
 };
 
+/** How much of a step was done, in the person's units. */
+const amountOf = (step: UsedStep, amount: number, shown: Shown) =>
+  step === "flushed" ? shown.litres(amount) : step === "laid_out" ? shown.area(amount) : figures(amount);
+
 const years = (n: number) =>
   n <= 0
     ? say("used_page.used_up")
@@ -98,7 +102,7 @@ export function UsedMixPage() {
               <ul className="m-0 list-none p-0">
                 {from.steps.map((s, i) => (
                   <li key={i}>
-                    {day(s.on)}: {words("used_steps", s.step, { amount: figures(s.amount) })}
+                    {day(s.on)}: {words("used_steps", s.step, { amount: amountOf(s.step, s.amount, shown) })}
                   </li>
                 ))}
               </ul>
@@ -184,6 +188,7 @@ function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
       },
     };
   };
+  const us = garden.unitHabit === "us";
   const goal = figures(a.goal);
   const components = (mixes?.components ?? []).filter((c) => !c.retired && keyOf(c) !== a.one.used.id);
   return (
@@ -220,14 +225,14 @@ function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
           <Flush a={a} shown={shown} crop={crop(wanted.next)} goal={goal} open={open} />
           {a.flush && a.flush.mostLitres > 0 && (
             <>
-              <StepForm {...{ a, garden }} step="flushed" unit="L" field="used.poured" />
+              <StepForm {...{ a, garden }} step="flushed" units={us ? ["US gal", "L"] : ["L", "US gal"]} field="used.poured" />
               {!done("laid_out") && (
                 <>
                   <p>{say("used_page.lay_out")}:</p>
                   <StepForm
                     {...{ a, garden }}
                     step="laid_out"
-                    unit="m²"
+                    units={us ? ["ft²", "m²"] : ["m²", "ft²"]}
                     field="used.surface"
                     label={say("used_page.surface")}
                   />
@@ -395,6 +400,7 @@ function StepForm({
   garden,
   step,
   unit,
+  units = unit ? [unit] : [],
   field,
   label,
   amount,
@@ -404,16 +410,19 @@ function StepForm({
   garden: Garden;
   step: UsedStep;
   unit?: string;
+  /** Those it may be typed in, the usual one first. */
+  units?: string[];
   field?: string;
   label?: string;
   amount?: string;
   /** What the button says, where that is not merely that it was done. */
   does?: string;
 }) {
-  const [typed, setTyped] = useState({ text: "", unit: unit ?? "" });
+  const blank = { text: "", unit: units[0] ?? "" };
+  const [typed, setTyped] = useState(blank);
   const told = useTold(garden.id);
   const key = useRef(newId());
-  const sent = amount === undefined ? typed : { text: amount, unit: unit ?? "" };
+  const sent = amount === undefined ? typed : { ...blank, text: amount };
   const act = useAct<undefined, Recorded>(
     garden.id,
     () =>
@@ -424,15 +433,16 @@ function StepForm({
             clientKey: key.current,
             step,
             on: garden.today,
-            amount: unit ? sent : undefined,
+            amount: units.length > 0 ? sent : undefined,
             version: a.one.used.version,
           },
         }),
       ),
     (recorded) => {
       key.current = newId();
-      setTyped({ text: "", unit: unit ?? "" });
-      told(say("used_page.amount_done", { step: words("used_steps", step, { amount: sent.text }) }), recorded.actId);
+      setTyped(blank);
+      const said = units.length > 1 ? `${sent.text}\u00a0${sent.unit.replace(/^US /, "")}` : sent.text;
+      told(say("used_page.amount_done", { step: words("used_steps", step, { amount: said }) }), recorded.actId);
     },
   );
   const faults = act.error?.faults ?? [];
@@ -444,13 +454,14 @@ function StepForm({
         act.mutate(undefined);
       }}
     >
-      {unit && amount === undefined && (
+      {units.length > 0 && amount === undefined && (
         <div className="w-40">
           <NumberField
             label={label ?? words("fields", field ?? "")}
             field={field ?? ""}
             faults={faults}
             value={typed}
+            units={units.length > 1 ? units : undefined}
             onChange={setTyped}
           />
         </div>
@@ -475,7 +486,6 @@ function Blend({ a, garden, wanted }: { a: UsedAdvice; garden: Garden; wanted: U
         api.POST("/api/gardens/{garden}/used-mixes/{used}/blend", {
           params: { path: { garden: garden.id, used: a.one.used.id } },
           body: {
-            clientKey: id.current,
             id: id.current,
             with: wanted.with,
             share: { text: String(wanted.share), unit: "%" },

@@ -139,8 +139,6 @@ class UsedMixTest {
         JsonNode made = api.post(
                         home + "/used-mixes/" + id + "/blend",
                         Map.of(
-                                "clientKey",
-                                Bodies.key(),
                                 "id",
                                 recipe,
                                 "with",
@@ -191,6 +189,56 @@ class UsedMixTest {
     }
 
     @Test
+    void aLotIsNotPutDownInMixThatIsHeldBackEither() {
+        String rotten = take("ROOT_DISEASE");
+        Map<String, Object> form = new HashMap<>(Bodies.lot(garden, null));
+        form.put("mix", rotten);
+        assertThat(fault(api.put(home + "/lots", form))).isEqualTo("used_mix_heat_first");
+        api.post(home + "/used-mixes/" + rotten + "/steps", step("heated", "", "", 1))
+                .ok();
+        api.put(home + "/lots", form).ok();
+    }
+
+    @Test
+    void aShareThatCannotBeReadIsToldAndNothingIsPotted() {
+        String id = take("WELL");
+        Map<String, Object> some = Map.of(
+                "clientKey",
+                Bodies.key(),
+                "lotIds",
+                List.of(lot),
+                "mix",
+                id,
+                "on",
+                today.toString(),
+                "fresh",
+                Bodies.typed("half of it", "%"));
+        assertThat(fault(api.post(home + "/deeds/pot-on", some))).isEqualTo("not_a_number");
+        assertThat(api.get(home + "/lots/" + lot).ok().path("mix").asString()).isEqualTo("bark_sphagnum");
+    }
+
+    @Test
+    void theMixOfALotThatLeftAgedUntilTheDayItLeft() {
+        double now = shown(take("WELL"), "").at("/one/component/spent").asDouble();
+        api.post(
+                        home + "/deeds/retire",
+                        Map.of(
+                                "clientKey",
+                                Bodies.key(),
+                                "lotIds",
+                                List.of(lot),
+                                "why",
+                                "died",
+                                "on",
+                                today.minusDays(75).toString()))
+                .ok();
+        // half of its 150 days in the pot
+        assertThat(shown(take("WELL"), "").at("/one/component/spent").asDouble())
+                .isPositive()
+                .isLessThan(0.8 * now);
+    }
+
+    @Test
     void mixWithCoatedFeedInItIsNotHeated() {
         String recipe = UUID.randomUUID().toString();
         Map<String, Object> form = Bodies.recipe("Fed peat", "peat_medium", "1");
@@ -201,7 +249,6 @@ class UsedMixTest {
         JsonNode blended = api.post(
                         home + "/used-mixes/" + take("WELL") + "/blend",
                         Map.of(
-                                "clientKey", Bodies.key(),
                                 "id", UUID.randomUUID().toString(),
                                 "with", recipe,
                                 "share", Bodies.typed("25", "%")))

@@ -4,7 +4,9 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.media.Batch;
 import evencistern.media.Mix;
+import evencistern.media.PotWater;
 import evencistern.server.GardenId;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.History;
@@ -17,6 +19,7 @@ import evencistern.server.mix.RecipeWire;
 import evencistern.server.typed.Typed;
 import evencistern.server.words.Words;
 import evencistern.units.Dimension;
+import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -112,7 +115,9 @@ public class Batches {
         Filling filling = Filling.read(input.fills(), input.litres(), input.waste(), faults);
         Map<String, Double> rejects = Filling.rejects(input.rejects(), faults);
         faults.throwIfAny();
-        double litres = faults.within("batch.litres", filling.litres(), 0.05, 20_000, "L");
+        double litres = filling.litres();
+        Batch put = Batch.of(
+                mix, litres, filling.capacity(mix, PotWater.TABLE_COLUMN), Batch.Measures.USUAL, rejects, Working.off());
         Double perLitre = input.stirredPerLitre();
         String stirredIn = perLitre == null || !(perLitre > 0)
                 ? null
@@ -125,9 +130,8 @@ public class Batches {
                 recipe.version(),
                 LocalDate.EPOCH,
                 litres,
-                mix.parts().stream()
-                        .filter(p -> p.parts() > 0)
-                        .map(p -> put(shelf, p.component().key(), litres * mix.litresPut() * mix.share(p), rejects))
+                put.amounts().stream()
+                        .map(a -> put(shelf, a, rejects.containsKey(a.component().key())))
                         .toList(),
                 IntStream.range(0, filling.fills().size())
                         .mapToObj(i -> new BatchWire.PotsWire(
@@ -148,9 +152,10 @@ public class Batches {
                 false);
     }
 
-    private BatchWire.PutWire put(MixShelf shelf, String key, double litres, Map<String, Double> rejects) {
-        double reject = rejects.getOrDefault(key, 0.0);
-        return new BatchWire.PutWire(key, componentName(shelf, key), litres, reject > 0 ? litres / (1 - reject) : null);
+    private BatchWire.PutWire put(MixShelf shelf, Batch.Amount amount, boolean sieved) {
+        String key = amount.component().key();
+        return new BatchWire.PutWire(
+                key, componentName(shelf, key), amount.litres(), sieved ? amount.takenLitres() : null);
     }
 
     private String componentName(MixShelf shelf, String key) {

@@ -120,6 +120,9 @@ public record LotInput(
         Map<String, String> told = traits(context.kinds(), faults);
         // of a kind that is not there nothing is usual; it is refused below
         WateringInput how = watering != null || faults.any() ? poured(faults) : usual(context.kinds(), told);
+        if (before == null || !before.mix().equals(mix)) {
+            context.mixes().noteHeldBack(mix, faults);
+        }
         int count = check(context, told, size, how.way(), today, faults);
         LocalDate start = startedOn != null ? startedOn : before != null ? before.startedOn() : today;
         return new Lot(

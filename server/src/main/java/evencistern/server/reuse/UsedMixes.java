@@ -127,7 +127,7 @@ public class UsedMixes {
             int version) {}
 
     /** Part of it in a new recipe: {@code share} per cent of {@code with}, the key of another mix. */
-    public record Blending(String clientKey, UUID id, String with, Typed share) {}
+    public record Blending(UUID id, String with, Typed share) {}
 
     /** Newest first. */
     List<UsedMixWire> list(GardenId garden) {

@@ -112,25 +112,8 @@ public class Stocks {
 
     /** Counts a component for the first time as part of an act, loose litres. */
     public void fillComponent(GardenId garden, Act act, String component, double litres, LocalDate today) {
-        history.save(
-                garden,
-                act,
-                keeping,
-                new Stock(
-                        UUID.randomUUID(),
-                        null,
-                        null,
-                        component,
-                        litres,
-                        new Typed(Faults.plain(litres), Unit.LITRE.symbol()),
-                        today,
-                        null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        0,
-                        false));
+        UUID id = UUID.randomUUID();
+        history.save(garden, act, keeping, first(id, null, component, litres, Unit.LITRE, today, null));
     }
 
     /** What is left of a component, loose litres; empty where none is counted. */
@@ -151,25 +134,20 @@ public class Stocks {
     /** Counts a feed for the first time as part of an act: mL of a liquid one. */
     public void fill(GardenId garden, Act act, UUID id, UUID feedId, double millilitres, LocalDate today) {
         refuseAnother(garden, id, feedId, null, null);
-        history.save(
-                garden,
-                act,
-                keeping,
-                new Stock(
-                        id,
-                        feedId,
-                        null,
-                        null,
-                        millilitres,
-                        new Typed(Faults.plain(millilitres), Unit.MILLILITRE.symbol()),
-                        today,
-                        today,
-                        null,
-                        null,
-                        null,
-                        null,
-                        0,
-                        false));
+        history.save(garden, act, keeping, first(id, feedId, null, millilitres, Unit.MILLILITRE, today, today));
+    }
+
+    private static Stock first(
+            UUID id,
+            @Nullable UUID feedId,
+            @Nullable String component,
+            double amount,
+            Unit unit,
+            LocalDate countedOn,
+            @Nullable LocalDate openedOn) {
+        Typed typed = new Typed(Faults.plain(amount), unit.symbol());
+        return new Stock(
+                id, feedId, null, component, amount, typed, countedOn, openedOn, null, null, null, null, 0, false);
     }
 
     private Unit unit(GardenId garden, @Nullable UUID feedId, @Nullable String mix, @Nullable String component) {

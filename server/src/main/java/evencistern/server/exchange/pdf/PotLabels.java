@@ -219,7 +219,7 @@ public class PotLabels {
         canvas.endText();
     }
 
-    /** The code's dark squares, drawn as such: sharp at any size. */
+    /** The code's dark squares, drawn as such: sharp at any size. A quarter of them may be muddy and it is still read. */
     private static void code(PdfContentByte canvas, String address, float x, float y, float side) {
         BitMatrix code;
         try {
@@ -229,7 +229,7 @@ public class PotLabels {
                             BarcodeFormat.QR_CODE,
                             0,
                             0,
-                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 2));
+                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q, EncodeHintType.MARGIN, 2));
         } catch (WriterException e) {
             throw new FaultException(Fault.of(FaultCode.TOO_LONG, "labels.address", address));
         }
