@@ -3,6 +3,7 @@ import type { Catalogue, Garden, Measured } from "../api";
 
 export type Habit = Garden["unitHabit"];
 type Units = Catalogue["units"];
+const AREA: Record<Habit, string> = { metric: "m²", us: "ft²" };
 
 /** Rounds to what is known: so many significant figures, never more decimals than they need. */
 export function figures(value: number, significant = 2): string {
@@ -50,7 +51,7 @@ export class Shown {
   }
 
   area(m2: number): string {
-    return this.as(m2, this.habit === "metric" ? "m²" : "ft²");
+    return this.as(m2, AREA[this.habit]);
   }
 
   grams(g: number, significant = 2): string {

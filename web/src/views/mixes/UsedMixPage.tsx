@@ -225,7 +225,12 @@ function ToDo({ a, garden, shown, wanted, setWanted, open }: Doing) {
           <Flush a={a} shown={shown} crop={crop(wanted.next)} goal={goal} open={open} />
           {a.flush && a.flush.mostLitres > 0 && (
             <>
-              <StepForm {...{ a, garden }} step="flushed" units={us ? ["US gal", "L"] : ["L", "US gal"]} field="used.poured" />
+              <StepForm
+                {...{ a, garden }}
+                step="flushed"
+                units={us ? ["US gal", "L"] : ["L", "US gal"]}
+                field="used.poured"
+              />
               {!done("laid_out") && (
                 <>
                   <p>{say("used_page.lay_out")}:</p>

@@ -138,13 +138,7 @@ class UsedMixTest {
         String recipe = UUID.randomUUID().toString();
         JsonNode made = api.post(
                         home + "/used-mixes/" + id + "/blend",
-                        Map.of(
-                                "id",
-                                recipe,
-                                "with",
-                                "peat_perlite",
-                                "share",
-                                Bodies.typed("30", "%")))
+                        Map.of("id", recipe, "with", "peat_perlite", "share", Bodies.typed("30", "%")))
                 .ok();
         assertThat(made.path("parts")).hasSize(3);
         assertThat(made.path("target").asDouble()).isEqualTo(5.7);

@@ -117,7 +117,12 @@ public class Batches {
         faults.throwIfAny();
         double litres = filling.litres();
         Batch put = Batch.of(
-                mix, litres, filling.capacity(mix, PotWater.TABLE_COLUMN), Batch.Measures.USUAL, rejects, Working.off());
+                mix,
+                litres,
+                filling.capacity(mix, PotWater.TABLE_COLUMN),
+                Batch.Measures.USUAL,
+                rejects,
+                Working.off());
         Double perLitre = input.stirredPerLitre();
         String stirredIn = perLitre == null || !(perLitre > 0)
                 ? null
@@ -131,7 +136,8 @@ public class Batches {
                 LocalDate.EPOCH,
                 litres,
                 put.amounts().stream()
-                        .map(a -> put(shelf, a, rejects.containsKey(a.component().key())))
+                        .map(a ->
+                                put(shelf, a, rejects.containsKey(a.component().key())))
                         .toList(),
                 IntStream.range(0, filling.fills().size())
                         .mapToObj(i -> new BatchWire.PotsWire(
