@@ -71,6 +71,7 @@ export type MixBenchAsk = Schemas["MixBenchAsk"];
 export type MixAnswer = Schemas["MixAnswer"];
 export type MixInPot = Schemas["MixInPot"];
 export type Batch = Schemas["BatchWire"];
+export type BatchCourse = Schemas["BatchCourseWire"];
 export type BatchInput = Schemas["BatchInput"];
 export type BatchAsk = Schemas["BatchAsk"];
 export type BatchAnswer = Schemas["BatchAnswer"];

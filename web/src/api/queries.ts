@@ -206,6 +206,13 @@ export const batchesQuery = (garden: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/batches", { params: { path: { garden } } })),
   });
 
+/** How the lots of each batch read beside those of the others. */
+export const batchCoursesQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "batches", "courses"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/batches/courses", { params: { path: { garden } } })),
+  });
+
 /** Mix that was taken out of pots. */
 export const usedMixesQuery = (garden: string) =>
   queryOptions({

@@ -6,8 +6,9 @@ import { batchesQuery, catalogueQuery, gardenQuery, useGardenId } from "../../ap
 import { words, say } from "../../text";
 import { longDay, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
-import { NumberField } from "../../ui/Fields";
+import { NumberField, TextField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
+import { BatchStands } from "../../parts/BatchStands";
 import { ThingForm } from "../../parts/things";
 
 const MOST_LABELS = 60;
@@ -73,7 +74,10 @@ export function BatchCard() {
           <tbody>
             {b.put.map((p) => (
               <tr key={p.component} className="border-b border-rule">
-                <td className="py-1">{p.name}</td>
+                <td className="py-1">
+                  {p.name}
+                  {p.bag && <span className="note"> · {say("mixes_page.from_bag", { bag: p.bag })}</span>}
+                </td>
                 <td className="fig text-right">{shown.litres(p.litres)}</td>
               </tr>
             ))}
@@ -127,6 +131,9 @@ export function BatchCard() {
             ))}
         </ul>
       )}
+      <div className="no-print">
+        <BatchStands garden={id} batch={b.id} />
+      </div>
       <div className="no-print mt-3 max-w-2xl">
         {writing ? (
           <After batch={b} garden={garden} close={() => setWriting(false)} />
@@ -138,18 +145,22 @@ export function BatchCard() {
   );
 }
 
+/** What is noted of the bags, by component. */
+const bagsOf = (b: Batch) => Object.fromEntries(b.put.map((p) => [p.component, p.bag ?? ""]));
+
 function After({ batch: b, garden, close }: { batch: Batch; garden: Garden; close: () => void }) {
   const [firstPh, setFirstPh] = useState<Typed>(b.firstPhTyped ?? { text: "", unit: "pH" });
   const [notes, setNotes] = useState(b.notes);
+  const [bags, setBags] = useState(bagsOf(b));
   return (
     <ThingForm
       garden={garden}
       kind="batch"
-      input={{ id: b.id, recipe: b.recipe, fills: [], madeOn: b.madeOn, firstPh, notes, version: b.version }}
+      input={{ id: b.id, recipe: b.recipe, fills: [], madeOn: b.madeOn, firstPh, notes, bags, version: b.version }}
       send={(body: BatchInput) =>
         edit(api.PUT("/api/gardens/{garden}/batches", { params: { path: { garden: garden.id } }, body }))
       }
-      inputOf={(now: Batch) => ({ firstPh: now.firstPhTyped, notes: now.notes })}
+      inputOf={(now: Batch) => ({ firstPh: now.firstPhTyped, notes: now.notes, bags: bagsOf(now) })}
       close={close}
     >
       {(faults) => (
@@ -161,6 +172,20 @@ function After({ batch: b, garden, close }: { batch: Batch; garden: Garden; clos
             value={firstPh}
             onChange={setFirstPh}
           />
+          <p className="mt-2">{say("mixes_page.bags")}</p>
+          <p className="note">{say("mixes_page.bags_note")}</p>
+          <div className="grid gap-x-4 sm:grid-cols-2">
+            {b.put.map((p) => (
+              <TextField
+                key={p.component}
+                label={p.name}
+                field="batch.bag"
+                faults={faults}
+                value={bags[p.component] ?? ""}
+                onChange={(bag) => setBags({ ...bags, [p.component]: bag })}
+              />
+            ))}
+          </div>
           <label className="block text-sm" htmlFor="batch-after">
             {say("mixes_page.notes")}
           </label>

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { batchesQuery, catalogueQuery, gardenQuery, useGardenId } from "../../api/queries";
 import { day, Shown } from "../../text/numbers";
 import { say } from "../../text";
+import { BatchesOff } from "../../parts/BatchStands";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 
 /** Every batch that was made, newest first. */
@@ -32,6 +33,7 @@ export function Batches() {
           onChange={(e) => setFind(e.target.value)}
         />
       </div>
+      <BatchesOff garden={id} />
       {batches.data.length === 0 ? (
         <Nothing title={say("mixes_page.no_batch_yet")}>
           <p>{say("mixes_page.open_a_mix_and_press_make")}</p>

@@ -155,7 +155,7 @@ class MixPathTest extends AtTheDesk {
         Locator card = page.getByRole(AriaRole.ARTICLE);
         assertThat(card).containsText("№ 1");
         assertThat(card).containsText("12 × 13 cm pot, 2 × Terracotta");
-        button("Add its pH or a note").click();
+        button("Add its pH, its bags or a note").click();
         field("Its first pH, measured a week after mixing").fill("5,7");
         button("Save").click();
         assertThat(card).containsText("First pH: 5.7");

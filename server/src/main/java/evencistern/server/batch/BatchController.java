@@ -17,14 +17,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/gardens/{garden}/batches")
 class BatchController {
     private final Batches batches;
+    private final BatchCourses courses;
 
-    BatchController(Batches batches) {
+    BatchController(Batches batches, BatchCourses courses) {
         this.batches = batches;
+        this.courses = courses;
     }
 
     @GetMapping
     List<BatchWire> listBatches(@PathVariable UUID garden) {
         return batches.list(new GardenId(garden));
+    }
+
+    @GetMapping("/courses")
+    BatchCourses.BatchCoursesWire getBatchCourses(@PathVariable UUID garden) {
+        return courses.of(new GardenId(garden));
     }
 
     @PutMapping

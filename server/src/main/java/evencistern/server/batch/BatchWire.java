@@ -36,12 +36,18 @@ public record BatchWire(
         boolean retired)
         implements Owned {
 
-    /** Litres of one component that went in, loose, and what was {@code taken} of it before it was sieved, if it was. */
+    /**
+     * Litres of one component that went in, loose.
+     *
+     * @param taken before it was sieved, if it was
+     * @param bag what stands on the bag it came out of, where that was noted
+     */
     public record PutWire(
             String component,
             String name,
             double litres,
-            @Nullable Double taken) {}
+            @Nullable Double taken,
+            @Nullable String bag) {}
 
     /** Grams in all of something stirred in besides. */
     public record StirredWire(String name, double grams) {}

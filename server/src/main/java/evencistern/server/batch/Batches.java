@@ -36,6 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Batches {
     private static final int LONGEST_NOTES = 2000;
     private static final int LONGEST_STIRRED = 80;
+    private static final int LONGEST_BAG = 80;
 
     private final BatchStore store;
     private final Gardens gardens;
@@ -82,6 +83,7 @@ public class Batches {
         ph.ifPresent(p -> faults.within("reading.ph", p, 2, 11, "pH"));
         Optional<BatchWire> before = store.batches().find(garden, input.id());
         BatchWire made = before.isPresent() ? before.get() : made(garden, input, faults);
+        List<BatchWire.PutWire> put = bagged(made.put(), input.bags(), faults);
         faults.throwIfAny();
         return history.edit(
                 garden,
@@ -94,7 +96,7 @@ public class Batches {
                         made.recipeVersion(),
                         madeOn,
                         made.litres(),
-                        made.put(),
+                        put,
                         made.pots(),
                         made.stirredIn(),
                         made.stirredGrams(),
@@ -104,6 +106,20 @@ public class Batches {
                         input.notes().strip(),
                         input.version(),
                         made.retired()));
+    }
+
+    private static List<BatchWire.PutWire> bagged(
+            List<BatchWire.PutWire> put, @Nullable Map<String, String> bags, Faults faults) {
+        if (bags == null) {
+            return put;
+        }
+        return put.stream()
+                .map(p -> {
+                    String bag = bags.getOrDefault(p.component(), "").strip();
+                    String told = bag.isEmpty() ? null : faults.text("batch.bag", bag, LONGEST_BAG);
+                    return new BatchWire.PutWire(p.component(), p.name(), p.litres(), p.taken(), told);
+                })
+                .toList();
     }
 
     private BatchWire made(GardenId garden, BatchInput input, Faults faults) {
@@ -161,7 +177,7 @@ public class Batches {
     private BatchWire.PutWire put(MixShelf shelf, Batch.Amount amount, boolean sieved) {
         String key = amount.component().key();
         return new BatchWire.PutWire(
-                key, componentName(shelf, key), amount.litres(), sieved ? amount.takenLitres() : null);
+                key, componentName(shelf, key), amount.litres(), sieved ? amount.takenLitres() : null, null);
     }
 
     private String componentName(MixShelf shelf, String key) {

@@ -167,6 +167,7 @@ public class DemoGarden implements ApplicationRunner {
                         new Typed("25", "L"),
                         null,
                         null,
+                        Map.of("perlite_coarse", "Fell 2231"),
                         "Dolomite",
                         2.6,
                         today.minusWeeks(WEEKS_BACK + 1),
