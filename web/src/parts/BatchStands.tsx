@@ -3,22 +3,25 @@ import { Link } from "@tanstack/react-router";
 import type { BatchCourse } from "../api";
 import { batchCoursesQuery, batchesQuery } from "../api/queries";
 import { say, words } from "../text";
-import { day, figures } from "../text/numbers";
+import { day } from "../text/numbers";
 import { Loading, Trouble } from "../ui/States";
 
 /** How far, and to which side: 0.8 lower. */
-const apart = (c: BatchCourse, by: number) =>
-  say("batch_stands.apart", {
-    by: c.measure === "PH" ? Math.abs(by).toFixed(1) : `${figures(Math.abs(by))}\u00a0%`,
-    way: by < 0 ? "lower" : "higher",
+const apart = (c: BatchCourse, by: number, round: (n: number) => number = Math.round) => {
+  const steps = round(c.measure === "PH" ? by * 10 : by);
+  return say("batch_stands.apart", {
+    by: c.measure === "PH" ? Math.abs(steps / 10).toFixed(1) : `${Math.abs(steps)}\u00a0%`,
+    way: steps === 0 ? "same" : steps < 0 ? "lower" : "higher",
   });
+};
 
+// the ends of the interval outwards: no pen tells less than a tenth
 const difference = (c: BatchCourse) => ({
   measure: c.measure,
   others: c.others,
   by: apart(c, c.difference),
-  low: apart(c, c.low),
-  high: apart(c, c.high),
+  low: apart(c, c.low, Math.floor),
+  high: apart(c, c.high, Math.ceil),
 });
 
 /** How the lots of a batch read beside those of the other batches of its recipe. */
@@ -85,6 +88,7 @@ function Off({ c, falseAlarms }: { c: BatchCourse; falseAlarms: number }) {
               day: day(c.sinceOn),
               earliest: c.earliestWeek,
               latest: c.latestWeek,
+              certain: c.earliestWeek === c.latestWeek ? "yes" : "no",
             })}{" "}
         <span className="note">
           {say("batch_stands.lots", { lots: c.lots, method: words("methods", c.method).toLowerCase() })}
@@ -100,7 +104,7 @@ function Off({ c, falseAlarms }: { c: BatchCourse; falseAlarms: number }) {
         </ul>
       )}
       <p>{say("batch_stands.do")}</p>
-      <p className="note">{say("batch_stands.false_alarms", { of: figures(falseAlarms) })}</p>
+      <p className="note">{say("batch_stands.false_alarms", { of: Math.round(falseAlarms) })}</p>
     </div>
   );
 }

@@ -157,8 +157,12 @@ class MixPathTest extends AtTheDesk {
         assertThat(card).containsText("12 × 13 cm pot, 2 × Terracotta");
         button("Add its pH, its bags or a note").click();
         field("Its first pH, measured a week after mixing").fill("5,7");
+        field("Perlite, coarse").fill("Lot 44");
         button("Save").click();
         assertThat(card).containsText("First pH: 5.7");
+        assertThat(card).containsText("bag Lot 44");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Beside the other batches")))
+                .containsText("once three batches of its mix have two lots each that were read");
         page.navigate(home + "/mixes/batches");
         assertThat(page.getByText("№ 1")).isVisible();
     }

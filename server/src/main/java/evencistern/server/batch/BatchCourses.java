@@ -49,7 +49,7 @@ class BatchCourses {
     record BatchCourseWire(
             UUID batch,
             BatchCourse.Measure measure,
-            Method method,
+            String method,
             double difference,
             double low,
             double high,
@@ -139,7 +139,7 @@ class BatchCourses {
         return new BatchCourseWire(
                 UUID.fromString(c.batch()),
                 read.measure(),
-                read.method(),
+                read.method().id(),
                 shown(read.measure(), c.difference()),
                 shown(read.measure(), c.low()),
                 shown(read.measure(), c.high()),
