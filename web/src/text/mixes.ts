@@ -77,6 +77,9 @@ export function askOfKey(mixes: Mixes | undefined, key: string): MixAsk | undefi
   return made && askOf(mixes, { key, parts: made.parts, yield: percent(made.yielded), soaked });
 }
 
+/** What is stirred into a mix, by its key: a lime, sulfur or an amendment. */
+export const additiveName = (key: string) => words(key === key.toUpperCase() ? "limes" : "amendments", key);
+
 /** The money that components were priced in, where one was. */
 export function currencyOf(mixes: Mixes): string {
   return mixes.components.find((c) => c.packCost !== undefined)?.currency ?? "";

@@ -162,7 +162,8 @@ function fieldsOf(c: Component): Record<string, Typed> {
   ];
   return Object.fromEntries(
     all.map((f) => {
-      const value = (c as unknown as Record<string, number | undefined>)[f.name];
+      const own = !(f.name === "packCost" && c.costFromShelf);
+      const value = own ? (c as unknown as Record<string, number | undefined>)[f.name] : undefined;
       return [f.name, c.typed[f.name] ?? { text: value === undefined ? "" : plain(value), unit: f.unit }];
     }),
   );
@@ -175,7 +176,7 @@ function inputOf(c: Component): ComponentInput {
     name: componentName(c),
     family: c.family,
     packKind: c.packKind,
-    currency: c.currency,
+    currency: c.costFromShelf ? undefined : c.currency,
     fields: fieldsOf(c),
     measuredOn: c.measuredOn,
     alphaLow: c.alphaLow,
@@ -331,6 +332,7 @@ export function ComponentForm({
                   },
                   faults,
                 )}
+                {component.costFromShelf && <p className="note">{say("mixes_page.price_from_shelf")}</p>}
                 {number({ name: "packCost", field: "component.cost", label: "common.costs", unit: "" }, faults)}
                 <TextField
                   row

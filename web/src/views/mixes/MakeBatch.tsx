@@ -26,7 +26,7 @@ import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, stockQuery, useAct,
 import { useLive } from "../../api/useLive";
 import { LotField } from "../../parts/LotField";
 import { words, say, rich } from "../../text";
-import { askOfKey, componentName, keyOf, recipeName } from "../../text/mixes";
+import { additiveName, askOfKey, componentName, currencyOf, keyOf, recipeName } from "../../text/mixes";
 import { figures, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Fields";
@@ -103,12 +103,16 @@ function Making({
     (body, signal) => call(api.POST("/api/mix", { body, signal })),
   );
   const stirred = lime.answer?.liming && lime.answer.liming.kind !== "nothing" ? lime.answer.liming : undefined;
-  const stirredIn =
-    stirred && (stirred.kind === "lime" ? words("limes", recipe.lime) : say("mixes_page.elemental_sulfur_2"));
+  const stirredKey = stirred && (stirred.kind === "lime" ? recipe.lime : "sulfur");
+  const stirredIn = stirredKey && additiveName(stirredKey);
   const litres = (use: "tub" | "shovel" | "handful") => measured(use)?.litres ?? garden.usualMeasures[use];
   const onHand = Object.fromEntries(
     (stock ?? []).flatMap((s) => (s.stock.component ? [[s.stock.component, s.left]] : [])),
   );
+  const shelf = (additive: string | undefined) => {
+    const left = stock?.find((s) => s.stock.additive === additive && additive !== undefined)?.left;
+    return left === undefined ? "" : say("mixes_page.on_the_shelf", { left: shown.grams(left) });
+  };
   const ask: BatchAsk | undefined = mix && {
     mix,
     fills: plan.fills,
@@ -153,6 +157,7 @@ function Making({
     const found = mixes.components.find((x) => keyOf(x) === c);
     return found ? componentName(found) : c;
   };
+  const money = (cost: number) => `${currencyOf(mixes)} ${cost.toFixed(2)}`.trim();
   const a = live.answer;
   const open = edited === undefined ? undefined : plan.fills[edited];
   const assumed = (["tub", "shovel", "handful"] as const).filter((u) => !measured(u));
@@ -175,6 +180,7 @@ function Making({
               waste: plan.waste,
               rejects: plan.rejects,
               stirredIn,
+              stirredKey,
               stirredPerLitre: stirred?.gramsPerLitre,
               notes,
               version: 0,
@@ -353,15 +359,19 @@ function Making({
                         {say("mixes_page.in_all_for_ph", {
                           value: shown.grams(a.stirredGramsEachLoad * a.loads),
                           target: stirred.target.toFixed(1),
-                        })}
+                        })}{" "}
+                        {shelf(stirredKey)}
                       </td>
                     </tr>
                   )}
                   {a.addedEachLoad.map((e) => (
                     <tr key={e.key} className="border-b border-rule">
                       <td className="py-1.5 pr-2 font-text">{words("amendments", e.key)}</td>
-                      <td className="pr-2 text-lg font-semibold" colSpan={5}>
+                      <td className="pr-2 text-lg font-semibold" colSpan={2}>
                         {shown.grams(e.grams)}
+                      </td>
+                      <td colSpan={3} className="note">
+                        {say("mixes_page.in_all_grams", { grams: shown.grams(e.grams * a.loads) })} {shelf(e.key)}
                       </td>
                     </tr>
                   ))}
@@ -378,6 +388,22 @@ function Making({
                   waterLitres: shown.litres(a.waterLitres, 1),
                 })}
               </p>
+              {a.cost !== undefined && (
+                <p className="my-2">
+                  {say("mixes_page.costs", {
+                    cost: money(a.cost),
+                    each:
+                      a.unpriced.length === 0
+                        ? say("mixes_page.costs_each", { cost: money(a.cost / a.mixLitres) })
+                        : "",
+                  })}{" "}
+                  {a.unpriced.length > 0 && (
+                    <span className="note">
+                      {say("mixes_page.unpriced", { names: a.unpriced.map(named).join(", ") })}
+                    </span>
+                  )}
+                </p>
+              )}
               <p className="note">
                 {say("mixes_page.of_parts_are_tipped_in_mixing", {
                   putLitres: shown.litres(a.putLitres),

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, edit, newId, type Garden, type Stock, type StockInput, type Typed } from "../../api";
-import { feedsQuery, mixesQuery, stockQuery } from "../../api/queries";
-import { componentName, keyOf, recipeName } from "../../text/mixes";
+import { catalogueQuery, feedsQuery, mixesQuery, stockQuery } from "../../api/queries";
+import { additiveName, componentName, keyOf, recipeName } from "../../text/mixes";
 import { day, figures, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
@@ -11,13 +11,14 @@ import { Loading, Trouble } from "../../ui/States";
 import { say } from "../../text";
 import { ThingForm } from "../../parts/things";
 
-/** A feed, mix or component of which there may be a stock. */
+/** A feed, mix, component or additive of which there may be a stock. */
 type Kept = {
   key: string;
   name: string;
   feedId?: string;
   mix?: string;
   component?: string;
+  additive?: string;
   unit: "g" | "mL" | "L";
   stock: Stock | undefined;
 };
@@ -27,6 +28,7 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
   const stock = useQuery(stockQuery(garden.id));
   const feeds = useQuery(feedsQuery(garden.id));
   const mixes = useQuery(mixesQuery(garden.id));
+  const additives = useQuery(catalogueQuery).data?.additives ?? [];
   const [counted, setCounted] = useState<Kept>();
   if (stock.isPending || feeds.isPending || mixes.isPending) return <Loading what={say("shelf_page.the_stock")} />;
   if (stock.isLoadingError) return <Trouble problem={stock.error} again={() => void stock.refetch()} />;
@@ -60,6 +62,13 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
         unit: "L" as const,
         stock: stock.data.find((s) => s.stock.component === keyOf(c)),
       })),
+    ...additives.map((a) => ({
+      key: `additive ${a}`,
+      name: additiveName(a),
+      additive: a,
+      unit: "g" as const,
+      stock: stock.data.find((s) => s.stock.additive === a),
+    })),
   ];
   // what there is of; the rest waits in the list below until it is counted or looked for
   const kept = all
@@ -149,7 +158,11 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
                 .map((k) => ({
                   value: k.key,
                   label: k.name,
-                  group: k.mix ? say("common.mixes") : say("common.components"),
+                  group: k.mix
+                    ? say("common.mixes")
+                    : k.component
+                      ? say("common.components")
+                      : say("shelf_page.additives"),
                 })),
             ]}
           />
@@ -185,6 +198,7 @@ function StockForm({ garden, kept, close }: { garden: Garden; kept: Kept; close:
         feedId: kept.feedId,
         mix: kept.mix,
         component: kept.component,
+        additive: kept.additive,
         amount,
         countedOn,
         openedOn,

@@ -14,13 +14,14 @@ import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 
 /**
  * A batch of a mix for a list of pots.
  *
  * <p><b>Answers</b> how much of each component is tipped into the tub, in how many loads, and how many packs are opened?
  * <p><b>Formula</b> mix = Σ count·V·(1 + waste); put in = mix/(1 − shrinkage); of a part = share·put in, before sieving ÷ (1 − reject); loads = ⌈put
- * in/tub⌉; water = moisture·capacity·mix
+ * in/tub⌉; cost = taken·price of a pack/its litres; water = moisture·capacity·mix
  * <p><b>Units</b> litres, loose; shovels, handfuls and packs as the person's are
  * <p><b>Valid for</b> 0.05–20 000 L of mix; waste 0–50 %
  * <p><b>Source</b> [COMMON] arithmetic; moist enough to fill is about half of what it can hold, from memory
@@ -82,6 +83,15 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
         /** Handfuls for a load, whole ones. */
         public Counted handfulsEachLoad(Measures measures) {
             return Counted.of(litresEachLoad / measures.handfulLitres(), 1);
+        }
+
+        /** What it costs, where its packs have a price; in the money they are priced in. */
+        public OptionalDouble cost() {
+            return component
+                    .pack()
+                    .costPerLitre()
+                    .map(c -> OptionalDouble.of(takenLitres * c))
+                    .orElse(OptionalDouble.empty());
         }
 
         public int packsToOpen() {

@@ -11,6 +11,7 @@ import evencistern.pot.RoundTaper;
 import evencistern.working.Working;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -86,6 +87,29 @@ class BatchTest {
         assertThat(shovels.count()).isEqualTo(counted);
         assertThat(shovels.errorPercent()).isCloseTo((counted / wanted - 1) * 100, within(1e-9));
         assertThat(Math.abs(shovels.count() - wanted)).isLessThanOrEqualTo(step / 2 + 1e-9);
+    }
+
+    /** Arithmetic: a bale of 140 L for 21.00; of 37.5 L into the tub, of which a quarter is thrown away, 50 L are paid for. */
+    @Test
+    void aBatchCostsWhatIsTakenOfItsPacks() {
+        Component.Pack bale = new Component.Pack(Component.PackKind.BALE, 70, 140, Optional.of(21.0));
+        Component peat = Recipes.component("peat_medium");
+        Component priced = new Component(
+                peat.key(),
+                peat.family(),
+                peat.grain(),
+                peat.hold(),
+                peat.densityKgPerL(),
+                peat.chemistry(),
+                peat.wear(),
+                bale);
+        Mix mix = Mix.of("m", List.of(new Mix.Part(priced, 1))).yielding(0.8);
+        Batch.Amount taken = Batch.of(mix, 30, 0.6, MEASURES, Map.of("peat_medium", 0.25), Working.off())
+                .amounts()
+                .get(0);
+        assertThat(taken.litres()).isCloseTo(37.5, within(1e-9));
+        assertThat(taken.cost().orElseThrow()).isCloseTo(50 * 0.15, within(1e-9));
+        assertThat(litres(40).amounts().get(1).cost()).isEmpty();
     }
 
     /** Arithmetic: ÷ (1 − reject) of the sieved component alone: of 12.5 L with a fifth thrown away, 15.625 are taken. */

@@ -111,18 +111,69 @@ class BatchTest {
     }
 
     private void count(String of, String key, String litres) {
-        api.put(
-                        home + "/stock",
-                        new HashMap<>(Map.of(
-                                "id",
-                                UUID.randomUUID().toString(),
-                                of,
-                                key,
-                                "amount",
-                                Bodies.typed(litres, "L"),
-                                "version",
-                                0)))
-                .ok();
+        count(of, key, litres, "L");
+    }
+
+    private void count(String of, String key, String amount, String unit) {
+        api.put(home + "/stock", counted(of, key, amount, unit)).ok();
+    }
+
+    private static Map<String, Object> counted(String of, String key, String amount, String unit) {
+        return new HashMap<>(Map.of(
+                "id", UUID.randomUUID().toString(), of, key, "amount", Bodies.typed(amount, unit), "version", 0));
+    }
+
+    /** Arithmetic: 2.6 g of dolomite and 3 g of gypsum to a litre of mix, off what was counted. */
+    @Test
+    void whatIsStirredInIsDrawnFromTheShelf() {
+        count("additive", "DOLOMITE", "500", "g");
+        count("additive", "gypsum", "1", "kg");
+        Map<String, Object> form = Bodies.recipe("With gypsum", "peat_medium", "3", "perlite_coarse", "1");
+        form.put("amendments", List.of(Map.of("key", "gypsum", "grams", "3")));
+        api.put(home + "/mixes/recipes", form).ok();
+        Map<String, Object> input = batch(fill("12"));
+        input.put("recipe", form.get("id"));
+        input.put("stirredIn", "Dolomite");
+        input.put("stirredKey", "DOLOMITE");
+        input.put("stirredPerLitre", 2.6);
+        double litres = api.put(home + "/batches", input).ok().path("litres").asDouble();
+        assertThat(stock("additive", "DOLOMITE").path("left").asDouble()).isCloseTo(500 - 2.6 * litres, within(1e-6));
+        assertThat(stock("additive", "gypsum").path("left").asDouble()).isCloseTo(1000 - 3 * litres, within(1e-6));
+        input.put("id", UUID.randomUUID().toString());
+        input.put("stirredKey", "chalk dust");
+        assertThat(api.put(home + "/batches", input).faults()).containsExactly("choice_unknown");
+        assertThat(api.put(home + "/stock", counted("additive", "chalk dust", "1", "g"))
+                        .faults())
+                .containsExactly("choice_unknown");
+    }
+
+    /** Arithmetic: 12.00 for a bale that gives 140 L loose; sieving away half doubles what is paid. */
+    @Test
+    void aComponentWithoutAPriceOfItsOwnCostsWhatTheStockDid() {
+        Map<String, Object> bale = counted("component", "peat_medium", "140", "L");
+        bale.put("pack", Bodies.typed("140", "L"));
+        bale.put("cost", Bodies.typed("12", ""));
+        bale.put("currency", "£");
+        api.put(home + "/stock", bale).ok();
+        JsonNode peat = api.get(home + "/mixes")
+                .ok()
+                .path("components")
+                .valueStream()
+                .filter(c -> c.path("shipped").asString("").equals("peat_medium"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(peat.path("packCost").asDouble())
+                .isCloseTo(12 / 140.0 * peat.path("packLoose").asDouble(), within(1e-9));
+        assertThat(peat.path("currency").asString()).isEqualTo("£");
+        assertThat(peat.path("costFromShelf").asBoolean()).isTrue();
+        JsonNode live = api.post("/api/batch", ask(fill("12"))).ok();
+        double put = live.path("amounts").get(0).path("litres").asDouble();
+        assertThat(live.path("cost").asDouble()).isCloseTo(put * 12 / 140, within(1e-6));
+        assertThat(live.path("unpriced")).hasSize(1);
+        Map<String, Object> sieved = ask(fill("12"));
+        sieved.put("rejects", Map.of("peat_medium", Bodies.typed("50", "%")));
+        assertThat(api.post("/api/batch", sieved).ok().path("cost").asDouble())
+                .isCloseTo(2 * put * 12 / 140, within(1e-6));
     }
 
     /** Arithmetic: what a fifth is sieved out of is drawn as 1/0.8 of what goes in; the other part as it is. */

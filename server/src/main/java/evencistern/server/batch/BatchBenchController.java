@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -86,7 +87,11 @@ class BatchBenchController {
     /** Grams of an amendment for each load. */
     record EachLoad(String key, double grams) {}
 
-    /** The batch: litres of mix and of parts, loads, water to moisten with, lime for each load. */
+    /**
+     * The batch: litres of mix and of parts, loads, water to moisten with, lime for each load.
+     *
+     * @param cost of the components whose packs have a price; {@code unpriced} are those that have none
+     */
     record BatchAnswer(
             double mixLitres,
             double putLitres,
@@ -95,6 +100,8 @@ class BatchBenchController {
             @Nullable Double stirredGramsEachLoad,
             List<EachLoad> addedEachLoad,
             List<AmountWire> amounts,
+            @Nullable Double cost,
+            List<String> unpriced,
             List<String> cautions,
             @Nullable List<StepWire> working) {}
 
@@ -137,6 +144,16 @@ class BatchBenchController {
                                 a,
                                 measures.orElseThrow(),
                                 ask.onHand().get(a.component().key())))
+                        .toList(),
+                batch.amounts().stream()
+                        .map(Batch.Amount::cost)
+                        .filter(OptionalDouble::isPresent)
+                        .map(OptionalDouble::getAsDouble)
+                        .reduce(Double::sum)
+                        .orElse(null),
+                batch.amounts().stream()
+                        .filter(a -> a.cost().isEmpty())
+                        .map(a -> a.component().key())
                         .toList(),
                 Caution.forMixing(
                                 mix,

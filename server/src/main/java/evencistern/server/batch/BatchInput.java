@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param waste allowed for spills, %
  * @param rejects per cent of a component that a sieve took away, by its key
  * @param bags what stands on the bag of a component, by its key; absent to leave as it was
- * @param stirredIn what is stirred in for the pH; {@code stirredPerLitre} g of it in a litre of mix
+ * @param stirredIn what is stirred in for the pH, and its key; {@code stirredPerLitre} g of it in a litre of mix
  * @param version the version it was changed from; 0 for a new one
  */
 public record BatchInput(
@@ -28,6 +28,7 @@ public record BatchInput(
         @Nullable Map<String, Typed> rejects,
         @Nullable Map<String, String> bags,
         @Nullable String stirredIn,
+        @Nullable String stirredKey,
         @Nullable Double stirredPerLitre,
         @Nullable LocalDate madeOn,
         @Nullable Typed firstPh,

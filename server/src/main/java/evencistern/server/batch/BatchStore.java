@@ -46,8 +46,10 @@ class BatchStore {
                 .fixed("pot_names", b -> OwnedTable.array(b.pots(), BatchWire.PotsWire::name, String[]::new))
                 .fixed("pot_counts", b -> OwnedTable.array(b.pots(), BatchWire.PotsWire::count, Integer[]::new))
                 .fixed("stirred_in", BatchWire::stirredIn)
+                .fixed("stirred_key", BatchWire::stirredKey)
                 .fixed("stirred_grams", BatchWire::stirredGrams)
                 .fixed("added_names", b -> OwnedTable.array(b.added(), BatchWire.StirredWire::name, String[]::new))
+                .fixed("added_keys", BatchStore::keys)
                 .fixed("added_grams", b -> OwnedTable.array(b.added(), BatchWire.StirredWire::grams, Double[]::new))
                 .column("bags", BatchStore::bags)
                 .column("first_ph", BatchWire::firstPh)
@@ -66,6 +68,12 @@ class BatchStore {
                 : b.put().stream()
                         .map(p -> p.taken() == null ? p.litres() : p.taken())
                         .toArray(Double[]::new);
+    }
+
+    private static String @Nullable [] keys(BatchWire b) {
+        return b.added().stream().allMatch(a -> a.key() == null)
+                ? null
+                : b.added().stream().map(BatchWire.StirredWire::key).toArray(String[]::new);
     }
 
     private static String @Nullable [] bags(BatchWire b) {
@@ -94,9 +102,11 @@ class BatchStore {
         }
         String[] addedNames = (String[]) r.getArray("added_names").getArray();
         Double[] grams = (Double[]) r.getArray("added_grams").getArray();
+        Array known = r.getArray("added_keys");
+        String[] keys = known == null ? new String[addedNames.length] : (String[]) known.getArray();
         List<BatchWire.StirredWire> added = new ArrayList<>();
         for (int i = 0; i < addedNames.length; i++) {
-            added.add(new BatchWire.StirredWire(addedNames[i], grams[i]));
+            added.add(new BatchWire.StirredWire(keys[i], addedNames[i], grams[i]));
         }
         return new BatchWire(
                 r.getObject("id", UUID.class),
@@ -109,6 +119,7 @@ class BatchStore {
                 parts,
                 pots,
                 r.getString("stirred_in"),
+                r.getString("stirred_key"),
                 r.getObject("stirred_grams", Double.class),
                 added,
                 r.getObject("first_ph", Double.class),

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param number counted through the garden, for the label
  * @param recipe the key of the recipe, {@code recipeVersion} as it was then; 0 as it ships
  * @param litres of mix
- * @param stirredIn what was stirred in for the pH, and {@code stirredGrams} of it in all
+ * @param stirredIn what was stirred in for the pH, and {@code stirredGrams} of it in all; its key where it is drawn from the shelf
  * @param firstPh of the batch itself, to hold later ones against
  */
 public record BatchWire(
@@ -27,6 +27,7 @@ public record BatchWire(
         List<PutWire> put,
         List<PotsWire> pots,
         @Nullable String stirredIn,
+        @Nullable String stirredKey,
         @Nullable Double stirredGrams,
         List<StirredWire> added,
         @Nullable Double firstPh,
@@ -49,8 +50,8 @@ public record BatchWire(
             @Nullable Double taken,
             @Nullable String bag) {}
 
-    /** Grams in all of something stirred in besides. */
-    public record StirredWire(String name, double grams) {}
+    /** Grams in all of something stirred in besides; its key where it is drawn from the shelf. */
+    public record StirredWire(@Nullable String key, String name, double grams) {}
 
     /** So many pots it was made for. */
     public record PotsWire(String name, int count) {}

@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.media.Additive;
 import evencistern.media.Batch;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
@@ -99,6 +100,7 @@ public class Batches {
                         put,
                         made.pots(),
                         made.stirredIn(),
+                        made.stirredKey(),
                         made.stirredGrams(),
                         made.added(),
                         ph.isPresent() ? ph.getAsDouble() : null,
@@ -130,6 +132,10 @@ public class Batches {
         shelf.noteHeldBack(input.recipe(), faults);
         Filling filling = Filling.read(input.fills(), input.litres(), input.waste(), faults);
         Map<String, Double> rejects = Filling.rejects(input.rejects(), faults);
+        String stirredKey = input.stirredKey();
+        if (stirredKey != null && !Additive.keys().contains(stirredKey)) {
+            faults.add(FaultCode.CHOICE_UNKNOWN, "batch.stirred_in", stirredKey);
+        }
         faults.throwIfAny();
         double litres = filling.litres();
         Batch put = Batch.of(
@@ -161,11 +167,14 @@ public class Batches {
                                 filling.fills().get(i).count()))
                         .toList(),
                 stirredIn,
+                stirredIn == null ? null : input.stirredKey(),
                 stirredIn == null || perLitre == null ? null : perLitre * litres,
                 recipe.amendments().stream()
                         .map(RecipeWire.AddedWire::read)
                         .map(a -> new BatchWire.StirredWire(
-                                words.of("amendments", a.amendment().key(), Map.of()), a.gramsPerLitre() * litres))
+                                a.amendment().key(),
+                                words.of("amendments", a.amendment().key(), Map.of()),
+                                a.gramsPerLitre() * litres))
                         .toList(),
                 null,
                 null,

@@ -2,6 +2,7 @@ package evencistern.server.catalogue;
 
 import evencistern.climate.Climate;
 import evencistern.label.LabelReader;
+import evencistern.media.Additive;
 import evencistern.media.Amendment;
 import evencistern.meter.TdsScale;
 import evencistern.pot.TradeSizes;
@@ -59,10 +60,12 @@ class CatalogueController {
     /**
      * Everything that ships.
      *
+     * @param additives keys of what is stirred into a mix: limes, sulfur, amendments
      * @param stations whose average year is known, by name
      */
     record Catalogue(
             List<AmendmentWire> amendments,
+            List<String> additives,
             List<SizeWire> tradeSizes,
             List<UnitWire> units,
             List<ScaleWire> scales,
@@ -73,6 +76,7 @@ class CatalogueController {
     Catalogue getCatalogue() {
         return new Catalogue(
                 Amendment.all().stream().map(AmendmentWire::of).toList(),
+                Additive.keys(),
                 TradeSizes.all().stream().map(SizeWire::of).toList(),
                 Arrays.stream(Unit.values()).map(UnitWire::of).toList(),
                 Arrays.stream(TdsScale.values())

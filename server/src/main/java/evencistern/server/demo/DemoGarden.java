@@ -3,6 +3,7 @@ package evencistern.server.demo;
 import evencistern.chore.Chore;
 import evencistern.feed.Declared;
 import evencistern.label.Question;
+import evencistern.media.Liming;
 import evencistern.plan.LotYear;
 import evencistern.pot.Material;
 import evencistern.reading.Method;
@@ -169,6 +170,7 @@ public class DemoGarden implements ApplicationRunner {
                         null,
                         Map.of("perlite_coarse", "Fell 2231"),
                         "Dolomite",
+                        Liming.Material.DOLOMITE.name(),
                         2.6,
                         today.minusWeeks(WEEKS_BACK + 1),
                         new Typed("5.6", "pH"),
@@ -309,6 +311,7 @@ public class DemoGarden implements ApplicationRunner {
                         feed,
                         mix,
                         component,
+                        null,
                         new Typed(amount, unit),
                         opened,
                         opened,

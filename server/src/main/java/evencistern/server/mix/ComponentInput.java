@@ -76,6 +76,7 @@ public record ComponentInput(
                 number("packLoose", "component.loose", Unit.LITRE, faults),
                 blank("packCost") ? null : number("packCost", "component.cost", Unit.ONE, faults),
                 money,
+                null,
                 TypedFields.filled(fields),
                 measuredOn,
                 measuredOn == null ? null : alphaLow,

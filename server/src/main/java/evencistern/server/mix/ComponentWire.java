@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param name empty for a shipped one that nobody changed: it is named by its key
  * @param capacityColumn height of the drained column that holds {@code capacity}
  * @param packPrinted litres on the pack, or grams of a brick
+ * @param costFromShelf whether the cost is that of the stock which was counted, as the component has none of its own
  * @param alphaLow,alphaHigh of the curve, where the garden measured it
  * @param spent per cent of its life that it had behind it, of mix that stood in a pot before; absent for something new
  * @param heldBack what must be done before it goes into a pot, or that it never may; absent where it may
@@ -49,6 +50,7 @@ public record ComponentWire(
         double packLoose,
         @Nullable Double packCost,
         @Nullable String currency,
+        @Nullable Boolean costFromShelf,
         Map<String, Typed> typed,
         @Nullable LocalDate measuredOn,
         @Nullable Double alphaLow,
@@ -107,6 +109,7 @@ public record ComponentWire(
                 c.pack().looseLitres(),
                 c.pack().cost().orElse(null),
                 null,
+                null,
                 Map.of(),
                 null,
                 null,
@@ -150,6 +153,7 @@ public record ComponentWire(
                 w.packLoose,
                 null,
                 null,
+                null,
                 Map.of(),
                 null,
                 null,
@@ -162,6 +166,22 @@ public record ComponentWire(
 
     /** The same with another pH and salt, mS/cm of its saturated extract; held back or no more, put away or not. */
     public ComponentWire become(double nowPh, double nowEc, LastPlant.@Nullable Use held, boolean away) {
+        return with(nowPh, nowEc, packCost, currency, costFromShelf, held, away);
+    }
+
+    /** The same at the price of a litre that was paid for what is on the shelf, where it has none of its own. */
+    ComponentWire priced(double perLitre, @Nullable String money) {
+        return packCost != null ? this : with(ph, ec, perLitre * packLoose, money, true, heldBack, retired);
+    }
+
+    private ComponentWire with(
+            double nowPh,
+            double nowEc,
+            @Nullable Double nowCost,
+            @Nullable String money,
+            @Nullable Boolean fromShelf,
+            LastPlant.@Nullable Use held,
+            boolean away) {
         return new ComponentWire(
                 id,
                 shipped,
@@ -185,8 +205,9 @@ public record ComponentWire(
                 packKind,
                 packPrinted,
                 packLoose,
-                packCost,
-                currency,
+                nowCost,
+                money,
+                fromShelf,
                 typed,
                 measuredOn,
                 alphaLow,

@@ -11,14 +11,17 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -55,8 +58,8 @@ class MixStore {
                 .column("pack_kind", c -> id(c.packKind()))
                 .column("pack_printed", ComponentWire::packPrinted)
                 .column("pack_loose", ComponentWire::packLoose)
-                .column("pack_cost", ComponentWire::packCost)
-                .column("currency", ComponentWire::currency)
+                .column("pack_cost", c -> own(c, c.packCost()))
+                .column("currency", c -> own(c, c.currency()))
                 .column("measured_on", ComponentWire::measuredOn)
                 .column("alpha_low", ComponentWire::alphaLow)
                 .column("alpha_high", ComponentWire::alphaHigh)
@@ -130,6 +133,7 @@ class MixStore {
                 r.getDouble("pack_loose"),
                 r.getObject("pack_cost", Double.class),
                 r.getString("currency"),
+                null,
                 TypedFields.kept(r),
                 r.getObject("measured_on", LocalDate.class),
                 r.getObject("alpha_low", Double.class),
@@ -142,6 +146,25 @@ class MixStore {
 
     private static LastPlant.@Nullable Use heldBack(@Nullable String use) {
         return use == null ? null : LastPlant.Use.valueOf(use.toUpperCase(Locale.ROOT));
+    }
+
+    /** What the component itself says of its price; not what the shelf does. */
+    private static @Nullable Object own(ComponentWire c, @Nullable Object price) {
+        return Boolean.TRUE.equals(c.costFromShelf()) ? null : price;
+    }
+
+    /** What was paid for a litre. */
+    record Price(double perLitre, @Nullable String currency) {}
+
+    /** What was paid for components on the shelf, by key. */
+    Map<String, Price> listPrices(GardenId garden) {
+        Map<String, Price> prices = new HashMap<>();
+        db.sql("""
+                        select component, cost / pack as per_litre, currency from stock
+                        where garden_id = ? and not retired and component is not null and cost is not null
+                        """).param(garden.value()).query((RowCallbackHandler) r ->
+                prices.put(r.getString("component"), new Price(r.getDouble("per_litre"), r.getString("currency"))));
+        return prices;
     }
 
     List<ComponentWire> listComponents(GardenId garden) {

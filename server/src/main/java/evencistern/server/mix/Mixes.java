@@ -9,6 +9,7 @@ import evencistern.server.history.Keeping;
 import evencistern.server.history.Laid;
 import evencistern.server.lock.RetriedOnLocks;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,8 +45,14 @@ public class Mixes {
 
     /** Everything to mix with. */
     public MixShelf shelf(GardenId garden) {
+        Map<String, MixStore.Price> prices = store.listPrices(garden);
         return new MixShelf(
-                Laid.over(SHIPPED_COMPONENTS, store.listComponents(garden)),
+                Laid.over(SHIPPED_COMPONENTS, store.listComponents(garden)).stream()
+                        .map(c -> {
+                            MixStore.Price price = prices.get(c.key());
+                            return price == null ? c : c.priced(price.perLitre(), price.currency());
+                        })
+                        .toList(),
                 Laid.over(SHIPPED_RECIPES, store.listRecipes(garden)),
                 store.listMade(garden));
     }

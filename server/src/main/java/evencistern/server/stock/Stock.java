@@ -7,9 +7,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What there was of a feed, a mix or a component when it was counted; one of the three is given.
+ * What there was of a feed, a mix, a component or an additive when it was counted; one of the four is given.
  *
- * @param amount g of a dry feed, mL of a liquid one, L of a mix or a component, loose
+ * @param amount g of a dry feed or an additive, mL of a liquid one, L of a mix or a component, loose
  * @param countedOn the day, before its work
  * @param pack what one pack holds, in the same unit
  * @param cost of one pack
@@ -19,6 +19,7 @@ public record Stock(
         @Nullable UUID feedId,
         @Nullable String mix,
         @Nullable String component,
+        @Nullable String additive,
         double amount,
         Typed amountTyped,
         LocalDate countedOn,

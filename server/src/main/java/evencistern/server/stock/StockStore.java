@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -30,6 +29,7 @@ class StockStore {
                 .column("feed_id", Stock::feedId)
                 .column("mix", Stock::mix)
                 .column("component", Stock::component)
+                .column("additive", Stock::additive)
                 .column("amount", Stock::amount)
                 .column("counted_on", Stock::countedOn)
                 .column("opened_on", Stock::openedOn)
@@ -52,6 +52,7 @@ class StockStore {
                 r.getObject("feed_id", UUID.class),
                 r.getString("mix"),
                 r.getString("component"),
+                r.getString("additive"),
                 amount,
                 typed.getOrDefault("amount", Typed.shown(amount, "")),
                 r.getObject("counted_on", LocalDate.class),
@@ -68,19 +69,32 @@ class StockStore {
         return stocks.list(garden, "and not retired order by id limit 1000");
     }
 
-    /** The stock that is there already of a feed or mix. */
-    Optional<Stock> findStockOf(
-            GardenId garden, @Nullable UUID feed, @Nullable String mix, @Nullable String component) {
+    /** The stock that is there already of the same as this one. */
+    Optional<Stock> findStockOf(GardenId garden, Counted of) {
         return stocks
                 .list(
                         garden,
                         "and not retired and (feed_id = cast(? as uuid) or mix = cast(? as text)"
-                                + " or component = cast(? as text))",
-                        feed,
-                        mix,
-                        component)
+                                + " or component = cast(? as text) or additive = cast(? as text))",
+                        of.feedId(),
+                        of.mix(),
+                        of.component(),
+                        of.additive())
                 .stream()
                 .findFirst();
+    }
+
+    /** Grams of an additive that were stirred into batches made since a day. */
+    double sumAdditiveUsed(GardenId garden, String additive, LocalDate since) {
+        return db.sql("""
+                        select coalesce(sum(p.grams), 0) as grams
+                        from batch b,
+                             unnest(b.added_keys || b.stirred_key, b.added_grams || b.stirred_grams) as p (additive, grams)
+                        where b.garden_id = ? and not b.retired and p.additive = ? and b.made_on >= ?
+                        """)
+                .params(garden.value(), additive, since)
+                .query(Double.class)
+                .single();
     }
 
     /** Product used, in one measure. */

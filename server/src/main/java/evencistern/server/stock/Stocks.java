@@ -7,6 +7,7 @@ import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.food.Supply;
 import evencistern.label.Measure;
+import evencistern.media.Additive;
 import evencistern.server.GardenId;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.feed.Feeds;
@@ -27,7 +28,6 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -63,19 +63,17 @@ public class Stocks {
     @Transactional
     public History.Edited<Stock> save(GardenId garden, StockInput input) {
         GardenWire g = gardens.require(garden);
-        Unit unit = unit(garden, input.feedId(), input.mix(), input.component());
-        refuseAnother(garden, input.id(), input.feedId(), input.mix(), input.component());
+        Counted of = Counted.of(input);
+        Unit unit = unit(garden, of);
+        refuseAnother(garden, input.id(), of);
         return history.edit(garden, keeping, input.read(unit, g.today()));
     }
 
     /** Refused where the same is counted already under another id. */
-    private void refuseAnother(
-            GardenId garden, UUID id, @Nullable UUID feedId, @Nullable String mix, @Nullable String component) {
-        store.findStockOf(garden, feedId, mix, component)
-                .filter(s -> !s.id().equals(id))
-                .ifPresent(s -> {
-                    throw new FaultException(Fault.of(FaultCode.COUNTED_ALREADY, "stock", ""));
-                });
+    private void refuseAnother(GardenId garden, UUID id, Counted of) {
+        store.findStockOf(garden, of).filter(s -> !s.id().equals(id)).ifPresent(s -> {
+            throw new FaultException(Fault.of(FaultCode.COUNTED_ALREADY, "stock", ""));
+        });
     }
 
     /**
@@ -85,8 +83,8 @@ public class Stocks {
      * @param amount g of a dry feed, mL of a liquid one
      */
     public void draw(GardenId garden, Act act, UUID feedId, double amount) {
-        store.findStockOf(garden, feedId, null, null).ifPresent(s -> {
-            Unit unit = unit(garden, feedId, null, null);
+        store.findStockOf(garden, Counted.feed(feedId)).ifPresent(s -> {
+            Unit unit = unit(garden, Counted.feed(feedId));
             double left = Math.max(0, s.amount() - amount);
             history.save(garden, act, keeping, with(s, left, unit));
         });
@@ -98,6 +96,7 @@ public class Stocks {
                 s.feedId(),
                 s.mix(),
                 s.component(),
+                s.additive(),
                 amount,
                 new Typed(Faults.plain(amount), unit.symbol()),
                 s.countedOn(),
@@ -119,21 +118,21 @@ public class Stocks {
     /** What is left of a component, loose litres; empty where none is counted. */
     public OptionalDouble componentLeft(GardenId garden, String component) {
         GardenWire g = gardens.require(garden);
-        return store.findStockOf(garden, null, null, component)
+        return store.findStockOf(garden, Counted.component(component))
                 .map(s -> OptionalDouble.of(wire(g, s).left()))
                 .orElse(OptionalDouble.empty());
     }
 
     /** Takes so many litres of a component away as part of an act; nothing where none is counted. */
     public void drawComponent(GardenId garden, Act act, String component, double litres) {
-        store.findStockOf(garden, null, null, component)
+        store.findStockOf(garden, Counted.component(component))
                 .ifPresent(s ->
                         history.save(garden, act, keeping, with(s, Math.max(0, s.amount() - litres), Unit.LITRE)));
     }
 
     /** Counts a feed for the first time as part of an act: mL of a liquid one. */
     public void fill(GardenId garden, Act act, UUID id, UUID feedId, double millilitres, LocalDate today) {
-        refuseAnother(garden, id, feedId, null, null);
+        refuseAnother(garden, id, Counted.feed(feedId));
         history.save(garden, act, keeping, first(id, feedId, null, millilitres, Unit.MILLILITRE, today, today));
     }
 
@@ -147,17 +146,28 @@ public class Stocks {
             @Nullable LocalDate openedOn) {
         Typed typed = new Typed(Faults.plain(amount), unit.symbol());
         return new Stock(
-                id, feedId, null, component, amount, typed, countedOn, openedOn, null, null, null, null, 0, false);
+                id, feedId, null, component, null, amount, typed, countedOn, openedOn, null, null, null, null, 0,
+                false);
     }
 
-    private Unit unit(GardenId garden, @Nullable UUID feedId, @Nullable String mix, @Nullable String component) {
-        if (Stream.of(feedId, mix, component).filter(Objects::nonNull).count() != 1) {
+    private Unit unit(GardenId garden, Counted of) {
+        if (!of.ofOne()) {
             throw new FaultException(Fault.of(FaultCode.MISSING, "stock", ""));
         }
+        UUID feedId = of.feedId();
         if (feedId != null) {
             return feeds.require(garden, feedId).form() == FeedWire.Form.dry ? Unit.GRAM : Unit.MILLILITRE;
         }
+        String additive = of.additive();
+        if (additive != null) {
+            if (!Additive.keys().contains(additive)) {
+                throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "amendment", additive));
+            }
+            return Unit.GRAM;
+        }
         MixShelf shelf = mixes.shelf(garden);
+        String mix = of.mix();
+        String component = of.component();
         if (mix != null) {
             shelf.require(mix);
         } else if (shelf.components().stream().noneMatch(c -> c.key().equals(component))) {
@@ -173,13 +183,16 @@ public class Stocks {
         double used;
         double perDay = 0;
         // what is counted was there when it was first counted
-        Unit unit = feedId == null ? Unit.LITRE : unit(garden, feedId, null, null);
+        String additive = s.additive();
+        Unit unit = feedId != null ? unit(garden, Counted.feed(feedId)) : additive != null ? Unit.GRAM : Unit.LITRE;
         if (feedId != null) {
             Feed feed = feeds.require(garden, feedId).toFeed();
             used = store.listFeedUsed(garden, feedId, s.countedOn(), zone).stream()
                     .mapToDouble(u -> inStock(feed, unit, measure(u.measure()), u.amount()))
                     .sum();
             perDay = inStock(feed, unit, feed.rate().measure(), store.sumFeedPerDay(garden, feedId));
+        } else if (additive != null) {
+            used = store.sumAdditiveUsed(garden, additive, s.countedOn());
         } else {
             String mix = s.mix();
             used = mix == null
