@@ -21,7 +21,8 @@ import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { type Deed, DeedPanel, DEEDS } from "./deeds";
-import { Labels } from "./Labels";
+import { Labels } from "../../parts/Labels";
+import { ofLots } from "../../parts/labelled";
 
 const ROW = 52;
 const EVERYWHERE = "everywhere";
@@ -189,7 +190,7 @@ export function BenchList() {
           close={() => setDeed(undefined)}
         />
       )}
-      {labels && <Labels lots={[...chosen.values()]} garden={garden} close={() => setLabels(false)} />}
+      {labels && <Labels of={ofLots([...chosen.values()])} garden={garden} close={() => setLabels(false)} />}
     </div>
   );
 }

@@ -6,7 +6,8 @@ import { PotMark } from "../../parts/PotMark";
 import { day } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { type Deed, DeedPanel, DEEDS } from "./deeds";
-import { Labels } from "./Labels";
+import { Labels } from "../../parts/Labels";
+import { ofLots } from "../../parts/labelled";
 import { say, rich, type Key } from "../../text";
 import { duplicate } from "./lotInput";
 
@@ -87,7 +88,7 @@ export function LotHead({ lot, garden, catalogue }: { lot: Lot; garden: Garden; 
       {deed && (
         <DeedPanel deed={deed} lots={[lot]} garden={garden} catalogue={catalogue} close={() => setDeed(undefined)} />
       )}
-      {labels && <Labels lots={[lot]} garden={garden} close={() => setLabels(false)} />}
+      {labels && <Labels of={ofLots([lot])} garden={garden} close={() => setLabels(false)} />}
     </header>
   );
 }

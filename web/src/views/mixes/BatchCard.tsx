@@ -9,11 +9,11 @@ import { Button } from "../../ui/Button";
 import { NumberField, TextField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
 import { BatchStands } from "../../parts/BatchStands";
+import { Labels } from "../../parts/Labels";
+import { ofBatch } from "../../parts/labelled";
 import { ThingForm } from "../../parts/things";
 
-const MOST_LABELS = 60;
-
-/** The card of a batch, to pin above the tub, and a label for each pot; both print. */
+/** The card of a batch, to pin above the tub, and labels for its pots; both print. */
 export function BatchCard() {
   const id = useGardenId();
   const { batch } = useParams({ from: "/g/$garden/mixes/batches/$batch" });
@@ -27,11 +27,6 @@ export function BatchCard() {
   const b = batches.data.find((x) => x.id === batch);
   if (!b) return <p className="note p-6">{say("mixes_page.this_batch_was_taken_back_or")}</p>;
   const shown = new Shown(units, garden.unitHabit);
-  const pots = b.pots.reduce((n, p) => n + p.count, 0);
-  const print = (what: boolean) => {
-    setLabels(what);
-    setTimeout(() => window.print(), 100);
-  };
   return (
     <div className="min-w-0">
       <p className="no-print mb-2 flex flex-wrap gap-x-4">
@@ -46,17 +41,10 @@ export function BatchCard() {
         >
           {say("mixes_page.readings_of_its_lots")}
         </Link>
-        <Button onClick={() => print(false)}>{say("mixes_page.print_the_card")}</Button>
-        {pots > 0 && (
-          <Button onClick={() => print(true)}>
-            {say("mixes_page.print_pot_labels", { min: Math.min(pots, MOST_LABELS) })}
-          </Button>
-        )}
+        <Button onClick={() => window.print()}>{say("mixes_page.print_the_card")}</Button>
+        <Button onClick={() => setLabels(true)}>{say("mixes_page.pot_labels")}</Button>
       </p>
-      <article
-        aria-label={say("mixes_page.batch_card")}
-        className={`max-w-2xl border-2 border-ink p-4 ${labels ? "print:hidden" : ""}`}
-      >
+      <article aria-label={say("mixes_page.batch_card")} className="max-w-2xl border-2 border-ink p-4">
         <h1 className="flex items-baseline justify-between text-2xl">
           <span>{b.recipeName}</span> <span className="fig">№ {b.number}</span>
         </h1>
@@ -115,22 +103,7 @@ export function BatchCard() {
           {b.stirredIn && <li>▲ {words("cautions", "lime")}</li>}
         </ul>
       </article>
-      {labels && (
-        <ul aria-label={say("mixes_page.pot_labels")} className="m-0 hidden list-none grid-cols-3 gap-2 p-0 print:grid">
-          {b.pots
-            .flatMap((p) => Array.from({ length: p.count }, () => p.name))
-            .slice(0, MOST_LABELS)
-            .map((name, i) => (
-              <li key={i} className="break-inside-avoid border border-ink p-2 text-sm">
-                <b>{name}</b>
-                <br />
-                {b.recipeName} · № {b.number}
-                <br />
-                {longDay(b.madeOn)}
-              </li>
-            ))}
-        </ul>
-      )}
+      {labels && <Labels of={ofBatch(b)} garden={garden} close={() => setLabels(false)} />}
       <div className="no-print">
         <BatchStands garden={id} batch={b.id} />
       </div>

@@ -17,8 +17,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
@@ -194,6 +196,27 @@ class PaperTest {
             assertThat(code(pdf, 1, FIRST_TWO.get("a4_24").get(0))).isEqualTo(page(fed));
             assertThat(code(pdf, 1, FIRST_TWO.get("a4_24").get(1))).isEqualTo(page(watered));
         }
+    }
+
+    @Test
+    void theCodeOfABatchsLabelLeadsToTheBatch() throws Exception {
+        String batch = UUID.randomUUID().toString();
+        Map<String, Object> form = new HashMap<>(Bodies.batch(batch, "peat_perlite"));
+        form.put(
+                "fills",
+                List.of(
+                        Map.of("name", "13 cm pot", "pot", Bodies.pot("13", "9", "12"), "count", Bodies.typed("3", "")),
+                        Map.of("name", "Tray", "pot", Bodies.pot("20", "14", "19"), "count", Bodies.typed("1", ""))));
+        api.put(home + "/batches", form).ok();
+        try (PDDocument pdf = pdf("/labels.pdf?eachPot=true&batch=" + batch)) {
+            String page = App.address() + "/g/" + garden.path("id").asString() + "/mixes/batches/" + batch;
+            assertThat(code(pdf, 0, FIRST_TWO.get("a4_24").get(1))).isEqualTo(page);
+            assertThat(text(pdf).split("13 cm pot", -1)).hasSize(4);
+            assertThat(text(pdf)).contains("Tray", "№ 1", "Peat and perlite");
+        }
+        assertThat(api.get(home + "/labels.pdf?batch=" + UUID.randomUUID()).faults())
+                .containsExactly("not_found");
+        assertThat(api.get(home + "/labels.pdf").faults()).containsExactly("too_small");
     }
 
     @Test

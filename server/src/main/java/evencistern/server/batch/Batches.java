@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -61,6 +62,13 @@ public class Batches {
     public List<BatchWire> list(GardenId garden) {
         gardens.require(garden);
         return store.listBatches(garden);
+    }
+
+    /** The batch of this id, one that was taken back too. */
+    public BatchWire require(GardenId garden, UUID id) {
+        return store.batches()
+                .find(garden, id)
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.NOT_FOUND, "batch", id.toString())));
     }
 
     /** Records a batch that is being made, or what became known of one since. */

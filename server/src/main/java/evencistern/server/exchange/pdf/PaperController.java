@@ -69,12 +69,13 @@ class PaperController {
     @GetMapping(path = "/gardens/{garden}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> getLabels(
             @PathVariable UUID garden,
-            @RequestParam List<UUID> lot,
+            @RequestParam(defaultValue = "") List<UUID> lot,
+            @RequestParam(required = false) @Nullable UUID batch,
             @RequestParam(defaultValue = "a4_24") PotLabels.Paper paper,
             @RequestParam(defaultValue = "false") boolean eachPot,
             @RequestParam(defaultValue = "") String used) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        labels.write(new GardenId(garden), new PotLabels.Wanted(lot, paper, eachPot, used, address()), out);
+        labels.write(new GardenId(garden), new PotLabels.Wanted(lot, batch, paper, eachPot, used, address()), out);
         return file("labels.pdf", out.toByteArray());
     }
 

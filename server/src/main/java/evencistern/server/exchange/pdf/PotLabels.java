@@ -17,6 +17,8 @@ import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.plant.Species;
 import evencistern.server.GardenId;
+import evencistern.server.batch.BatchWire;
+import evencistern.server.batch.Batches;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
@@ -28,18 +30,19 @@ import evencistern.units.Dimension;
 import java.awt.Color;
 import java.io.OutputStream;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Labels for pots: which lot it is, in what it stands since when, and a code (ISO/IEC 18004) that a phone's camera opens
- * the lot's page by.
+ * Labels for pots: which lot it is, in what it stands since when, or of which batch it was filled, and a code (ISO/IEC 18004)
+ * that a phone's camera opens the page of that by.
  */
 @Service
 public class PotLabels {
@@ -51,11 +54,13 @@ public class PotLabels {
     private static final float LARGEST_CODE = 26 * Sheet.MM;
 
     private final Lots lots;
+    private final Batches batches;
     private final MixNames mixNames;
     private final Words words;
 
-    PotLabels(Lots lots, MixNames mixNames, Words words) {
+    PotLabels(Lots lots, Batches batches, MixNames mixNames, Words words) {
         this.lots = lots;
+        this.batches = batches;
         this.words = words;
         this.mixNames = mixNames;
     }
@@ -121,11 +126,15 @@ public class PotLabels {
     /**
      * Which labels.
      *
-     * @param eachPot a label for every pot, instead of one a lot
+     * @param batch whose pots are labelled, besides those of lots; null for none
+     * @param eachPot a label for every pot, instead of one a lot, or for each kind of pot of a batch
      * @param used labels of the first page that are used up already; blank for none
      * @param address of the garden's pages, without a stroke at its end
      */
-    record Wanted(List<UUID> lotIds, Paper paper, boolean eachPot, String used, String address) {}
+    record Wanted(List<UUID> lotIds, @Nullable UUID batch, Paper paper, boolean eachPot, String used, String address) {}
+
+    /** What stands on so many labels, and the page that the code opens. */
+    private record Printed(List<Line> lines, String page, int pots) {}
 
     /** Writes the labels as PDF, in the order asked for. */
     @Transactional(readOnly = true)
@@ -139,33 +148,64 @@ public class PotLabels {
                 .orElse(0);
         faults.within("labels.used", used, 0, wanted.paper().count() - 1, "");
         faults.throwIfAny();
-        List<Lot> labels = new ArrayList<>();
-        wanted.lotIds().stream()
-                .distinct()
-                .map(id -> lots.require(garden, id).lot())
-                .forEach(lot -> labels.addAll(
-                        Collections.nCopies(wanted.eachPot() ? Math.min(lot.pots(), MOST_LABELS + 1) : 1, lot)));
+        InHand hand = new InHand(context.garden(), words);
+        UUID batch = wanted.batch();
+        List<Printed> labels = Stream.concat(
+                        wanted.lotIds().stream()
+                                .distinct()
+                                .map(id -> of(
+                                        context, hand, lots.require(garden, id).lot())),
+                        batch == null ? Stream.empty() : of(hand, batches.require(garden, batch)))
+                .flatMap(p ->
+                        Collections.nCopies(wanted.eachPot() ? Math.min(p.pots(), MOST_LABELS + 1) : 1, p).stream())
+                .toList();
         faults.within("labels", labels.size(), 1, MOST_LABELS, "");
         faults.throwIfAny();
-        InHand hand = new InHand(context.garden(), words);
         String title = hand.says("labels", Map.of("garden", context.garden().name()));
         Rectangle paper = wanted.paper().page(context.garden());
+        String home = wanted.address() + "/g/" + garden.value();
         Sheet.write(paper, 0, title, null, out, (page, writer) -> {
             for (int i = 0; i < labels.size(); i++) {
                 int index = ((int) used + i) % wanted.paper().count();
                 if (i > 0 && index == 0) {
                     page.newPage();
                 }
-                label(context, hand, labels.get(i), wanted, wanted.paper().at(index, paper), writer);
+                label(labels.get(i), home, wanted.paper().cut, wanted.paper().at(index, paper), writer);
                 // a page on which things are only drawn would count as empty
                 writer.setPageEmpty(false);
             }
         });
     }
 
-    private void label(GardenContext context, InHand hand, Lot lot, Wanted wanted, Rectangle at, PdfWriter writer) {
+    private Printed of(GardenContext context, InHand hand, Lot lot) {
+        Species kind = context.kinds().require(lot.species());
+        return new Printed(
+                List.of(
+                        new Line(lot.name(), true, 11, Sheet.INK),
+                        new Line(kind.scientific(), false, 8, Sheet.SOFT),
+                        new Line(mixNames.of(context.mixes(), lot.mix()), false, 7.5f, Sheet.INK),
+                        new Line(hand.says("since", Map.of("day", hand.day(since(lot)))), false, 7.5f, Sheet.SOFT)),
+                "/bench/" + lot.id(),
+                lot.pots());
+    }
+
+    /** For each kind of pot that a batch was made for; of one made by the litre a single one. */
+    private static Stream<Printed> of(InHand hand, BatchWire b) {
+        List<BatchWire.PotsWire> pots = b.pots().isEmpty() ? List.of(new BatchWire.PotsWire("", 1)) : b.pots();
+        return pots.stream()
+                .map(p -> new Printed(
+                        List.of(
+                                new Line("№ " + b.number(), true, 11, Sheet.INK),
+                                new Line(b.recipeName(), false, 8, Sheet.INK),
+                                new Line(p.name(), false, 7.5f, Sheet.INK),
+                                new Line(hand.day(b.madeOn()), false, 7.5f, Sheet.SOFT)),
+                        "/mixes/batches/" + b.id(),
+                        p.count()));
+    }
+
+    private static void label(Printed printed, String home, boolean cut, Rectangle at, PdfWriter writer) {
         PdfContentByte canvas = writer.getDirectContent();
-        if (wanted.paper().cut) {
+        if (cut) {
             canvas.setColorStroke(Sheet.RULE);
             canvas.setLineWidth(0.4f);
             canvas.rectangle(at.getLeft(), at.getBottom(), at.getWidth(), at.getHeight());
@@ -173,21 +213,10 @@ public class PotLabels {
         }
         float side = Math.min(at.getHeight() - 2 * PADDING, LARGEST_CODE);
         float codeLeft = at.getRight() - PADDING - side;
-        code(
-                canvas,
-                wanted.address() + "/g/" + context.garden().id() + "/bench/" + lot.id(),
-                codeLeft,
-                (at.getTop() + at.getBottom() - side) / 2,
-                side);
-        Species kind = context.kinds().require(lot.species());
+        code(canvas, home + printed.page(), codeLeft, (at.getTop() + at.getBottom() - side) / 2, side);
         float width = codeLeft - at.getLeft() - 2 * PADDING;
-        List<Line> lines = List.of(
-                new Line(lot.name(), true, 11, Sheet.INK),
-                new Line(kind.scientific(), false, 8, Sheet.SOFT),
-                new Line(mixNames.of(context.mixes(), lot.mix()), false, 7.5f, Sheet.INK),
-                new Line(hand.says("since", Map.of("day", hand.day(since(lot)))), false, 7.5f, Sheet.SOFT));
         float y = at.getTop() - PADDING;
-        for (Line line : lines) {
+        for (Line line : printed.lines()) {
             y -= line.size() * 1.15f;
             text(canvas, line, at.getLeft() + PADDING, y, width);
         }

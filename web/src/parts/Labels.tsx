@@ -1,13 +1,14 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, call, type Garden, type Lot, type Problem } from "../../api";
-import { labelAddressQuery } from "../../api/queries";
-import { Button } from "../../ui/Button";
-import { ChoiceField, NumberField } from "../../ui/Fields";
-import { Panel } from "../../ui/Panel";
-import { Segmented } from "../../ui/Segmented";
-import { say, rich, type Key } from "../../text";
-import { Trouble } from "../../ui/States";
+import { api, call, type Garden, type Problem } from "../api";
+import { labelAddressQuery } from "../api/queries";
+import { Button } from "../ui/Button";
+import { ChoiceField, NumberField } from "../ui/Fields";
+import { Panel } from "../ui/Panel";
+import { Segmented } from "../ui/Segmented";
+import { say, rich, type Key } from "../text";
+import { Trouble } from "../ui/States";
+import type { Labelled } from "./labelled";
 
 type Paper = "a4_24" | "letter_30" | "strips";
 
@@ -26,19 +27,18 @@ const PAPERS: { value: Paper; label: Key }[] = [
   },
 ];
 
-/** Labels for pots, with a code that opens the lot. */
-export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; close: () => void }) {
+/** Labels for pots, with a code that opens the lot or the batch. */
+export function Labels({ of, garden, close }: { of: Labelled; garden: Garden; close: () => void }) {
   const [paper, setPaper] = useState<Paper>(garden.unitHabit === "us" ? "letter_30" : "a4_24");
-  const [eachPot, setEachPot] = useState(false);
+  const [eachPot, setEachPot] = useState("batch" in of.ids);
   const [used, setUsed] = useState({ text: "", unit: "" });
-  const pots = lots.reduce((n, l) => n + l.pots, 0);
   const make = useMutation<Blob, Problem>({
     mutationFn: () =>
       call(
         api.GET("/api/gardens/{garden}/labels.pdf", {
           params: {
             path: { garden: garden.id },
-            query: { lot: lots.map((l) => l.id), paper, eachPot, used: used.text },
+            query: { lot: [], ...of.ids, paper, eachPot, used: used.text },
           },
           parseAs: "blob",
         }),
@@ -53,21 +53,20 @@ export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; c
   });
   const faults = make.error?.faults ?? [];
   const own = make.error && (make.error.retry || faults.some((f) => f.field !== "labels.used"));
-  const count = eachPot ? pots : lots.length;
+  const count = eachPot ? of.pots : of.count;
   return (
-    <Panel
-      title={say("bench_page.labels_name", {
-        name: lots.length === 1 ? lots[0]!.name : say("bench_page.lots", { count: lots.length }),
-      })}
-      close={close}
-    >
+    <Panel title={say("bench_page.labels_name", { name: of.name })} close={close}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
           make.mutate();
         }}
       >
-        <p className="note mb-2">{say("bench_page.name_botanical_name_mix_and_since")}</p>
+        <p className="note mb-2">
+          {say(
+            "batch" in of.ids ? "bench_page.number_mix_pot_and_day" : "bench_page.name_botanical_name_mix_and_since",
+          )}
+        </p>
         <ChoiceField
           label={say("bench_page.printed_on")}
           field="labels.paper"
@@ -76,15 +75,20 @@ export function Labels({ lots, garden, close }: { lots: Lot[]; garden: Garden; c
           onChange={(v) => setPaper(PAPERS.find((p) => p.value === v)?.value ?? "a4_24")}
           options={PAPERS.map((p) => ({ value: p.value, label: say(p.label) }))}
         />
-        {pots > lots.length && (
+        {of.pots > of.count && (
           <div className="mb-2">
             <Segmented
               label={say("bench_page.how_many")}
               value={eachPot ? "pot" : "lot"}
               onChange={(v) => setEachPot(v === "pot")}
               options={[
-                { value: "lot", label: say("bench_page.one_a_lot", { count: lots.length }) },
-                { value: "pot", label: say("bench_page.one_a_pot", { pots }) },
+                {
+                  value: "lot",
+                  label: say("batch" in of.ids ? "bench_page.one_a_kind_of_pot" : "bench_page.one_a_lot", {
+                    count: of.count,
+                  }),
+                },
+                { value: "pot", label: say("bench_page.one_a_pot", { pots: of.pots }) },
               ]}
             />
           </div>
