@@ -3,6 +3,7 @@ package evencistern.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -163,6 +164,10 @@ class MixPathTest extends AtTheDesk {
         assertThat(card).containsText("bag Lot 44");
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Beside the other batches")))
                 .containsText("once three batches of its mix have two lots each that were read");
+        button("Pot labels").click();
+        Download labels =
+                page.waitForDownload(() -> page.getByText("Make 14 labels").click());
+        assertThat(labels.suggestedFilename()).endsWith("labels.pdf");
         page.navigate(home + "/mixes/batches");
         assertThat(page.getByText("№ 1")).isVisible();
     }

@@ -58,8 +58,8 @@ class MixStore {
                 .column("pack_kind", c -> id(c.packKind()))
                 .column("pack_printed", ComponentWire::packPrinted)
                 .column("pack_loose", ComponentWire::packLoose)
-                .column("pack_cost", c -> own(c, c.packCost()))
-                .column("currency", c -> own(c, c.currency()))
+                .column("pack_cost", ComponentWire::packCost)
+                .column("currency", ComponentWire::currency)
                 .column("measured_on", ComponentWire::measuredOn)
                 .column("alpha_low", ComponentWire::alphaLow)
                 .column("alpha_high", ComponentWire::alphaHigh)
@@ -146,11 +146,6 @@ class MixStore {
 
     private static LastPlant.@Nullable Use heldBack(@Nullable String use) {
         return use == null ? null : LastPlant.Use.valueOf(use.toUpperCase(Locale.ROOT));
-    }
-
-    /** What the component itself says of its price; not what the shelf does. */
-    private static @Nullable Object own(ComponentWire c, @Nullable Object price) {
-        return Boolean.TRUE.equals(c.costFromShelf()) ? null : price;
     }
 
     /** What was paid for a litre. */

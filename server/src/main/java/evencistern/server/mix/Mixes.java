@@ -37,15 +37,18 @@ public class Mixes {
         this.recipes = history.keep(store.recipes());
     }
 
-    /** The shelf of a garden that is there. */
+    /** The shelf of a garden that is there, at the prices that were paid for the stock. */
     MixShelf require(GardenId garden) {
         gardens.stamp(garden);
-        return shelf(garden);
+        return shelf(garden, store.listPrices(garden));
     }
 
     /** Everything to mix with. */
     public MixShelf shelf(GardenId garden) {
-        Map<String, MixStore.Price> prices = store.listPrices(garden);
+        return shelf(garden, Map.of());
+    }
+
+    private MixShelf shelf(GardenId garden, Map<String, MixStore.Price> prices) {
         return new MixShelf(
                 Laid.over(SHIPPED_COMPONENTS, store.listComponents(garden)).stream()
                         .map(c -> {
