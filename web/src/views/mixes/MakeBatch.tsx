@@ -359,8 +359,8 @@ function Making({
                         {say("mixes_page.in_all_for_ph", {
                           value: shown.grams(a.stirredGramsEachLoad * a.loads),
                           target: stirred.target.toFixed(1),
-                        })}{" "}
-                        {shelf(stirredKey)}
+                        })}
+                        <span className="block">{shelf(stirredKey)}</span>
                       </td>
                     </tr>
                   )}
@@ -371,7 +371,8 @@ function Making({
                         {shown.grams(e.grams)}
                       </td>
                       <td colSpan={3} className="note">
-                        {say("mixes_page.in_all_grams", { grams: shown.grams(e.grams * a.loads) })} {shelf(e.key)}
+                        {say("mixes_page.in_all_grams", { grams: shown.grams(e.grams * a.loads) })}
+                        <span className="block">{shelf(e.key)}</span>
                       </td>
                     </tr>
                   ))}
