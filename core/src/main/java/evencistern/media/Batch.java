@@ -14,7 +14,7 @@ import evencistern.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.Optional;
 
 /**
  * A batch of a mix for a list of pots.
@@ -86,12 +86,8 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
         }
 
         /** What it costs, where its packs have a price; in the money they are priced in. */
-        public OptionalDouble cost() {
-            return component
-                    .pack()
-                    .costPerLitre()
-                    .map(c -> OptionalDouble.of(takenLitres * c))
-                    .orElse(OptionalDouble.empty());
+        public Optional<Double> cost() {
+            return component.pack().costPerLitre().map(c -> takenLitres * c);
         }
 
         public int packsToOpen() {

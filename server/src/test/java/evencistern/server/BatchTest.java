@@ -190,6 +190,11 @@ class BatchTest {
         assertThat(stock("component", "peat_medium").path("left").asDouble()).isCloseTo(50 - peat, within(1e-9));
         assertThat(stock("component", "perlite_coarse").path("left").asDouble())
                 .isCloseTo(50 - perlite / 0.8, within(1e-9));
+        Map<String, Object> whole = batch(fill("12"));
+        whole.put("rejects", Map.of("perlite_coarse", Bodies.typed("0", "%")));
+        assertThat(api.put(home + "/batches", whole).ok().path("put").path(1).has("taken"))
+                .as("a sieve that takes nothing away")
+                .isFalse();
         Map<String, Object> all = batch(fill("12"));
         all.put("rejects", Map.of("perlite_coarse", Bodies.typed("100", "%")));
         assertThat(api.put(home + "/batches", all).faults()).containsExactly("too_large");

@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -147,8 +146,7 @@ class BatchBenchController {
                         .toList(),
                 batch.amounts().stream()
                         .map(Batch.Amount::cost)
-                        .filter(OptionalDouble::isPresent)
-                        .map(OptionalDouble::getAsDouble)
+                        .flatMap(Optional::stream)
                         .reduce(Double::sum)
                         .orElse(null),
                 batch.amounts().stream()

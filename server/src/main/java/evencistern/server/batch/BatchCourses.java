@@ -205,15 +205,7 @@ class BatchCourses {
     private static String name(GardenWire g, BatchCourse.Shared shared) {
         UUID id = UUID.fromString(shared.which());
         return shared.thing() == BatchCourse.Thing.WATER
-                ? g.waters().stream()
-                        .filter(w -> w.id().equals(id))
-                        .map(GardenWire.WaterWire::name)
-                        .findFirst()
-                        .orElse("")
-                : g.places().stream()
-                        .filter(p -> p.id().equals(id))
-                        .map(GardenWire.PlaceWire::name)
-                        .findFirst()
-                        .orElse("");
+                ? g.water(id).name()
+                : g.place(id).name();
     }
 }

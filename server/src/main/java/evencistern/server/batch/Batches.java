@@ -165,10 +165,7 @@ public class Batches {
                 recipe.version(),
                 LocalDate.EPOCH,
                 litres,
-                put.amounts().stream()
-                        .map(a ->
-                                put(shelf, a, rejects.containsKey(a.component().key())))
-                        .toList(),
+                put.amounts().stream().map(a -> put(shelf, a)).toList(),
                 IntStream.range(0, filling.fills().size())
                         .mapToObj(i -> new BatchWire.PotsWire(
                                 input.fills().get(i).name(),
@@ -191,8 +188,9 @@ public class Batches {
                 false);
     }
 
-    private BatchWire.PutWire put(MixShelf shelf, Batch.Amount amount, boolean sieved) {
+    private BatchWire.PutWire put(MixShelf shelf, Batch.Amount amount) {
         String key = amount.component().key();
+        boolean sieved = amount.takenLitres() > amount.litres();
         return new BatchWire.PutWire(
                 key, componentName(shelf, key), amount.litres(), sieved ? amount.takenLitres() : null, null);
     }
