@@ -47,11 +47,13 @@ export function BatchStands({ garden, batch }: { garden: string; batch: string }
   );
 }
 
-/** The batches that go off, each with what it is about; nothing where none does. */
+/** The batches that go off, each with what it is about; nothing where none does, or while nobody knows. */
 export function BatchesOff({ garden, only }: { garden: string; only?: string }) {
-  const courses = useQuery(batchCoursesQuery(garden)).data;
+  const asked = useQuery(batchCoursesQuery(garden));
+  const courses = asked.data;
   const batches = useQuery(batchesQuery(garden)).data;
   const off = courses?.courses.filter((c) => c.off && (only === undefined || c.batch === only)) ?? [];
+  if (asked.isLoadingError) return <Trouble problem={asked.error} again={() => void asked.refetch()} />;
   if (!courses || !batches || off.length === 0) return null;
   return (
     <section aria-label={say("batch_stands.off_title")} className="mb-4 max-w-3xl">

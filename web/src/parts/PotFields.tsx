@@ -9,6 +9,7 @@ const GAPS = ["%", "cm", "in", "mm"];
 const VOLUMES = ["L", "mL", "US gal", "US qt"];
 const SHAPES: PotInput["shape"][] = ["round", "square", "box", "oval", "bag", "basket", "plug", "mount"];
 const TOPPINGS: NonNullable<PotInput["topping"]>[] = ["NONE", "GRIT", "BARK", "MOSS"];
+const WALLS: NonNullable<PotInput["walls"]>[] = ["SHADED", "PALE", "DARK"];
 const MATERIALS: NonNullable<PotInput["material"]>[] = ["PLASTIC", "FABRIC", "PIERCED", "CLAY", "GLAZED"];
 
 const UPRIGHT: PotInput["shape"][] = ["box", "oval", "mount"];
@@ -136,7 +137,7 @@ function MaterialAndRim({ pot, change, faults, catalogue, materialAssumed }: Pro
         onChange={(material) => change({ material: material as NonNullable<PotInput["material"]> })}
         options={MATERIALS.map((m) => ({ value: m, label: words("materials", m) }))}
       />
-      <details open={Boolean(pot.gap?.text || pot.measured?.text || pot.topping)}>
+      <details open={Boolean(pot.gap?.text || pot.measured?.text || pot.topping || pot.walls)}>
         <summary className="note mb-1 underline decoration-rule-strong underline-offset-4">
           {say("bench_page.gap_below_the_rim_measured_volume")}
         </summary>
@@ -148,6 +149,16 @@ function MaterialAndRim({ pot, change, faults, catalogue, materialAssumed }: Pro
           value={pot.topping ?? "NONE"}
           onChange={(topping) => change({ topping: TOPPINGS.find((t) => t === topping) ?? "NONE" })}
           options={TOPPINGS.map((t) => ({ value: t, label: words("toppings", t) }))}
+        />
+        <ChoiceField
+          row
+          label={say("bench_page.sun_on_walls")}
+          field="pot.walls"
+          faults={faults}
+          hint={say("bench_page.sun_on_walls_hint")}
+          value={pot.walls ?? "SHADED"}
+          onChange={(walls) => change({ walls: WALLS.find((w) => w === walls) ?? "SHADED" })}
+          options={WALLS.map((w) => ({ value: w, label: words("walls", w) }))}
         />
         <NumberField
           row

@@ -55,11 +55,11 @@ export function askOf(
   mixes: Mixes,
   recipe: { key: string; parts: Recipe["parts"]; yield?: MixAsk["yield"]; soaked?: MixAsk["soaked"] },
 ): MixAsk | undefined {
-  const parts = recipe.parts.map((p) => ({
-    component: mixes.components.find((c) => keyOf(c) === p.component),
-    amount: p.amount,
-  }));
-  return parts.every((p): p is MixAsk["parts"][number] => p.component !== undefined)
+  const parts = recipe.parts.flatMap((p) => {
+    const component = mixes.components.find((c) => keyOf(c) === p.component);
+    return component ? [{ ...p, component }] : [];
+  });
+  return parts.length === recipe.parts.length
     ? { key: recipe.key, parts, yield: recipe.yield, soaked: recipe.soaked }
     : undefined;
 }

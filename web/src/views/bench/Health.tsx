@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Catalogue, Garden, Lot } from "../../api";
 import { metersQuery, proceduresQuery } from "../../api/queries";
+import { BatchesOff } from "../../parts/BatchStands";
 import type { Shown } from "../../text/numbers";
 import { Segmented } from "../../ui/Segmented";
 import { Loading, Trouble } from "../../ui/States";
@@ -30,6 +31,7 @@ export function Health({ lot, garden, catalogue, shown, saved }: Props) {
   };
   return (
     <>
+      <BatchesOff garden={garden.id} only={lot.mix} />
       {meters.length > 1 && (
         <div className="mb-2">
           <Segmented

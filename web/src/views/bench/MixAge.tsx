@@ -3,7 +3,6 @@ import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import type { Catalogue, Garden, Lot, MixAge, Sign } from "../../api";
 import { mixAgeQuery, mixesQuery } from "../../api/queries";
-import { BatchesOff } from "../../parts/BatchStands";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
 import { words, say, rich } from "../../text";
@@ -46,7 +45,6 @@ export function MixAge({ lot, garden, catalogue }: { lot: Lot; garden: Garden; c
         , {a.sinceKnown ? say("bench_page.in_this_pot_since") : say("bench_page.in_this_pot_at_least_since")}{" "}
         {longDay(a.since)}
       </p>
-      {batch && <BatchesOff garden={garden.id} only={batch.id} />}
       <Life age={a} />
       <p>
         <Worked step="media.spent" open={open} big>

@@ -2,7 +2,7 @@ import type { Care } from "../../api";
 import { PotSection } from "../../parts/PotSection";
 import { Worked } from "../../parts/Worked";
 import { say } from "../../text";
-import { figures } from "../../text/numbers";
+import { figures, type Shown } from "../../text/numbers";
 import { Line } from "./Line";
 import type { LotWork } from "./useLotWork";
 import { STORED } from "./ways";
@@ -55,6 +55,14 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
           {shown.kilograms(w.wetKg)}
         </Worked>
       </Line>
+      {w.sunlit && (
+        <Line label={say("bench_page.in_the_sun")}>
+          {say("bench_page.about_celsius", { celsius: whole(shown, w.sunlit.mixC) })}
+          <span className="note block">
+            {say("bench_page.at_the_sunny_wall", { celsius: whole(shown, w.sunlit.wallC) })}
+          </span>
+        </Line>
+      )}
       {!w.way.bare && <Held care={care} work={work} />}
       <Line label={say("bench_page.daily_use")}>
         <Worked step="water.daily" open={open}>
@@ -75,6 +83,8 @@ export function PotNumbers({ care, work }: { care: Care; work: LotWork }) {
     </dl>
   );
 }
+
+const whole = (shown: Shown, celsius: number) => `${shown.celsius(Math.round(celsius))}\u00a0${shown.degree}`;
 
 /** What the mix in it holds when it is drained. */
 function Held({ care, work: { shown, open } }: { care: Care; work: LotWork }) {

@@ -20,7 +20,6 @@ import {
   type Mixes,
   type Recipe,
   type Typed,
-  type Vessel,
 } from "../../api";
 import { catalogueQuery, gardenQuery, lotsQuery, mixesQuery, stockQuery, useAct, useGardenId } from "../../api/queries";
 import { useLive } from "../../api/useLive";
@@ -37,6 +36,7 @@ import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { PotFields } from "../../parts/PotFields";
 import { potsFor } from "./mixInput";
+import { measureLitres, ownMeasure } from "./ownMeasure";
 import { Cautions } from "../../parts/Cautions";
 
 export function MakeBatch() {
@@ -86,8 +86,6 @@ function Making({
   const navigate = useNavigate({ from: "/g/$garden/mixes/$mix/batch" });
   const told = useTold(garden.id);
   const stock = useQuery(stockQuery(garden.id)).data;
-  const measured = (use: "tub" | "shovel" | "handful"): Vessel | undefined =>
-    garden.vessels.find((v) => v.use === use && !v.retired);
   const mix = askOfKey(mixes, key);
   const pot = plan.fills[0]?.pot;
   const lime = useLive<MixBenchAsk, MixAnswer>(
@@ -105,7 +103,7 @@ function Making({
   const stirred = lime.answer?.liming && lime.answer.liming.kind !== "nothing" ? lime.answer.liming : undefined;
   const stirredKey = stirred && (stirred.kind === "lime" ? recipe.lime : "sulfur");
   const stirredIn = stirredKey && additiveName(stirredKey);
-  const litres = (use: "tub" | "shovel" | "handful") => measured(use)?.litres ?? garden.usualMeasures[use];
+  const litres = (use: "tub" | "shovel" | "handful") => measureLitres(garden, use);
   const onHand = Object.fromEntries(
     (stock ?? []).flatMap((s) => (s.stock.component ? [[s.stock.component, s.left]] : [])),
   );
@@ -160,7 +158,7 @@ function Making({
   const money = (cost: number) => `${currencyOf(mixes)} ${cost.toFixed(2)}`.trim();
   const a = live.answer;
   const open = edited === undefined ? undefined : plan.fills[edited];
-  const assumed = (["tub", "shovel", "handful"] as const).filter((u) => !measured(u));
+  const assumed = (["tub", "shovel", "handful"] as const).filter((u) => !ownMeasure(garden, u));
   const on = fieldsOf(plan, draft.change, faults);
   return (
     <div className="min-w-0">

@@ -1,10 +1,11 @@
-import type { Component, Fault, MixAnswer, Mixes, RecipeInput } from "../../api";
+import type { Component, Fault, Garden, MixAnswer, Mixes, RecipeInput } from "../../api";
 import { words, say } from "../../text";
 import { componentName, keyOf } from "../../text/mixes";
-import { figures } from "../../text/numbers";
+import { figures, type Shown } from "../../text/numbers";
 import { ChoiceField, NumberField, TextField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { SearchField } from "../../ui/SearchField";
+import { measureLitres } from "./ownMeasure";
 import { PartMark, Trough } from "./Trough";
 
 const MEASURES: RecipeInput["measure"][] = ["parts", "percent", "litres", "shovels", "handfuls"];
@@ -12,6 +13,10 @@ const MEASURES: RecipeInput["measure"][] = ["parts", "percent", "litres", "shove
 /** Old mix beyond this share of a mix is told of, %. */
 const MUCH_OLD = 50;
 
+/** What one part may be counted in by itself, where the others are counted in litres. */
+const ALONE = { shovels: "shovel", handfuls: "handful" } as const;
+
+type Part = RecipeInput["parts"][number];
 type Does = NonNullable<MixAnswer["does"][number]>;
 
 /** What a part does here, against the mix without it: to a point of air or water. */
@@ -30,17 +35,23 @@ type Props = {
   change: (part: Partial<RecipeInput>) => void;
   faults: Fault[];
   mixes: Mixes;
+  garden: Garden;
+  shown: Shown;
   answer: MixAnswer | undefined;
 };
 
 /** What goes in, in the measure a person counts by; the trough above it is dragged. */
-export function Parts({ input, change, faults, mixes, answer }: Props) {
+export function Parts({ input, change, faults, mixes, garden, shown, answer }: Props) {
   const named = (key: string) => {
     const c = mixes.components.find((x) => keyOf(x) === key);
     return c ? componentName(c) : key;
   };
-  const set = (at: number, amount: string) =>
-    change({ parts: input.parts.map((p, i) => (i === at ? { ...p, amount } : p)) });
+  const set = (at: number, part: Partial<Part>) =>
+    change({ parts: input.parts.map((p, i) => (i === at ? { ...p, ...part } : p)) });
+  const count = (at: number, by: string) =>
+    set(at, {
+      counted: by === "shovels" || by === "handfuls" ? { by, litres: measureLitres(garden, ALONE[by]) } : undefined,
+    });
   const shares = answer?.shares.length === input.parts.length ? answer.shares : undefined;
   const does = answer?.does.length === input.parts.length ? answer.does : undefined;
   const fault = faults.find((f) => f.field === "mix.parts" || f.field === "mix.component");
@@ -61,7 +72,7 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
             change={(next) =>
               change({
                 measure: "percent",
-                parts: input.parts.map((p, i) => ({ ...p, amount: String(next[i]) })),
+                parts: input.parts.map((p, i) => ({ component: p.component, amount: String(next[i]) })),
               })
             }
           />
@@ -74,7 +85,16 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
         row
         label={say("mixes_page.counted_in")}
         options={MEASURES.map((m) => ({ value: m, label: words("measures", m) }))}
-        {...on.choice("measure", "recipe.measure")}
+        field="recipe.measure"
+        faults={faults}
+        value={input.measure}
+        onChange={(m) =>
+          change({
+            measure: m as RecipeInput["measure"],
+            parts:
+              m === "litres" ? input.parts : input.parts.map((p) => ({ component: p.component, amount: p.amount })),
+          })
+        }
       />
       <ul className="m-0 list-none border-t border-rule p-0">
         {input.parts.map((p, i) => (
@@ -82,6 +102,11 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
             <PartMark at={i} />
             <span className="min-w-0 flex-1 text-sm leading-tight">
               {named(p.component)}
+              {p.counted && (
+                <span className="note block">
+                  {say("mixes_page.one_takes", { by: p.counted.by, litres: shown.litres(p.counted.litres) })}
+                </span>
+              )}
               {does?.[i] && <span className="note block">{told(does[i])}</span>}
               <Used
                 component={mixes.components.find((c) => keyOf(c) === p.component)}
@@ -89,12 +114,28 @@ export function Parts({ input, change, faults, mixes, answer }: Props) {
                 alone={input.parts.length === 1}
               />
             </span>
-            <input
-              aria-label={`${named(p.component)}: ${words("measures", input.measure)}`}
-              className="box !w-16 text-right"
-              value={p.amount}
-              onChange={(e) => set(i, e.target.value)}
-            />
+            <span className="w-24 shrink-0">
+              <input
+                aria-label={`${named(p.component)}: ${words("measures", p.counted?.by ?? input.measure)}`}
+                className="box text-right"
+                value={p.amount}
+                onChange={(e) => set(i, { amount: e.target.value })}
+              />
+              {input.measure === "litres" && (
+                <select
+                  aria-label={say("mixes_page.counted_in_named", { named: named(p.component) })}
+                  className="box !font-text text-sm"
+                  value={p.counted?.by ?? "litres"}
+                  onChange={(e) => count(i, e.target.value)}
+                >
+                  {["litres" as const, ...(Object.keys(ALONE) as (keyof typeof ALONE)[])].map((m) => (
+                    <option key={m} value={m}>
+                      {words("measures", m)}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </span>
             <span className="note fig w-10 text-right">{shares ? `${figures(shares[i]!, 2)} %` : ""}</span>
             <button
               type="button"

@@ -131,7 +131,15 @@ function Table({
         <Link to="/g/$garden/mixes" params={{ garden: garden.id }} className="note lg:hidden">
           {say("mixes_page.all_mixes")}
         </Link>
-        <Parts input={input} change={draft.change} faults={faults} mixes={mixes} answer={answer} />
+        <Parts
+          input={input}
+          change={draft.change}
+          faults={faults}
+          mixes={mixes}
+          garden={garden}
+          shown={shown}
+          answer={answer}
+        />
         <SaveBar
           save={save}
           input={input}

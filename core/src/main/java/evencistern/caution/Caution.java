@@ -154,7 +154,7 @@ public enum Caution {
         if (!stirredIn.isEmpty()) {
             cautions.addAll(List.of(LABEL_FIRST, GRANULES_AND_PETS, RUNOFF_OUT_OF_DRAINS));
         }
-        if (stirredIn.stream().anyMatch(a -> a.kind() == Amendment.Kind.FEED)) {
+        if (stirredIn.stream().anyMatch(a -> a.kind() == Amendment.Kind.FEED || a.kind() == Amendment.Kind.MEAL)) {
             cautions.add(FEEDS_IN_THE_SACK);
         }
         return cautions;

@@ -53,7 +53,7 @@ public final class PenmanMonteith {
         return new PenmanMonteith(altitudeM, open ? air.metresPerSecond() : air.indoorMetresPerSecond(), open);
     }
 
-    private double wind(Place.Day day) {
+    double windMs(Place.Day day) {
         return Math.max(LEAST_WIND, day.windMs().orElse(windMs));
     }
 
@@ -62,7 +62,7 @@ public final class PenmanMonteith {
         double es = (saturation(day.highC()) + saturation(day.lowC())) / 2;
         double ea = es * day.humidityPercent() / 100;
         double net = open ? netRadiation(day, ea, altitudeM) : ABSORBED * day.globalMj();
-        return mmPerDay(day.meanC(), es, ea, net, wind(day), gamma);
+        return mmPerDay(day.meanC(), es, ea, net, windMs(day), gamma);
     }
 
     /** What a day takes from a surface whose plants breathe by night, with as much of it as their light lets them open. */
@@ -70,7 +70,7 @@ public final class PenmanMonteith {
         double es = (saturation(day.highC()) + saturation(day.lowC())) / 2;
         double night = saturation(day.lowC());
         double ea = Math.min(FULLEST * night, es * day.humidityPercent() / 100);
-        return NIGHT * mmPerDay(day.lowC(), night, ea, 0, wind(day), gamma);
+        return NIGHT * mmPerDay(day.lowC(), night, ea, 0, windMs(day), gamma);
     }
 
     /** Psychrometric constant at a height above the sea, kPa/°C; FAO-56 equations 7 and 8. */

@@ -302,6 +302,11 @@ public final class Place {
         return months.get(month) * (1 - weight) + months.get(neighbour) * weight;
     }
 
+    /** The wind at 2 m on a day, m/s: as the weather tells, or as the air of this place usually moves. */
+    public double windMs(Day day) {
+        return reference.windMs(day);
+    }
+
     /**
      * The weather of a day.
      *

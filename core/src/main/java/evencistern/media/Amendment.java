@@ -34,6 +34,7 @@ public record Amendment(
     /** What it does. */
     public enum Kind {
         FEED,
+        MEAL,
         SALT,
         SLOW,
         AID

@@ -47,10 +47,20 @@ public record Batch(double mixLitres, double putLitres, int loads, double waterL
 
         public Measures {
             Faults faults = new Faults();
-            faults.within("measure.shovel", shovelLitres, 0.1, 50, "L");
-            faults.within("measure.handful", handfulLitres, 0.02, 2, "L");
+            shovel(shovelLitres, faults);
+            handful(handfulLitres, faults);
             faults.within("measure.tub", tubLitres, 0.2, 5000, "L");
             faults.throwIfAny();
+        }
+
+        /** Litres that a shovel takes; notes a fault where no shovel takes so much or so little. */
+        public static double shovel(double litres, Faults faults) {
+            return faults.within("measure.shovel", litres, 0.1, 50, "L");
+        }
+
+        /** Litres that a handful takes; notes a fault where no hand takes so much or so little. */
+        public static double handful(double litres, Faults faults) {
+            return faults.within("measure.handful", litres, 0.02, 2, "L");
         }
     }
 

@@ -147,7 +147,7 @@ public record MixAge(
                     Unit.YEAR,
                     "COMMON",
                     table("k", power, Unit.ONE, "mix:" + situation.mix().key()),
-                    table("T", where.place().on(today).meanC(), Unit.CELSIUS, "place:temperature"));
+                    table("T", where.need().mixC(today), Unit.CELSIUS, "place:temperature"));
             working.step(
                     "media.spent",
                     "spent = wet time/L(wet)",
@@ -195,8 +195,7 @@ public record MixAge(
 
         private double decay(LocalDate day) {
             double after = Math.max(0, left - where.need().useOn(day) / available);
-            double decay =
-                    meanPower(left, after, power) * warmth(where.place().on(day).meanC()) / (wetYears * DAYS_PER_YEAR);
+            double decay = meanPower(left, after, power) * warmth(where.need().mixC(day)) / (wetYears * DAYS_PER_YEAR);
             dryDays = after > 0 ? 0 : dryDays + 1;
             left = after;
             return decay;

@@ -43,7 +43,11 @@ public record UsedMix(Mix was, double spent, Uncertain ph, Uncertain pasteMsCm) 
     private static final double MOST_NEW = 0.8;
     private static final double ROUNDING = 1e-9;
     private static final double LEAST_PACK_LITRES = 0.1;
-    private static final String COATED = "coated_feed";
+    private static final double MG_PER_G_PER_CENT = 10;
+    /** Key of the coated feed that is stirred into mixes. */
+    public static final String COATED = "coated_feed";
+    /** As coated feeds are most often rated. */
+    private static final double RATED_C = 21;
 
     public UsedMix {
         Faults faults = new Faults();
@@ -54,7 +58,23 @@ public record UsedMix(Mix was, double spent, Uncertain ph, Uncertain pasteMsCm) 
     }
 
     /** Coated feed that went into it, g per litre of mix. */
-    public record Coated(LocalDate on, double gramsPerLitre, CoatedRelease release) {}
+    public record Coated(LocalDate on, double gramsPerLitre, CoatedRelease release) {
+        /** That which is stirred into mixes, or what was left of it on a day: it goes on as it would from new. */
+        public static Coated stirredIn(LocalDate on, double gramsPerLitre) {
+            return new Coated(on, gramsPerLitre, STIRRED_IN);
+        }
+
+        /** Nitrogen in a litre of mix, mg, were it that which is stirred into mixes. */
+        public double nitrogenMgPerLitre() {
+            return gramsPerLitre
+                    * MG_PER_G_PER_CENT
+                    * Amendment.require(COATED).contents().getOrDefault("n", 0.0);
+        }
+    }
+
+    /** How coated feed that is stirred into mixes gives itself away. */
+    public static final CoatedRelease STIRRED_IN =
+            new CoatedRelease(Amendment.require(COATED).months(), RATED_C);
 
     /** Of coated feed that went into it, g per litre that has not been released, by the mean temperature of each day. */
     public static double coatedLeft(List<Coated> coated, LocalDate today, ToDoubleFunction<LocalDate> meanCelsius) {

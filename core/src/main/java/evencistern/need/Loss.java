@@ -10,6 +10,8 @@ import evencistern.pot.Mount;
 import evencistern.pot.Pot;
 import evencistern.units.Unit;
 import evencistern.working.Working;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Where a pot's water goes.
@@ -17,7 +19,8 @@ import evencistern.working.Working;
  * <p><b>Answers</b> how many litres does a pot lose in a day through its plant, from its mix and through its wall?
  * <p><b>Formula</b> plant = E · crop · crown · leaves; mix = 0.8 · E · Kr · surface · (1 − 0.75·shade),
  * without the 0.8 on a mount; there, and without mix, roots with velamen besides, 0.2 · crown; wall = E · Kr · wall ·
- * wetted wall; Kr = 1 down to 0.4 of the available water gone, then straight down to 0; plants that open by night: E of the
+ * wetted wall, both faster where the
+ * sun shines on the walls; Kr = 1 down to 0.4 of the available water gone, then straight down to 0; plants that open by night: E of the
  * night times 0.2 + 0.8·min(1, light/enough); an evergreen at rest loses half, a leafless plant 6 %, one at a dry rest 5 %
  * <p><b>Units</b> L a day; E in mm/d = L m⁻² d⁻¹; m²
  * <p><b>Valid for</b> one plant a pot, drained and healthy; ± 30 % where its spread is told, otherwise as its size is known
@@ -41,14 +44,17 @@ public final class Loss {
     private final double leafM2;
     private final double surfaceM2;
     private final double wallM2;
+    private final SunOnWalls sun;
 
     /**
      * What a pot loses.
      *
      * @param bare whether there is no mix in it
+     * @param sun on its walls
      */
-    Loss(Pot pot, Species species, Size size, boolean bare) {
+    Loss(Pot pot, Species species, Size size, boolean bare, SunOnWalls sun) {
         this.species = species;
+        this.sun = sun;
         this.leafM2 = size.crownM2() * size.leafShare();
         boolean mounted = pot.shape() instanceof Mount;
         double mix = bare
@@ -103,7 +109,8 @@ public final class Loss {
     Parts wet(Place.Day day) {
         double bare = day.byDayMm();
         double plant = species.breathesByNight() ? byNight(day) : species.cropFactor() * bare;
-        return new Parts(plant * leafM2, surfaceM2 * bare, wallM2 * bare);
+        double warmed = bare * sun.dries(day);
+        return new Parts(plant * leafM2, surfaceM2 * warmed, wallM2 * warmed);
     }
 
     /** The same with its working. */
@@ -118,18 +125,25 @@ public final class Loss {
                 table("Rs", day.globalMj(), Unit.MEGAJOULE_PER_M2_DAY, "place:light"),
                 table("RH", day.humidityPercent(), Unit.PER_CENT, "place:humidity"));
         double plant = on(day, awake, gone).plant() / leafM2;
-        return working.step(
-                "water.daily",
-                "use = r·(plant·leaves + E·Kr·(surface + wall))",
-                learned * on(day, awake, gone).whole(),
-                Unit.LITRE,
-                "FAO56 eq. 58",
+        List<Working.Input> from = new ArrayList<>(List.of(
                 earlier("E", daily, Unit.MILLIMETRE_PER_DAY, "water.reference"),
                 table("plant", plant, Unit.MILLIMETRE_PER_DAY, "species:crop"),
                 table("leaves", leafM2 * 10_000, Unit.SQUARE_CENTIMETRE, "lot:size"),
                 table("surface", surfaceM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:surface"),
                 table("wall", wallM2 * 10_000, Unit.SQUARE_CENTIMETRE, "pot:material"),
                 table("Kr", wetness(gone), Unit.ONE, "plan:wetness"),
-                table("r", learned, Unit.ONE, "lot:learned"));
+                table("r", learned, Unit.ONE, "lot:learned")));
+        if (sun.shines()) {
+            from.add(table("sun", sun.dries(day), Unit.ONE, "pot:walls"));
+        }
+        return working.step(
+                "water.daily",
+                sun.shines()
+                        ? "use = r·(plant·leaves + E·sun·Kr·(surface + wall))"
+                        : "use = r·(plant·leaves + E·Kr·(surface + wall))",
+                learned * on(day, awake, gone).whole(),
+                Unit.LITRE,
+                "FAO56 eq. 58",
+                from.toArray(Working.Input[]::new));
     }
 }

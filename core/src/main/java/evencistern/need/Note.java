@@ -35,7 +35,8 @@ public enum Note {
     FRESH_FOR_EACH,
     TOO_COLD_HERE,
     TOO_DARK_HERE,
-    TOO_BRIGHT_HERE;
+    TOO_BRIGHT_HERE,
+    WALLS_HOT;
 
     public String id() {
         return name().toLowerCase(Locale.ROOT);
@@ -56,7 +57,7 @@ public enum Note {
      */
     public boolean mayBeSetAside() {
         return switch (this) {
-            case MOISTEN_FIRST, COLD_AMMONIUM, TOO_COLD_HERE, TOO_DARK_HERE, TOO_BRIGHT_HERE -> true;
+            case MOISTEN_FIRST, COLD_AMMONIUM, TOO_COLD_HERE, TOO_DARK_HERE, TOO_BRIGHT_HERE, WALLS_HOT -> true;
             default -> false;
         };
     }

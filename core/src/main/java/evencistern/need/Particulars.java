@@ -1,6 +1,5 @@
 package evencistern.need;
 
-import evencistern.climate.Place;
 import evencistern.fault.Faults;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
@@ -127,11 +126,6 @@ public record Particulars(
     /** Whether what runs through its pots runs away and takes salt along. */
     public boolean drains() {
         return watering.drains();
-    }
-
-    /** How warm its mix is on a day, °C: as told, or as the air of a place is on the mean. */
-    public double mixC(Place place, LocalDate day) {
-        return mixC.orElseGet(() -> place.on(day).meanC());
     }
 
     /** Last flushed on a day. */

@@ -39,7 +39,12 @@ public record Situation(
 
     /** How warm the mix is on a day, °C. */
     public double mixC(LocalDate day) {
-        return particulars.mixC(place, day);
+        return SunOnWalls.of(this).mixC(particulars.mixC(), place.on(day));
+    }
+
+    /** Whether sun on the walls of its pot stops the roots there on such a day. */
+    public boolean wallStopsRoots(LocalDate day) {
+        return SunOnWalls.of(this).stopsRoots(place.on(day));
     }
 
     /** A situation of which no more is known. */

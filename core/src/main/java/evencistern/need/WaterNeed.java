@@ -14,6 +14,7 @@ import evencistern.units.Unit;
 import evencistern.watering.Watering;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
 
 /**
  * How much a pot takes and how long that lasts.
@@ -65,6 +66,7 @@ public final class WaterNeed {
     private final Species species;
     private final double restShare;
     private final Particulars particulars;
+    private final SunOnWalls sun;
 
     public WaterNeed(PotWater water, Pot pot, Species species, Place place, Particulars particulars, Working working) {
         this.species = species;
@@ -72,7 +74,8 @@ public final class WaterNeed {
         this.place = place;
         this.size = Size.of(particulars.size(), species, pot.acrossM());
         this.watering = particulars.watering();
-        this.loss = new Loss(pot, species, size, water.mixLitres() == 0);
+        this.sun = new SunOnWalls(pot, size, place);
+        this.loss = new Loss(pot, species, size, water.mixLitres() == 0, sun);
         this.restShare = switch (species.traits().text(Trait.REST_WATER)) {
             case "less" -> IN_LEAF;
             case "leafless" -> LEAFLESS;
@@ -118,6 +121,16 @@ public final class WaterNeed {
                         "FAO56 eq. 83",
                         available,
                         share);
+    }
+
+    /** How warm the mix is on a day, °C: as it was measured, or as the air with what sun on the walls adds. */
+    public double mixC(LocalDate day) {
+        return sun.mixC(particulars.mixC(), place.on(day));
+    }
+
+    /** How hot the roots at the sunny wall get on such a day, °C; empty where no sun shines on the walls. */
+    public OptionalDouble hottestWallC(LocalDate day) {
+        return sun.shines() ? OptionalDouble.of(sun.hottest(place.on(day))) : OptionalDouble.empty();
     }
 
     /** Litres that may go before it must be watered again. */

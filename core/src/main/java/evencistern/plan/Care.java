@@ -279,6 +279,9 @@ public record Care(
         if (day.lightMol() > s.species().traits().number(Trait.LIGHT_HIGH)) {
             notes.add(Note.TOO_BRIGHT_HERE);
         }
+        if (s.wallStopsRoots(today)) {
+            notes.add(Note.WALLS_HOT);
+        }
         notes.removeIf(n -> s.particulars().lifted().on(n, today));
         return notes;
     }

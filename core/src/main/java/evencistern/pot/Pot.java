@@ -23,7 +23,13 @@ import java.util.OptionalDouble;
  * @param headspace left free below the rim, as a share of the height
  * @param measuredLitres mix volume as measured by the person; it wins over the computed one
  */
-public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitres, Material material, Topping topping) {
+public record Pot(
+        PotShape shape,
+        double headspace,
+        OptionalDouble measuredLitres,
+        Material material,
+        Topping topping,
+        Walls walls) {
     public static final double DEFAULT_HEADSPACE = 0.12;
     private static final double SMALLEST_L = 0.001;
     private static final double LARGEST_L = 1500;
@@ -42,9 +48,19 @@ public record Pot(PotShape shape, double headspace, OptionalDouble measuredLitre
         Faults.require("pot.volume", shape.litresTo(shape.heightM() * (1 - headspace)), SMALLEST_L, LARGEST_L, "L");
     }
 
-    /** With nothing on the mix. */
+    /** With nothing on the mix, and no sun on its walls. */
     public Pot(PotShape shape, double headspace, OptionalDouble measuredLitres, Material material) {
-        this(shape, headspace, measuredLitres, material, Topping.NONE);
+        this(shape, headspace, measuredLitres, material, Topping.NONE, Walls.SHADED);
+    }
+
+    /** The same with something on the mix. */
+    public Pot with(Topping what) {
+        return new Pot(shape, headspace, measuredLitres, material, what, walls);
+    }
+
+    /** The same with sun on its walls. */
+    public Pot with(Walls what) {
+        return new Pot(shape, headspace, measuredLitres, material, topping, what);
     }
 
     public static Pot filled(PotShape shape) {

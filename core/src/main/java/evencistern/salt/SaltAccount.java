@@ -386,7 +386,7 @@ public record SaltAccount(
                 }
             }
             for (Inside i : strewn) {
-                dissolve(i.give(situation.particulars().mixC(where.place(), day)), day);
+                dissolve(i.give(where.need().mixC(day)), day);
             }
         }
 
@@ -492,7 +492,7 @@ public record SaltAccount(
                     day.isBefore(from.plusDays(LOOK_AHEAD_DAYS));
                     day = day.plusDays(1)) {
                 dry(pot, day);
-                double celsius = where.place().on(day).meanC();
+                double celsius = where.need().mixC(day);
                 double came = strewn.stream().mapToDouble(i -> i.give(celsius)).sum();
                 pot.salt += came > 0 ? came * (1 - pot.uptake * growth(day)) : 0;
                 if (day.isBefore(next)) {

@@ -41,6 +41,13 @@ class StirredInTest {
         assertThat(against("gypsum", 1, "banksia")).isEmpty();
     }
 
+    /** Three times the base is for hungry plants only, as the loam mixes are graded; common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({"tomato, 9.4, true", "heather, 9.4, false", "heather, 3.1, true"})
+    void theBaseOfLoamMixesGoesByAppetite(String species, double grams, boolean allowed) {
+        assertThat(against("loam_base", grams, species).isEmpty()).isEqualTo(allowed);
+    }
+
     /** Label norms, from memory: coated feed 1.2–3.2 g/L for sensitive plants, never above 7 whatever the plant. */
     @ParameterizedTest
     @CsvSource({

@@ -39,6 +39,8 @@ class LossTest {
                 Optional.empty());
     }
 
+    private static final SunOnWalls SHADED = new SunOnWalls(pot(Material.PLASTIC), size(FERN, 0.55, 0.40), room(0.18));
+
     private static Pot pot(Material material) {
         return new Pot(new RoundTaper(0.15, 0.11, 0.135), 0.1, OptionalDouble.empty(), material);
     }
@@ -49,7 +51,9 @@ class LossTest {
     }
 
     private static double loss(Species species, Size size, Material material, double gone) {
-        return new Loss(pot(material), species, size, false).on(DAY, 1, gone).whole();
+        return new Loss(pot(material), species, size, false, SHADED)
+                .on(DAY, 1, gone)
+                .whole();
     }
 
     /** Arithmetic of the formula: E of the day, a crown of 55 cm and 40 cm, leaves by 1 − exp(−1.7/2), and a shaded surface. */
@@ -69,9 +73,9 @@ class LossTest {
     void barkOnTheMixHalvesWhatTheSurfaceLoses() {
         Size size = size(FERN, 0.55, 0.40);
         Pot plain = pot(Material.CLAY);
-        Pot topped = new Pot(plain.shape(), 0.1, OptionalDouble.empty(), Material.CLAY, Topping.BARK);
-        Loss.Parts bare = new Loss(plain, FERN, size, false).on(DAY, 1, 0);
-        Loss.Parts under = new Loss(topped, FERN, size, false).on(DAY, 1, 0);
+        Pot topped = plain.with(Topping.BARK);
+        Loss.Parts bare = new Loss(plain, FERN, size, false, SHADED).on(DAY, 1, 0);
+        Loss.Parts under = new Loss(topped, FERN, size, false, SHADED).on(DAY, 1, 0);
         assertThat(under.mix()).isCloseTo(bare.mix() / 2, within(1e-12));
         assertThat(under.plant()).isEqualTo(bare.plant());
         assertThat(under.wall()).isEqualTo(bare.wall());
@@ -127,7 +131,7 @@ class LossTest {
     /** A plant without leaves hardly drinks, its mix dries on. */
     @Test
     void aLeaflessPlantLosesLittleButItsMixDriesOn() {
-        Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40), false);
+        Loss loss = new Loss(pot(Material.PLASTIC), FERN, size(FERN, 0.55, 0.40), false, SHADED);
         assertThat(loss.on(DAY, 0.06, 0.2).whole() / loss.on(DAY, 1, 0.2).whole())
                 .isBetween(0.06, 0.2);
     }

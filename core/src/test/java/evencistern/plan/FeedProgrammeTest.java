@@ -29,6 +29,7 @@ import evencistern.plant.Size;
 import evencistern.plant.SpeciesGuide;
 import evencistern.pot.Pot;
 import evencistern.pot.RoundTaper;
+import evencistern.pot.Walls;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -399,6 +400,31 @@ class FeedProgrammeTest {
     void aPlaceThatDoesNotSuitIsTold() {
         assertThat(Lot.of("moth_orchid").at(60, 8, 18).notes()).contains(Note.TOO_COLD_HERE);
         assertThat(Lot.of("maidenhair").notes()).contains(Note.TOO_BRIGHT_HERE);
+    }
+
+    private static List<Note> notes(Situation s, Walls walls) {
+        Situation stood = new Situation(
+                s.species(),
+                s.pot().with(walls),
+                s.mix(),
+                s.place(),
+                s.feed(),
+                s.startedOn(),
+                s.repottedOn(),
+                s.lastWatered(),
+                s.lastFed(),
+                s.particulars());
+        return Care.on(MAY, stood, TOOLS, Working.off()).notes();
+    }
+
+    /** Roots at a dark wall in the sun die where the air alone would do them no harm; Ingram and others 2015, from memory. */
+    @Test
+    void aDarkWallInTheSunIsToldOnAHotDayOnly() {
+        Situation hot = Lot.of("golden_barrel").at(40, 22, 36).situation();
+        assertThat(notes(hot, Walls.DARK)).contains(Note.WALLS_HOT);
+        assertThat(notes(hot, Walls.SHADED)).doesNotContain(Note.WALLS_HOT);
+        assertThat(notes(Lot.of("golden_barrel").at(40, 8, 16).situation(), Walls.DARK))
+                .doesNotContain(Note.WALLS_HOT);
     }
 
     /** Who has grown it there for years knows better than a table, until the day that they named. */

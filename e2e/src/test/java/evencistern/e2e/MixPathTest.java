@@ -9,7 +9,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
+import evencistern.testkit.Plants;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -170,6 +176,111 @@ class MixPathTest extends AtTheDesk {
         assertThat(labels.suggestedFilename()).endsWith("labels.pdf");
         page.navigate(home + "/mixes/batches");
         assertThat(page.getByText("№ 1")).isVisible();
+    }
+
+    /** A bag of 20 L with handfuls of something else: the others in litres, the one by the hand. */
+    @Test
+    void handfulsGoIntoABoughtBag() {
+        page.navigate(home + "/mixes");
+        button("Add a mix").click();
+        field("Name").fill("Bag and handfuls");
+        field("Measured in").selectOption("litres");
+        field("Sphagnum peat, medium: litres").fill("20");
+        field("Perlite, coarse: measured in").selectOption("handfuls");
+        field("Perlite, coarse: handfuls").fill("7");
+        assertThat(page.getByText("A handful takes 150 mL.")).isVisible();
+        // 7 · 0.15 L in 21.05 L
+        assertThat(page.getByText("5.0 %", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        button("Save this mix").click();
+        assertThat(link("Bag and handfuls")).isVisible();
+        page.reload();
+        assertThat(field("Perlite, coarse: handfuls")).hasValue("7");
+        field("Measured in").selectOption("parts");
+        assertThat(field("Perlite, coarse: parts")).hasValue("7");
+    }
+
+    @Test
+    void whatIsStirredInIsCountedOnTheShelfAndDrawnByABatch() {
+        page.navigate(home + "/shelf");
+        field("Also count").selectOption(new SelectOption().setLabel("Dolomite"));
+        field("Amount now").fill("500 g");
+        button("Save").click();
+        assertThat(region("Stock")).containsText("500 g");
+        page.navigate(home + "/mixes/peat_perlite/batch");
+        field("13 cm pot: how many").fill("12");
+        assertThat(region("What goes in")).containsText("on the shelf: 500 g");
+        button("Record this batch").click();
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("№ 1");
+        page.navigate(home + "/shelf");
+        assertThat(region("Stock").getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Dolomite")))
+                .containsText(Pattern.compile("4\\d\\d g"));
+    }
+
+    /** Four batches of two lots each, of which the last falls by 1.4 from the eighth week on. */
+    @Test
+    void aBatchThatGoesOffIsToldOnTheListOnItsCardAndAtItsLot() {
+        String lot = "";
+        for (int b = 0; b < 4; b++) {
+            String batch = UUID.randomUUID().toString();
+            CISTERN.api()
+                    .put(
+                            data + "/batches",
+                            Map.of(
+                                    "id",
+                                    batch,
+                                    "recipe",
+                                    "peat_perlite",
+                                    "madeOn",
+                                    "2026-01-15",
+                                    "fills",
+                                    List.of(),
+                                    "litres",
+                                    Plants.typed("20", "L"),
+                                    "notes",
+                                    "",
+                                    "version",
+                                    0))
+                    .ok();
+            for (int l = 0; l < 2; l++) {
+                lot = readEveryFourWeeks(batch, b, l);
+            }
+        }
+        page.navigate(home + "/mixes/batches");
+        Locator off = region("Batches that read unlike the others");
+        assertThat(off).containsText("lower");
+        assertThat(off).containsText("week 8");
+        off.getByRole(AriaRole.LINK).click();
+        assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("№ 4");
+        assertThat(region("Beside the other batches")).containsText("lower");
+        page.navigate(home + "/bench/" + lot + "?tab=health");
+        assertThat(region("Batches that read unlike the others")).containsText("lower");
+    }
+
+    private String readEveryFourWeeks(String batch, int b, int l) {
+        Map<String, Object> form = Plants.lot(garden, "Lot " + b + " " + l, 1);
+        form.put("mix", batch);
+        form.put("startedOn", "2026-01-15");
+        form.put("repottedOn", "2026-01-15");
+        String lot = CISTERN.api().put(data + "/lots", form).ok().path("id").asString();
+        for (int week = 0; week <= 16; week += 4) {
+            double ph = 6.1 + 0.1 * ((l + week / 4 + b) % 3 - 1) - (b == 3 && week >= 8 ? 1.4 : 0);
+            CISTERN.api()
+                    .post(
+                            data + "/lots/" + lot + "/readings",
+                            Map.of(
+                                    "clientKey", UUID.randomUUID().toString(),
+                                    "meterId",
+                                            garden.path("meters")
+                                                    .get(0)
+                                                    .path("id")
+                                                    .asString(),
+                                    "method", "pour_through",
+                                    "ph", Plants.typed(String.format(Locale.ROOT, "%.2f", ph), "pH"),
+                                    "occurredAt", LocalDate.of(2026, 1, 16).plusWeeks(week) + "T10:00:00Z"))
+                    .ok();
+        }
+        return lot;
     }
 
     @Test

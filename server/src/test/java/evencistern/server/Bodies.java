@@ -98,14 +98,28 @@ final class Bodies {
                 .get("/api/gardens/" + garden.path("id").asString() + "/mixes")
                 .ok();
         List<Object> parts = new ArrayList<>();
-        named(mixes.path("recipes"), recipe)
-                .path("parts")
-                .forEach(p -> parts.add(Map.of(
-                        "component",
-                        named(mixes.path("components"), p.path("component").asString()),
-                        "amount",
-                        p.path("amount").asString())));
+        named(mixes.path("recipes"), recipe).path("parts").forEach(p -> {
+            Map<String, Object> part = new HashMap<>(Map.of(
+                    "component",
+                    named(mixes.path("components"), p.path("component").asString()),
+                    "amount",
+                    p.path("amount").asString()));
+            if (p.has("counted")) {
+                part.put("counted", p.path("counted"));
+            }
+            parts.add(part);
+        });
         return new HashMap<>(Map.of("key", recipe, "parts", parts));
+    }
+
+    /** Counts a recipe in litres, and one part of it in a measure of its own. */
+    @SuppressWarnings("unchecked")
+    static void countedIn(Map<String, Object> recipe, int at, String by, double litres) {
+        recipe.put("measure", "litres");
+        List<Object> parts = (List<Object>) recipe.get("parts");
+        Map<String, Object> part = new HashMap<>((Map<String, Object>) parts.get(at));
+        part.put("counted", Map.of("by", by, "litres", litres));
+        parts.set(at, part);
     }
 
     /** A recipe of the garden's own, by parts. */

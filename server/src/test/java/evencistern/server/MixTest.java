@@ -183,6 +183,43 @@ class MixTest {
         assertThat(live(ask(key)).ok().path("shares").get(1).asDouble()).isCloseTo(250 / 3.5, within(1e-9));
     }
 
+    /** 4 handfuls of 0.25 L into a bag of 20 L are 1 L of 21. */
+    @Test
+    void handfulsGoIntoABoughtBagByWhatTheHandTakes() {
+        Map<String, Object> recipe = Bodies.recipe("Bag", "peat_medium", "20", "perlite_coarse", "4");
+        Bodies.countedIn(recipe, 1, "handfuls", 0.25);
+        String key = api.put(home + "/mixes/recipes", recipe).ok().path("id").asString();
+        assertThat(live(ask(key)).ok().path("shares").get(1).asDouble()).isCloseTo(100 / 21.0, within(1e-9));
+        assertThat(api.post(
+                                "/api/batch",
+                                Map.of(
+                                        "mix", Bodies.mix(garden, key),
+                                        "fills", List.of(),
+                                        "litres", Bodies.typed("21", "L"),
+                                        "waste", Bodies.typed("0", "%"),
+                                        "tub", 40,
+                                        "shovel", 2.5,
+                                        "handful", 0.25,
+                                        "onHand", Map.of(),
+                                        "working", false))
+                        .ok()
+                        .path("amounts")
+                        .get(1)
+                        .path("handfulsEachLoad")
+                        .path("count")
+                        .asDouble())
+                .as("as much more of each as the mix shrinks by when it is stirred")
+                .isBetween(4.0, 5.0);
+        recipe.put("id", UUID.randomUUID().toString());
+        Bodies.countedIn(recipe, 1, "handfuls", 3);
+        assertThat(api.put(home + "/mixes/recipes", recipe).faults()).containsExactly("too_large");
+        Bodies.countedIn(recipe, 1, "percent", 0.25);
+        assertThat(api.put(home + "/mixes/recipes", recipe).faults()).containsExactly("choice_unknown");
+        Bodies.countedIn(recipe, 1, "handfuls", 0.25);
+        recipe.put("measure", "parts");
+        assertThat(api.put(home + "/mixes/recipes", recipe).faults()).containsExactly("part_counted_alone");
+    }
+
     @Test
     void partsThatSumToNothingAndUnknownComponentsAreRefusedWithEveryFault() {
         assertThat(api.put(home + "/mixes/recipes", Bodies.recipe("", "peat_medium", "0"))

@@ -156,6 +156,28 @@ class RecipeFileTest {
     }
 
     @Test
+    void aPartCountedByItselfGoesOutAndComesBackInBothFiles() {
+        Map<String, Object> recipe = Bodies.recipe("Bag and a handful", "peat_medium", "20", "perlite_coarse", "4");
+        Bodies.countedIn(recipe, 1, "handfuls", 0.25);
+        api.put(home + "/recipes", recipe).ok();
+        String sheet = api.get(home + "/recipes.csv").raw().body();
+        assertThat(sheet).contains(",4,handfuls,0.25,");
+        assertThat(fates(bring(home, sheet, false, Map.of()).ok())).isNotEmpty().containsOnly("SAME");
+        bring(other, api.get(home + "/file").raw().body(), true, Map.of()).ok();
+        JsonNode counted =
+                named("Bag and a handful", other).path("parts").get(1).path("counted");
+        assertThat(counted.path("by").asString()).isEqualTo("handfuls");
+        assertThat(counted.path("litres").asDouble()).isEqualTo(0.25);
+        assertThat(bring(
+                                home,
+                                "recipe,measure,component,amount,counted_in,litres_each\nBag,litres,pumice,1,handfuls,much\n",
+                                true,
+                                Map.of())
+                        .faults())
+                .containsExactly("not_a_number");
+    }
+
+    @Test
     void aSheetFromASpreadsheetWithSemicolonsCommaDecimalsAndAMarkIsRead() {
         String sheet = "\uFEFF" + """
                 Recipe;Component;Amount;Target_pH

@@ -106,6 +106,7 @@ class TypedTest {
                 null,
                 gap == null ? null : new Typed(gap, "%"),
                 null,
+                null,
                 null);
     }
 
@@ -151,6 +152,7 @@ class TypedTest {
                 null,
                 new Typed("0", "%"),
                 null,
+                null,
                 null);
         assertThat(told.toPot().mixLitres()).isCloseTo(litresToTheRim, within(litresToTheRim * 1e-3));
         assertThat(told.typed()).doesNotContainKey("height");
@@ -178,6 +180,7 @@ class TypedTest {
                         new Typed("22", "cm"),
                         new Typed(" ", "L"),
                         new Typed("", "%"),
+                        null,
                         null,
                         null)
                 .tidy();

@@ -249,11 +249,35 @@ class UsedMixTest {
                 .ok();
         // three quarters of the new mix bring three quarters of its 4 g
         assertThat(blended.at("/amendments/0/grams").asString()).isEqualTo("3");
+        feedsOnFromOldMix();
+        pot(recipe).ok();
         String id = take("ROOT_MEALYBUG");
         assertThat(shown(id, "").at("/one/used/coatedLeft").asDouble()).isCloseTo(4, within(0.1));
         assertThat(shown(id, "").path("feedAgain").asDouble()).isCloseTo(0, within(0.1));
         assertThat(fault(api.post(home + "/used-mixes/" + id + "/steps", step("heated", "", "", 1))))
                 .isEqualTo("used_mix_heat_coated");
+    }
+
+    /** In old mix taken up on the day it was filled all of its coated feed is still to come, and in half of it half. */
+    private void feedsOnFromOldMix() {
+        double fresh = coatedInAWeek();
+        String old = take("WELL");
+        pot(old).ok();
+        assertThat(coatedInAWeek()).isCloseTo(fresh, within(0.03 * fresh));
+        String half = api.put(home + "/mixes/recipes", Bodies.recipe("Half old", old, "1", "perlite_coarse", "1"))
+                .ok()
+                .path("id")
+                .asString();
+        pot(half).ok();
+        assertThat(coatedInAWeek()).isCloseTo(fresh / 2, within(0.03 * fresh));
+    }
+
+    private double coatedInAWeek() {
+        JsonNode sources = api.get(home + "/lots/" + lot + "/food").ok().path("sources");
+        return sources.valueStream()
+                .filter(s -> s.path("kind").asString().equals("coated"))
+                .mapToDouble(s -> s.path("weekMg").asDouble())
+                .sum();
     }
 
     @Test

@@ -535,6 +535,7 @@ public class DemoGarden implements ApplicationRunner {
                 null,
                 null,
                 Material.valueOf(row.text("material").toUpperCase(Locale.ROOT)),
+                null,
                 null);
     }
 

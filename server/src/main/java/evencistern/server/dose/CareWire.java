@@ -82,7 +82,16 @@ public record CareWire(
             double topWidthCm,
             double airPlusMinusPercent,
             PlantSizeWire size,
-            WateredWire way) {}
+            WateredWire way,
+            @Nullable SunlitWire sunlit) {}
+
+    /** How warm the mix in a pot is whose walls stand in the sun, and how hot the roots at the sunny wall get in the afternoon, °C. */
+    public record SunlitWire(double mixC, double wallC) {
+        static @Nullable SunlitWire of(LotPlan plan, LocalDate day) {
+            OptionalDouble wall = plan.need().hottestWallC(day);
+            return wall.isPresent() ? new SunlitWire(plan.need().mixC(day), wall.getAsDouble()) : null;
+        }
+    }
 
     /**
      * How it gets its water.
@@ -334,7 +343,8 @@ public record CareWire(
                         pot.pot().acrossM() * 100,
                         pot.plusMinus() * 100,
                         PlantSizeWire.of(plan, day),
-                        WateredWire.of(plan)),
+                        WateredWire.of(plan),
+                        SunlitWire.of(plan, day)),
                 pot.profile(LAYERS, plan.need().missingFromMix(care.missingLitres())).stream()
                         .map(LayerWire::of)
                         .toList(),

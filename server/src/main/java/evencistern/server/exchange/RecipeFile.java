@@ -18,6 +18,7 @@ import evencistern.server.problem.FaultWire;
 import evencistern.server.typed.SheetText;
 import evencistern.server.typed.Typed;
 import evencistern.server.words.Words;
+import evencistern.units.Dimension;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -49,7 +50,17 @@ import tools.jackson.databind.node.ObjectNode;
 public class RecipeFile {
     private static final FileFormat FORMAT = new FileFormat("even-cistern-recipes", 1, "recipes.schema.json");
     private static final List<String> SHEET = List.of(
-            "recipe", "measure", "component", "amount", "yield_percent", "target_ph", "lime", "fineness", "notes");
+            "recipe",
+            "measure",
+            "component",
+            "amount",
+            "counted_in",
+            "litres_each",
+            "yield_percent",
+            "target_ph",
+            "lime",
+            "fineness",
+            "notes");
     /** What of a component belongs to one garden and stays out of the file. */
     private static final List<String> GARDENS_OWN = List.of("shipped", "typed", "version", "retired");
 
@@ -204,6 +215,12 @@ public class RecipeFile {
                                         .map(names::of)
                                         .orElse(part.component()),
                                 part.amount(),
+                                part.counted() == null
+                                        ? null
+                                        : part.counted().by().name(),
+                                part.counted() == null
+                                        ? null
+                                        : Faults.plain(part.counted().litres()),
                                 f.yield() == null ? null : f.yield().text(),
                                 f.target() == null ? null : f.target().text(),
                                 r.lime().id(),
@@ -294,7 +311,7 @@ public class RecipeFile {
             if (key.isEmpty()) {
                 unknown.add(new Unknown(part.component(), offers(shelf, part.component())));
             }
-            parts.add(new RecipeWire.PartWire(key.orElse(part.component()), part.amount()));
+            parts.add(new RecipeWire.PartWire(key.orElse(part.component()), part.amount(), part.counted()));
         }
         if (!unknown.isEmpty()) {
             return new ReadRecipe(r.name(), Fate.UNCLEAR, unknown, List.of());
@@ -349,7 +366,8 @@ public class RecipeFile {
                 }
             }
             for (CSVRecord line : csv) {
-                RecipeWire.PartWire part = new RecipeWire.PartWire(cell(line, "component"), cell(line, "amount"));
+                RecipeWire.PartWire part =
+                        new RecipeWire.PartWire(cell(line, "component"), cell(line, "amount"), counted(line));
                 recipes.merge(
                         cell(line, "recipe"),
                         first(line, part, shelf),
@@ -397,6 +415,17 @@ public class RecipeFile {
                 choice(Liming.Fineness.values(), cell(line, "fineness"), Liming.Fineness.POWDER),
                 meant.map(r -> typed(r, "neutralising", r.neutralising(), "%")).orElse(null),
                 cell(line, "notes").isEmpty() ? null : cell(line, "notes"));
+    }
+
+    private static RecipeWire.@Nullable Counted counted(CSVRecord line) {
+        String by = cell(line, "counted_in");
+        if (by.isEmpty()) {
+            return null;
+        }
+        Faults faults = new Faults();
+        double litres = new Typed(cell(line, "litres_each"), "L").read("vessel.litres", faults, Dimension.VOLUME);
+        faults.throwIfAny();
+        return new RecipeWire.Counted(choice(RecipeWire.Measure.values(), by, RecipeWire.Measure.litres), litres);
     }
 
     private static @Nullable Typed typed(String text, String unit) {

@@ -6,6 +6,7 @@ import evencistern.food.NitrogenBudget.Dressing;
 import evencistern.food.NitrogenBudget.Kind;
 import evencistern.media.Amendment;
 import evencistern.mixlife.StirredIn;
+import evencistern.mixlife.UsedMix;
 import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
 import evencistern.server.GardenId;
@@ -19,6 +20,7 @@ import evencistern.server.lot.Lots;
 import evencistern.server.mix.MixShelf;
 import evencistern.server.mix.RecipeWire;
 import evencistern.server.problem.FaultWire;
+import evencistern.server.reuse.UsedMixes;
 import evencistern.server.words.Words;
 import evencistern.working.Working;
 import java.time.LocalDate;
@@ -38,11 +40,13 @@ import org.springframework.stereotype.Service;
 class Foods {
     private final FoodStore store;
     private final Lots lots;
+    private final UsedMixes used;
     private final Words words;
 
-    Foods(FoodStore store, Lots lots, Words words) {
+    Foods(FoodStore store, Lots lots, UsedMixes used, Words words) {
         this.store = store;
         this.lots = lots;
+        this.used = used;
         this.words = words;
     }
 
@@ -88,6 +92,7 @@ class Foods {
         List<RecipeWire.Added> added = stirredIn(context.mixes(), lot);
         List<Dressing> stirred = dressings(added, lot, s.pot().mixLitres());
         List<Dressing> dressings = new ArrayList<>(stirred);
+        dressings.addAll(inOldMix(context, s));
         dressings.addAll(strewn(garden, lot, context.feeds(), ZoneId.of(g.timeZone())));
         NitrogenBudget budget = NitrogenBudget.of(s, plan.need(), plan.feedingAmid(), dressings, g.today(), recorder);
         List<String> keys = stirred.stream().map(Dressing::name).toList();
@@ -136,10 +141,26 @@ class Foods {
         for (RecipeWire.Added a : added) {
             Amendment amendment = a.amendment();
             double nitrogen = a.adds().getOrDefault("n", 0.0) * mixLitres;
-            if (nitrogen > 0 && amendment.months() >= 1) {
+            if (amendment.key().equals(UsedMix.COATED)) {
+                dressings.add(
+                        new Dressing(amendment.key(), since, nitrogen, Kind.COATED, Optional.of(UsedMix.STIRRED_IN)));
+            } else if (nitrogen > 0 && amendment.months() >= 1) {
                 dressings.add(Dressing.meal(amendment.key(), since, nitrogen, amendment.months()));
             }
         }
+        return dressings;
+    }
+
+    /** What came with old mix that coated feed had been in. */
+    private List<Dressing> inOldMix(GardenContext context, Situation s) {
+        List<Dressing> dressings = new ArrayList<>();
+        used.coatedIn(context, s.mix())
+                .forEach((name, coated) -> dressings.add(new Dressing(
+                        words.of("used_mix", "name", Map.of("lot", name)),
+                        coated.on(),
+                        coated.nitrogenMgPerLitre() * s.pot().mixLitres(),
+                        Kind.COATED,
+                        Optional.of(coated.release()))));
         return dressings;
     }
 

@@ -9,6 +9,7 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.HandMeasure;
+import evencistern.media.Batch;
 import evencistern.pot.Lifting;
 import evencistern.server.GardenId;
 import evencistern.server.garden.GardenWire.MeterWire;
@@ -561,8 +562,8 @@ public class Gardens {
         switch (use) {
             case can -> faults.within("vessel.litres", litres, 0.1, 1000, "L");
             case tub -> faults.within("measure.tub", litres, 0.2, 5000, "L");
-            case shovel -> faults.within("measure.shovel", litres, 0.1, 50, "L");
-            case handful -> faults.within("measure.handful", litres, 0.02, 2, "L");
+            case shovel -> Batch.Measures.shovel(litres, faults);
+            case handful -> Batch.Measures.handful(litres, faults);
             case drip -> faults.within("drip.rate", litres, 0.2, 50, "L");
         }
         faults.throwIfAny();

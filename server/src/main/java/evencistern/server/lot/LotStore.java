@@ -3,6 +3,7 @@ package evencistern.server.lot;
 import evencistern.need.Condition;
 import evencistern.pot.Material;
 import evencistern.pot.Topping;
+import evencistern.pot.Walls;
 import evencistern.reading.Judgement;
 import evencistern.server.GardenId;
 import evencistern.server.history.OwnedTable;
@@ -77,6 +78,7 @@ class LotStore {
                 .column("measured_litres", l -> l.pot().measures().litres())
                 .column("material", l -> l.pot().toPot().material().id())
                 .column("topping", l -> l.pot().toPot().topping().id())
+                .column("walls", l -> l.pot().toPot().walls().id())
                 .column("mix", Lot::mix)
                 .column("place_id", Lot::placeId)
                 .column("water_id", Lot::waterId)
@@ -185,7 +187,8 @@ class LotStore {
                         PotInput.Shape.valueOf(r.getString("shape")),
                         typed,
                         Material.valueOf(r.getString("material").toUpperCase(Locale.ROOT)),
-                        Topping.valueOf(r.getString("topping").toUpperCase(Locale.ROOT))),
+                        Topping.valueOf(r.getString("topping").toUpperCase(Locale.ROOT)),
+                        Walls.valueOf(r.getString("walls").toUpperCase(Locale.ROOT))),
                 r.getString("mix"),
                 r.getObject("place_id", UUID.class),
                 r.getObject("water_id", UUID.class),

@@ -22,8 +22,8 @@ public record MixAsk(
         @Nullable Typed yield,
         @Nullable SoakedMix soaked) {
 
-    /** A component and how much of it, as typed. */
-    public record PartAsk(ComponentWire component, String amount) {}
+    /** A component and how much of it, as typed, in a measure of its own where it has one. */
+    public record PartAsk(ComponentWire component, String amount, RecipeWire.@Nullable Counted counted) {}
 
     /** The mix; refused with every fault. */
     public Mix toMix() {
@@ -33,7 +33,7 @@ public record MixAsk(
         Optional<Mix> mix = faults.attempt(() -> shelf.mix(
                 key,
                 parts.stream()
-                        .map(p -> new RecipeWire.PartWire(p.component().key(), p.amount()))
+                        .map(p -> new RecipeWire.PartWire(p.component().key(), p.amount(), p.counted()))
                         .toList(),
                 measured.isPresent() ? measured.getAsDouble() : null,
                 soaked));

@@ -92,7 +92,7 @@ public final class MixShelf {
             if (component.isEmpty()) {
                 faults.add(FaultCode.COMPONENT_UNKNOWN, "mix.component", part.component());
             }
-            amount(part.amount(), faults).ifPresent(a -> component.ifPresent(c -> parts.add(new Mix.Part(c, a))));
+            part.read(faults).ifPresent(a -> component.ifPresent(c -> parts.add(new Mix.Part(c, a))));
         }
         faults.throwIfAny();
         Mix mix = Mix.of(key, parts);
@@ -126,7 +126,7 @@ public final class MixShelf {
     }
 
     /** An amount as typed; blank counts as none. */
-    public static Optional<Double> amount(String text, Faults faults) {
+    static Optional<Double> amount(String text, Faults faults) {
         if (text.isBlank()) {
             return Optional.of(0.0);
         }

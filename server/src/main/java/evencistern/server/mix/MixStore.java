@@ -73,6 +73,8 @@ class MixStore {
                 .column("measure", r -> r.measure().name())
                 .column("components", r -> OwnedTable.array(r.parts(), RecipeWire.PartWire::component, String[]::new))
                 .column("amounts", r -> OwnedTable.array(r.parts(), RecipeWire.PartWire::amount, String[]::new))
+                .column("counted_by", r -> counted(r, c -> c.by().name(), String[]::new))
+                .column("counted_litres", r -> counted(r, RecipeWire.Counted::litres, Double[]::new))
                 .column(
                         "amendments",
                         r -> OwnedTable.array(r.amendments(), a -> a.key() + "=" + a.grams(), String[]::new))
@@ -171,9 +173,16 @@ class MixStore {
     private static RecipeWire recipe(ResultSet r, int row) throws SQLException {
         String[] components = (String[]) r.getArray("components").getArray();
         String[] amounts = (String[]) r.getArray("amounts").getArray();
+        @Nullable String[] by = (String[]) r.getArray("counted_by").getArray();
+        Double[] litres = (Double[]) r.getArray("counted_litres").getArray();
         List<RecipeWire.PartWire> parts = new ArrayList<>();
         for (int i = 0; i < components.length; i++) {
-            parts.add(new RecipeWire.PartWire(components[i], amounts[i]));
+            parts.add(new RecipeWire.PartWire(
+                    components[i],
+                    amounts[i],
+                    i >= by.length || by[i] == null
+                            ? null
+                            : new RecipeWire.Counted(RecipeWire.Measure.valueOf(by[i]), litres[i])));
         }
         return new RecipeWire(
                 r.getObject("id", UUID.class),
@@ -194,6 +203,10 @@ class MixStore {
                 r.getString("notes"),
                 r.getInt("version"),
                 r.getBoolean("retired"));
+    }
+
+    private static <V> V[] counted(RecipeWire r, Function<RecipeWire.Counted, V> part, IntFunction<V[]> array) {
+        return OwnedTable.array(r.parts(), p -> p.counted() == null ? null : part.apply(p.counted()), array);
     }
 
     private static Function<RecipeWire, @Nullable Object> of(Function<SoakedMix, Object> part) {

@@ -69,6 +69,11 @@ public record RecipeInput(
                 version,
                 false);
         faults.attempt(() -> shelf.mix(wire.key(), wire.parts(), wire.yield(), wire.soaked()));
+        if (measure != RecipeWire.Measure.litres) {
+            parts.stream()
+                    .filter(p -> p.counted() != null)
+                    .forEach(p -> faults.add(FaultCode.PART_COUNTED_ALONE, "mix.parts", p.component()));
+        }
         shelf.noteHeldBack(wire.parts(), faults);
         faults.throwIfAny();
         return wire;

@@ -1,7 +1,9 @@
 package evencistern.server.mix;
 
+import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.media.Amendment;
+import evencistern.media.Batch;
 import evencistern.media.Liming;
 import evencistern.media.Recipe;
 import evencistern.media.Recipes;
@@ -10,6 +12,7 @@ import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -52,8 +55,37 @@ public record RecipeWire(
         handfuls
     }
 
-    /** A component by its key, and how much of it as typed. */
-    public record PartWire(String component, String amount) {}
+    /**
+     * A component by its key, and how much of it as typed.
+     *
+     * @param counted the measure of this part alone, where the others are counted in litres; absent where it is as the others
+     */
+    public record PartWire(
+            String component, String amount, @Nullable Counted counted) {
+        public PartWire(String component, String amount) {
+            this(component, amount, null);
+        }
+
+        /** How much of it, in the measure of the recipe; nothing where no amount is typed. Empty where it cannot be read. */
+        Optional<Double> read(Faults faults) {
+            Optional<Double> typed = MixShelf.amount(amount, faults);
+            return counted == null ? typed : typed.map(a -> a * counted.checked(faults));
+        }
+    }
+
+    /** A measure that a part is counted in by itself, and the litres it took when the recipe was written. */
+    public record Counted(Measure by, double litres) {
+        private double checked(Faults faults) {
+            return switch (by) {
+                case shovels -> Batch.Measures.shovel(litres, faults);
+                case handfuls -> Batch.Measures.handful(litres, faults);
+                case parts, percent, litres -> {
+                    faults.add(FaultCode.CHOICE_UNKNOWN, "mix.parts", by.name());
+                    yield litres;
+                }
+            };
+        }
+    }
 
     /** An amendment by its key, and grams of it in a litre of mix as typed. */
     public record AddedWire(String key, String grams) {

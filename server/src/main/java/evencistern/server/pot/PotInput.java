@@ -13,6 +13,7 @@ import evencistern.pot.RoundTaper;
 import evencistern.pot.SquareTaper;
 import evencistern.pot.Topping;
 import evencistern.pot.UsualProportions;
+import evencistern.pot.Walls;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import evencistern.units.Dimension;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param height as such pots usually have it where it is blank
  * @param across the shorter way of a box or tray; how thick the moss lies on a mount
  * @param topping what lies on the mix; nothing where it is absent
+ * @param walls how dark they are that the sun shines on; shaded where it is absent
  * @param gap left free below the rim, as a length or in per cent of the height
  */
 public record PotInput(
@@ -40,7 +42,8 @@ public record PotInput(
         @Nullable Typed measured,
         @Nullable Typed gap,
         @Nullable Material material,
-        @Nullable Topping topping) {
+        @Nullable Topping topping,
+        @Nullable Walls walls) {
     private static final String PER_CENT = "%";
 
     /** What kind of pot it is. */
@@ -75,7 +78,7 @@ public record PotInput(
     }
 
     /** A pot as it was kept. */
-    public static PotInput of(Shape shape, Map<String, Typed> typed, Material material, Topping topping) {
+    public static PotInput of(Shape shape, Map<String, Typed> typed, Material material, Topping topping, Walls walls) {
         return new PotInput(
                 shape,
                 Objects.requireNonNull(typed.get("top")),
@@ -85,7 +88,8 @@ public record PotInput(
                 typed.get("measured"),
                 typed.get("gap"),
                 material,
-                topping == Topping.NONE ? null : topping);
+                topping == Topping.NONE ? null : topping,
+                walls == Walls.SHADED ? null : walls);
     }
 
     /** What was typed, by field. */
@@ -136,7 +140,8 @@ public record PotInput(
                 blank(measured) ? null : measured,
                 blank(gap) || shape == Shape.mount ? null : gap,
                 material == null ? Material.PLASTIC : material,
-                topping == Topping.NONE || shape == Shape.mount ? null : topping);
+                topping == Topping.NONE || shape == Shape.mount ? null : topping,
+                walls == Walls.SHADED || shape == Shape.mount ? null : walls);
     }
 
     private static boolean blank(@Nullable Typed typed) {
@@ -168,7 +173,8 @@ public record PotInput(
                 headspace,
                 litres,
                 material == null ? Material.PLASTIC : material,
-                topping == null ? Topping.NONE : topping);
+                topping == null ? Topping.NONE : topping,
+                walls == null ? Walls.SHADED : walls);
     }
 
     private static double told(@Nullable Typed typed, String field, double usual, Faults faults) {

@@ -1,13 +1,12 @@
 package evencistern.server.reuse;
 
-import evencistern.climate.Place;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
-import evencistern.feed.CoatedRelease;
 import evencistern.media.Component;
 import evencistern.media.Liming;
+import evencistern.media.Mix;
 import evencistern.mixlife.LastPlant;
 import evencistern.mixlife.MixAge;
 import evencistern.mixlife.MixFlush;
@@ -43,6 +42,7 @@ import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,9 +58,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class UsedMixes {
     private static final double ALL = 100;
     private static final int LONGEST_NAME = 80;
-    private static final String COATED = "coated_feed";
-    /** As coated feeds are most often rated; the amendment's own months. */
-    private static final double RATED_C = 21;
 
     /** What an extract or a pen in it is good for, as a 95 % interval; typical, from memory. */
     private static final double EXTRACT_SHARE = 0.15;
@@ -254,20 +251,35 @@ public class UsedMixes {
         return faults.any() ? OptionalDouble.empty() : OptionalDouble.of(paste(ec.getAsDouble(), Method.EXTRACT));
     }
 
-    private static double coatedLeft(GardenContext context, Lot lot, Situation s, Story story, LocalDate on) {
+    /** Coated feed that came into a mix with old mix, by what that is called; g per litre of the whole. */
+    public Map<String, UsedMix.Coated> coatedIn(GardenContext context, Mix mix) {
+        Map<String, UsedMix.Coated> coated = new LinkedHashMap<>();
+        for (Mix.Part part : mix.parts()) {
+            String key = part.component().key();
+            if (mix.share(part) > 0
+                    && context.mixes().components().stream()
+                            .anyMatch(c -> c.key().equals(key) && c.used())) {
+                UsedMixWire used = store.used()
+                        .find(new GardenId(context.garden().id()), UUID.fromString(key))
+                        .orElseThrow();
+                coated.put(
+                        used.lotName(), UsedMix.Coated.stirredIn(used.takenOn(), used.coatedLeft() * mix.share(part)));
+            }
+        }
+        return coated;
+    }
+
+    private double coatedLeft(GardenContext context, Lot lot, Situation s, Story story, LocalDate on) {
         List<UsedMix.Coated> coated =
                 new ArrayList<>(story.coated(context, s.pot().mixLitres()));
         recipe(context.mixes(), lot.mix()).stream()
                 .flatMap(r -> r.amendments().stream())
                 .map(RecipeWire.AddedWire::read)
-                .filter(a -> a.amendment().key().equals(COATED))
-                .map(a -> new UsedMix.Coated(
-                        story.since(),
-                        a.gramsPerLitre(),
-                        new CoatedRelease(a.amendment().months(), RATED_C)))
+                .filter(a -> a.amendment().key().equals(UsedMix.COATED))
+                .map(a -> UsedMix.Coated.stirredIn(story.since(), a.gramsPerLitre()))
                 .forEach(coated::add);
-        Place place = s.place();
-        return UsedMix.coatedLeft(coated, on, day -> place.on(day).meanC());
+        coated.addAll(coatedIn(context, s.mix()).values());
+        return UsedMix.coatedLeft(coated, on, s::mixC);
     }
 
     /** The recipe of a mix, or of the batch it is. */
