@@ -228,7 +228,7 @@ final class Amounts {
         amount.get().measures().or(counted::measures).ifPresent(m -> draft.measures = Optional.of(m));
         Optional<Choice> strength = n.has("made")
                 ? Optional.of(Choice.MADE_UP)
-                : n.has("product") || n.has("stocked") || neat(n) ? Optional.of(Choice.NEAT) : Optional.empty();
+                : product(n) || n.has("stocked") || neat(n) ? Optional.of(Choice.NEAT) : Optional.empty();
         List<Node> sames = n.kids("same");
         double many = amount.get().range().max();
         Optional<Amount> before = same(
@@ -266,6 +266,13 @@ final class Amounts {
     }
 
     /** "Undiluted: 5 ml per plant", "Apply neat, ..."; not "do not use undiluted". */
+    /** Whether the amount is called one of the product; "feed" is what is in the bottle, and what is in the can. */
+    private static boolean product(Node n) {
+        return n.kids("product").stream()
+                .flatMap(p -> p.kids("product").stream())
+                .anyMatch(word -> word.value().isEmpty());
+    }
+
     private boolean neat(Node n) {
         for (int i = n.start() - 1; i >= 0 && !tokens.get(i).is("."); i--) {
             if (tokens.get(i).is("neat") || tokens.get(i).is("undiluted")) {
@@ -312,16 +319,17 @@ final class Amounts {
                     return new Draft.Ratio(new Range(first, first), 1000, Optional.of(Choice.IN_TOTAL));
                 }
                 double second = two.get(1).number();
-                boolean turned = first > second && second == 1;
+                boolean turned = (first > second && second == 1) || n.has("turning");
                 double parts = turned ? second : first;
-                Optional<Choice> kind = n.has("+") || n.has("with") || (n.has("per") && !n.has("thousand"))
-                        ? Optional.of(Choice.PLUS_WATER)
-                        : n.has("to")
-                                        && n.has("water")
-                                        && !(n.all("part").isEmpty()
-                                                && n.all("parts").isEmpty())
+                Optional<Choice> kind =
+                        n.has("+") || n.has("turning") || n.has("with") || (n.has("per") && !n.has("thousand"))
                                 ? Optional.of(Choice.PLUS_WATER)
-                                : Optional.empty();
+                                : n.has("to")
+                                                && n.has("water")
+                                                && !(n.all("part").isEmpty()
+                                                        && n.all("parts").isEmpty())
+                                        ? Optional.of(Choice.PLUS_WATER)
+                                        : Optional.empty();
                 return new Draft.Ratio(new Range(parts, parts), turned ? first : second, kind);
             }
         }

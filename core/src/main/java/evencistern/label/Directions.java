@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What the phrases of a sentence say together: its uses, each with a dose, what is poured of it, and how often. Two amounts in two
@@ -33,6 +34,10 @@ final class Directions {
     /** So many words at most are a name that the lexicon does not have. */
     private static final int LONGEST_NAME = 3;
 
+    /** g or mL in a litre. */
+    private static final double PER_LITRE_A_PERCENT = 10;
+
+    private final boolean dry;
     private final String sentence;
     private final List<Token> tokens;
     private final List<Node> phrases;
@@ -48,13 +53,17 @@ final class Directions {
     private Optional<Node> target = Optional.empty();
 
     private boolean stockBefore;
+    /** What an injector is set to, where its stock is told of only next. */
+    private Optional<Draft.Dose> setBefore = Optional.empty();
     /** So many steps of a list so far. */
     private int listed;
 
     /** Whether the label gives doses by season. */
     private boolean seasonsName;
 
-    Directions(String sentence, List<Token> tokens, Chart chart, Cover cover) {
+    /** @param dry whether the product is weighed */
+    Directions(String sentence, List<Token> tokens, Chart chart, Cover cover, boolean dry) {
+        this.dry = dry;
         this.sentence = sentence;
         this.tokens = tokens;
         this.phrases = cover.phrases();
@@ -155,6 +164,7 @@ final class Directions {
     private void take(Node n) {
         switch (n.symbol()) {
             case "dose", "makes", "before", "mixed", "carried" -> weighed(n);
+            case "likewise" -> likewise(n);
             case "poured" -> poured(n);
             case "ratio", "ratios", "weaker", "share" -> diluted(n, Amounts.dilution(n));
             case "fold" -> {
@@ -177,6 +187,7 @@ final class Directions {
                 }
             }
             case "injector" -> injected(n);
+            case "percentstock" -> percentStock(n);
             case "treats" -> treats(n);
             case "portion" -> portion(n);
             case "own" -> own(n);
@@ -235,6 +246,7 @@ final class Directions {
     }
 
     private void weighed(Node n) {
+        n.kid("held").ifPresent(this::own);
         Optional<Weighed> read = amounts.read(n);
         if (read.isEmpty()) {
             unknown(n);
@@ -272,8 +284,39 @@ final class Directions {
             return;
         }
         stockBefore = stock(n);
+        if (stockBefore && w.per() == Per.WATER && setBefore.isPresent()) {
+            dose(n, w.then(setBefore.get()));
+            setBefore = Optional.empty();
+            return;
+        }
         dose(n, w);
         use.stock = w.per() == Per.WATER && stockBefore;
+    }
+
+    /** "1 tsp per gallon, 2 tsp for vegetables": counted per the same as the dose before; a number left where none is. */
+    private void likewise(Node n) {
+        Optional<Weighed> before = Stream.concat(draft.uses.stream(), Stream.of(use))
+                .flatMap(u -> u.dose.stream())
+                .filter(d -> d instanceof Weighed)
+                .map(d -> (Weighed) d)
+                .reduce((first, last) -> last);
+        Optional<Amount> amount = amounts.amount(n.kid("amount").orElseThrow());
+        if (before.isEmpty()
+                || amount.isEmpty()
+                || before.get().then().isPresent()
+                || before.get().amount().unit().weighs() != amount.get().unit().weighs()) {
+            unknown(n);
+            return;
+        }
+        if (use.dose.isPresent()) {
+            next(n.start());
+        }
+        Node name = n.kid("named").orElseThrow();
+        use.name = sentence.substring(
+                tokens.get(name.start()).start(), tokens.get(name.end() - 1).end());
+        use.dose = Optional.of(before.get().with(amount.get()));
+        mark(n.start(), n.end(), Role.AMOUNT);
+        mark(name.start(), name.end(), Role.USE);
     }
 
     /** Whether what was told is of a solution told of next: "100 ml per pot of a solution of 3 ml per litre". */
@@ -407,6 +450,29 @@ final class Directions {
         dose(n, d);
     }
 
+    /** "a 15 % stock": so many times too strong until it is thinned. */
+    private void percentStock(Node n) {
+        if (use.dose.isPresent()) {
+            next(n.start());
+        }
+        mark(n.start(), n.end(), Role.AMOUNT);
+        stockBefore = true;
+        use.stock = true;
+        use.dose = Optional.of(new Weighed(
+                new Amount(
+                        Amounts.range(n.kid("range").orElseThrow()).times(PER_LITRE_A_PERCENT),
+                        dry ? Written.GRAM : Written.MILLILITRE,
+                        Optional.empty(),
+                        Optional.empty()),
+                Optional.empty(),
+                Per.WATER,
+                1,
+                Optional.of(Written.LITRE),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty()));
+    }
+
     private boolean inBrackets(Node n) {
         return n.start() > 0
                 && (tokens.get(n.start() - 1).is("(")
@@ -418,6 +484,7 @@ final class Directions {
     }
 
     private void injected(Node n) {
+        n.kid("percentstock").ifPresent(this::percentStock);
         Node inner = n.kid("ratio").or(() -> n.kid("share")).orElseThrow();
         Draft.Dose d = Amounts.dilution(inner);
         Optional<Weighed> before = use.dose
@@ -426,8 +493,11 @@ final class Directions {
                         && w.then().isEmpty())
                 .map(x -> (Weighed) x);
         mark(n.start(), n.end(), Role.AMOUNT);
+        boolean stockNext = phrases.stream().skip(at + 1L).anyMatch(p -> DOSES.contains(p.symbol()) && stock(p));
         if (before.isPresent()) {
             use.dose = Optional.of(before.get().then(d));
+        } else if (use.dose.isEmpty() && stockNext) {
+            setBefore = Optional.of(d);
         } else {
             dose(n, d);
         }
@@ -645,10 +715,15 @@ final class Directions {
         boolean leads = following < phrases.size()
                 && DOSES.contains(phrases.get(following).symbol())
                 && !ends(n.end(), phrases.get(following).start());
+        // "1 tsp/gal (seedlings ½ tsp/gal)"
+        boolean opened = leads
+                && inBrackets(n)
+                && tokens.subList(n.end(), phrases.get(following).start()).stream()
+                        .noneMatch(t -> t.is(")"));
         boolean after = use.dose.isPresent()
                 && use.name.isEmpty()
                 && !heads(n.end())
-                && (!leads || (afterNames() && !ends(lastDose(), n.start())));
+                && (!leads || (afterNames() && !ends(lastDose(), n.start()) && !opened));
         if (after) {
             use.name = name;
             mark(n.start(), n.end(), Role.USE);
@@ -693,7 +768,7 @@ final class Directions {
             int first = colon;
             while (first > 0
                     && colon - first < LONGEST_NAME
-                    && tokens.get(first - 1).kind() == Token.Kind.WORD
+                    && (tokens.get(first - 1).kind() == Token.Kind.WORD || hyphen(first - 1))
                     && (roles[first - 1] == Role.UNKNOWN || roles[first - 1] == Role.IGNORED)) {
                 first--;
             }
@@ -706,6 +781,14 @@ final class Directions {
                 mark(first, colon, Role.USE);
             }
         }
+    }
+
+    /** Whether it joins two words: "in-ground". */
+    private boolean hyphen(int i) {
+        return i > 0
+                && tokens.get(i).is("-")
+                && tokens.get(i - 1).end() == tokens.get(i).start()
+                && tokens.get(i).end() == tokens.get(i + 1).start();
     }
 
     private boolean ofPlants(int i) {
@@ -786,11 +869,12 @@ final class Directions {
     // --- what is kept beside ---
 
     private void noted(Node n) {
+        if (n.is("life") && n.has("range") && inWater()) {
+            unknown(n); // months alone are how long what is strewn lasts; in water they say nothing
+            return;
+        }
         if (n.is("life") && use.often.isEmpty()) {
-            Range r = n.has("days")
-                    ? Rhythms.days(n.kid("days").orElseThrow())
-                    : new Range(Rhythms.DAYS_PER_YEAR, Rhythms.DAYS_PER_YEAR);
-            often(n, Optional.of(Often.days(r.min(), r.max(), Rhythms.inMonths(n))));
+            often(n, Optional.of(lasting(n)));
             return;
         }
         boolean last = phrases.stream().skip(at + 1L).noneMatch(p -> DOSES.contains(p.symbol()));
@@ -809,6 +893,27 @@ final class Directions {
         }
         boolean rhythm = n.is("once") || n.is("need");
         mark(n.start(), n.end(), rhythm ? Role.RHYTHM : n.is("aside") && !n.has("period") ? Role.IGNORED : Role.NOTED);
+    }
+
+    /** How long what is strewn or stirred in lasts. */
+    private static Often lasting(Node n) {
+        if (n.has("range")) {
+            Range months = Amounts.range(n.kid("range").orElseThrow()).times(Rhythms.DAYS_PER_MONTH);
+            return Often.days(months.min(), months.max(), true);
+        }
+        Range r = n.has("days")
+                ? Rhythms.days(n.kid("days").orElseThrow())
+                : new Range(Rhythms.DAYS_PER_YEAR, Rhythms.DAYS_PER_YEAR);
+        return Often.days(r.min(), r.max(), Rhythms.inMonths(n));
+    }
+
+    /** Whether the dose told of, or the next to come, is one in water. */
+    private boolean inWater() {
+        return use.dose.isPresent()
+                ? use.dose
+                        .filter(d -> !(d instanceof Weighed w) || w.per() == Per.WATER)
+                        .isPresent()
+                : restHasWaterDose();
     }
 
     /** "do not exceed 4 ml per litre", "no more than twice a month". */
@@ -845,7 +950,11 @@ final class Directions {
         boolean roots = false;
         for (int i = begin; i < end; i++) {
             boolean denied = denied(i);
-            leaves |= Lexicon.is(tokens, i, "leaf") && !Lexicon.is(tokens, i, "leafplant") && !denied && !wished(i);
+            leaves |= Lexicon.is(tokens, i, "leaf")
+                    && !Lexicon.is(tokens, i, "leafplant")
+                    && !denied
+                    && !wished(i)
+                    && !besides(i);
             roots |= Lexicon.is(tokens, i, "root") && !denied && roles[i] != Role.PER_WATER && roles[i] != Role.PER_MIX;
             told.mixedIn |= Lexicon.is(tokens, i, "mixin") && roles[i] != Role.PER_MIX;
             told.numberLeft |= Numbers.counts(tokens.get(i)) && roles[i] == Role.UNKNOWN;
@@ -854,6 +963,32 @@ final class Directions {
         told.numberLeft |= IntStream.range(begin, end - 1)
                 .anyMatch(i -> tokens.get(i).is("-") && roles[i] == Role.UNKNOWN && Numbers.counts(tokens.get(i + 1)));
         told.foliar = leaves && !roots;
+        if (draft.uses.size() > 1 && told.name.isEmpty()) {
+            // "5 ml on leaves, 10 ml at the roots"
+            IntStream.range(begin, end)
+                    .filter(i -> Lexicon.is(tokens, i, told.foliar ? "leaf" : "root") && !denied(i))
+                    .mapToObj(tokens::get)
+                    .filter(t -> Set.of(
+                                    "leaves",
+                                    "foliage",
+                                    "misting",
+                                    "spraying",
+                                    "roots",
+                                    "soil",
+                                    "watering",
+                                    "drenching")
+                            .contains(t.text()))
+                    .findFirst()
+                    .ifPresent(t -> told.name = sentence.substring(t.start(), t.end()));
+        }
+    }
+
+    /** "may also be sprayed", "when leaves turn pale": not how this dose is given. */
+    private boolean besides(int i) {
+        return IntStream.rangeClosed(1, DENIES_AHEAD)
+                .anyMatch(k -> i - k >= 0
+                        && Set.of("also", "when", "if", "pale", "yellow", "yellowing")
+                                .contains(tokens.get(i - k).text()));
     }
 
     /** "for lush foliage": leaves that are hoped for, not fed. */

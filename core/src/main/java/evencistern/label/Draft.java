@@ -52,6 +52,11 @@ final class Draft {
             Optional<Dose> then,
             Optional<Question.Choice> strength)
             implements Dose {
+        /** Another amount per the same. */
+        Weighed with(Amount another) {
+            return new Weighed(another, Optional.empty(), per, count, of, sameOf, then, strength);
+        }
+
         Weighed then(Dose dose) {
             return new Weighed(amount, same, per, count, of, sameOf, Optional.of(dose), strength);
         }

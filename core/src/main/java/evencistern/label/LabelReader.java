@@ -59,6 +59,10 @@ public final class LabelReader {
     private static final double ROUNDED = 1.08;
     /** A stock thinned to less than this, g or mL per litre, feeds nothing. */
     private static final double FEEDS_NOTHING = 0.1;
+    /** Grams in a millilitre of the lightest powder and of the heaviest liquid; common practice, no source. */
+    private static final double LIGHTEST = 0.3;
+
+    private static final double HEAVIEST = 2.5;
     /** Litres in a pot sold by the gallon, for each: 2.5 to 3; [COMMON]. */
     private static final double TRADE_GALLON_L = 2.8;
     /** Kilograms a litre of a light mix, dry, and of a loam; from memory. */
@@ -169,7 +173,7 @@ public final class LabelReader {
         }
         Chart chart = new Chart(tokens);
         List<Directions> ways = Cover.of(chart, tokens, Lexicon.PLAIN).stream()
-                .map(c -> new Directions(sentence, tokens, chart, c))
+                .map(c -> new Directions(sentence, tokens, chart, c, form == ProductForm.DRY))
                 .toList();
         List<LabelReading> tried = new ArrayList<>();
         List<Directions> differing = new ArrayList<>();
@@ -473,12 +477,10 @@ public final class LabelReader {
                 .map(draft.uses::get);
     }
 
-    /** "2 ml for 1 l; 10 ml for 5 l": one dose, said twice. */
+    /** "2 ml for 1 l; 10 ml for 5 l": one dose, said twice, or for two uses. */
     private boolean allAlike(List<Draft.Use> uses) {
-        List<LabelReading.Way> ways = uses.stream()
-                .filter(u -> u.name.isEmpty())
-                .flatMap(u -> way(u).stream())
-                .toList();
+        List<LabelReading.Way> ways =
+                uses.stream().flatMap(u -> way(u).stream()).toList();
         if (ways.size() < uses.size()) {
             return false;
         }
@@ -620,11 +622,20 @@ public final class LabelReader {
         }
         if (a.unit() == Written.OWN) {
             return beside.or(() -> same.flatMap(s -> resolve(s.unit(), true).map(u -> plainly(s, u))))
+                    .or(() -> Optional.ofNullable(defined.get(Written.OWN)).flatMap(holds -> {
+                        Range count = a.range();
+                        Range all = new Range(
+                                holds.range().min() * count.min(), holds.range().max() * count.max());
+                        Amount whole = new Amount(all, holds.unit(), holds.heaped(), holds.measures());
+                        return resolve(holds.unit(), true)
+                                .map(u -> plainly(whole, u))
+                                .flatMap(m -> heaped(whole, m));
+                    }))
                     .or(() -> ownMeasured(a));
         }
         if (beside.isPresent()) {
             if (a.unit().weighs() != (beside.get().measure() == Measure.GRAMS)) {
-                return beside;
+                return dense(a, beside.get()) ? beside : bracket(a, beside.get());
             }
             if (a.unit().sure()) {
                 return near(canonical(a, unitOf(a.unit())), beside.get().max(), ROUNDED)
@@ -636,6 +647,14 @@ public final class LabelReader {
             return fits ? beside : bracket(a, beside.get());
         }
         return resolve(a.unit(), true).map(u -> plainly(a, u)).flatMap(m -> heaped(a, m));
+    }
+
+    /** Whether an amount in one of volume and weight may be the other: powders and liquids weigh from 0.3 to 2.5 g/mL. */
+    private static boolean dense(Amount a, Much beside) {
+        return Stream.concat(possible(a.unit()), a.unit().sure() ? Stream.of(unitOf(a.unit())) : Stream.of())
+                .mapToDouble(u -> canonical(a, u))
+                .map(first -> a.unit().weighs() ? first / beside.max() : beside.max() / first)
+                .anyMatch(density -> density >= LIGHTEST && density <= HEAVIEST);
     }
 
     private static Unit unitOf(Written sure) {

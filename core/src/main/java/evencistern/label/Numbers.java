@@ -111,6 +111,14 @@ final class Numbers {
 
     private void add(int end, double value, double cost) {
         found.add(new Read(Node.number(from, end, value), cost));
+        // "two (2)", "2 (two)"
+        if (is(end, "(")) {
+            at(tokens, end + 1).stream()
+                    .filter(again ->
+                            again.node().number() == value && is(again.node().end(), ")"))
+                    .forEach(again ->
+                            found.add(new Read(Node.number(from, again.node().end() + 1, value), cost)));
+        }
     }
 
     private void read() {

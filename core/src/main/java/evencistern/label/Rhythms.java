@@ -8,6 +8,7 @@ import java.util.Optional;
 /** How often the words of a rhythm mean. */
 final class Rhythms {
     static final double DAYS_PER_YEAR = 365;
+    static final double DAYS_PER_MONTH = 30;
     /** Feeding with every so many waterings is said of few. */
     private static final int MOST_WATERINGS = 12;
 
@@ -47,7 +48,7 @@ final class Rhythms {
                     double d = period(n.kid("adverb").orElseThrow());
                     return Optional.of(Often.days(d, d, d == 30));
                 }
-                if (n.has("number")) {
+                if (n.has("number") && !n.has("range")) {
                     double d = n.kid("number").orElseThrow().number();
                     return Optional.of(Often.days(d, d, false));
                 }
@@ -99,13 +100,15 @@ final class Rhythms {
             case "nthwatering" -> {
                 double each = n.kid("nth")
                         .map(Rhythms::period)
-                        .or(() -> n.kid("number").map(Node::number))
+                        .or(() -> n.kid("range").map(r -> Amounts.range(r).max()))
                         .orElse(2.0);
                 boolean whole = each == Math.rint(each) && each >= 1 && each <= MOST_WATERINGS;
                 return whole ? Optional.of(Often.waterings((int) each)) : Optional.empty();
             }
             case "days_named" -> {
-                double d = 7.0 / n.kids("day").size();
+                double d = n.kid("nth").map(Rhythms::period).orElse(1.0)
+                        * 7.0
+                        / n.kids("day").size();
                 return Optional.of(Often.days(Math.floor(d), Math.ceil(d), false));
             }
             case "months" -> {
