@@ -985,10 +985,15 @@ final class Directions {
 
     /** "may also be sprayed", "when leaves turn pale": not how this dose is given. */
     private boolean besides(int i) {
+        boolean leaves = tokens.get(i).is("leaves") || tokens.get(i).is("foliage");
+        boolean may = i > 0 && tokens.get(i - 1).is("be");
         return IntStream.rangeClosed(1, DENIES_AHEAD)
-                .anyMatch(k -> i - k >= 0
-                        && Set.of("also", "when", "if", "pale", "yellow", "yellowing")
-                                .contains(tokens.get(i - k).text()));
+                .filter(k -> i - k >= 0)
+                .mapToObj(k -> tokens.get(i - k).text())
+                .anyMatch(word -> (may && word.equals("also"))
+                        || (leaves
+                                && Set.of("when", "if", "pale", "yellow", "yellowing")
+                                        .contains(word)));
     }
 
     /** "for lush foliage": leaves that are hoped for, not fed. */
