@@ -17,6 +17,15 @@ const MUCH_OLD = 50;
 const ALONE = { shovels: "shovel", handfuls: "handful" } as const;
 
 type Part = RecipeInput["parts"][number];
+
+/** A part counted by itself, in litres like the others; as it is where its amount is no plain number. */
+function inLitres(p: Part): Part {
+  const count = Number(p.amount.replace(",", "."));
+  return p.counted && Number.isFinite(count)
+    ? { component: p.component, amount: figures(count * p.counted.litres, 3) }
+    : p;
+}
+
 type Does = NonNullable<MixAnswer["does"][number]>;
 
 /** What a part does here, against the mix without it: to a point of air or water. */
@@ -91,8 +100,7 @@ export function Parts({ input, change, faults, mixes, garden, shown, answer }: P
         onChange={(m) =>
           change({
             measure: m as RecipeInput["measure"],
-            parts:
-              m === "litres" ? input.parts : input.parts.map((p) => ({ component: p.component, amount: p.amount })),
+            parts: m === "litres" ? input.parts : input.parts.map(inLitres),
           })
         }
       />

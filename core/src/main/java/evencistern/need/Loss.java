@@ -19,9 +19,8 @@ import java.util.List;
  * <p><b>Answers</b> how many litres does a pot lose in a day through its plant, from its mix and through its wall?
  * <p><b>Formula</b> plant = E · crop · crown · leaves; mix = 0.8 · E · Kr · surface · (1 − 0.75·shade),
  * without the 0.8 on a mount; there, and without mix, roots with velamen besides, 0.2 · crown; wall = E · Kr · wall ·
- * wetted wall, both faster where the
- * sun shines on the walls; Kr = 1 down to 0.4 of the available water gone, then straight down to 0; plants that open by night: E of the
- * night times 0.2 + 0.8·min(1, light/enough); an evergreen at rest loses half, a leafless plant 6 %, one at a dry rest 5 %
+ * wetted wall; mix and wall faster where the sun shines on the walls; Kr = 1 down to 0.4 of the available water gone, then
+ * straight down to 0; plants that open by night: E of the night times 0.2 + 0.8·min(1, light/enough); an evergreen at rest loses half, a leafless plant 6 %, one at a dry rest 5 %
  * <p><b>Units</b> L a day; E in mm/d = L m⁻² d⁻¹; m²
  * <p><b>Valid for</b> one plant a pot, drained and healthy; ± 30 % where its spread is told, otherwise as its size is known
  * <p><b>Source</b> [FAO56] equations 58 and 74 for crop factor and two-stage drying; how far the surface below a rim dries, and

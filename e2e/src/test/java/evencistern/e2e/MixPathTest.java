@@ -197,7 +197,10 @@ class MixPathTest extends AtTheDesk {
         page.reload();
         assertThat(field("Perlite, coarse: handfuls")).hasValue("7");
         field("Measured in").selectOption("parts");
-        assertThat(field("Perlite, coarse: parts")).hasValue("7");
+        // 7 of 0.15 L: the mix stays what it was
+        assertThat(field("Perlite, coarse: parts")).hasValue("1.05");
+        assertThat(page.getByText("5.0 %", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test

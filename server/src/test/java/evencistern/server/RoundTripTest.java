@@ -200,7 +200,9 @@ class RoundTripTest {
                         "height",
                         Bodies.typed("6", "in"),
                         "gap",
-                        Bodies.typed("10", "%")));
+                        Bodies.typed("10", "%"),
+                        "walls",
+                        "DARK"));
         lot.put("spread", Bodies.typed("10", "in"));
         lot.put("tall", Bodies.typed("2", "ft"));
         lot.put("mixWarmth", Bodies.typed("68", "°F"));
@@ -215,6 +217,11 @@ class RoundTripTest {
                 .ok();
         holds(tried.path("water").path("size"), "spreadCm", 25.4, 1e-6);
         assertThat(tried.path("water").path("size").path("told").asBoolean()).isTrue();
+        assertThat(kept.path("pot").path("walls").asString()).isEqualTo("DARK");
+        assertThat(tried.path("water").path("sunlit").path("mixC").asDouble())
+                .as("as it was measured, whatever the sun does")
+                .isCloseTo(20, within(1e-9));
+        assertThat(tried.path("water").path("sunlit").path("wallC").asDouble()).isPositive();
         double litres = Math.PI * 7.62 * 7.62 * 15.24 * 0.9 / 1000;
         assertThat(tried.path("water").path("mixLitres").asDouble()).isCloseTo(litres, within(0.005 * litres));
     }

@@ -153,15 +153,14 @@ class Foods {
 
     /** What came with old mix that coated feed had been in. */
     private List<Dressing> inOldMix(GardenContext context, Situation s) {
-        List<Dressing> dressings = new ArrayList<>();
-        used.coatedIn(context, s.mix())
-                .forEach((name, coated) -> dressings.add(new Dressing(
-                        words.of("used_mix", "name", Map.of("lot", name)),
-                        coated.on(),
-                        coated.nitrogenMgPerLitre() * s.pot().mixLitres(),
+        return used.coatedIn(context, s.mix()).stream()
+                .map(in -> new Dressing(
+                        words.of("used_mix", "name", Map.of("lot", in.lotName())),
+                        in.coated().on(),
+                        in.coated().nitrogenMgPerLitre() * s.pot().mixLitres(),
                         Kind.COATED,
-                        Optional.of(coated.release()))));
-        return dressings;
+                        Optional.of(in.coated().release())))
+                .toList();
     }
 
     private List<Dressing> strewn(GardenId garden, Lot lot, Map<UUID, FeedWire> all, ZoneId zone) {

@@ -42,7 +42,6 @@ import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -251,9 +250,12 @@ public class UsedMixes {
         return faults.any() ? OptionalDouble.empty() : OptionalDouble.of(paste(ec.getAsDouble(), Method.EXTRACT));
     }
 
-    /** Coated feed that came into a mix with old mix, by what that is called; g per litre of the whole. */
-    public Map<String, UsedMix.Coated> coatedIn(GardenContext context, Mix mix) {
-        Map<String, UsedMix.Coated> coated = new LinkedHashMap<>();
+    /** Coated feed that came into a mix with old mix of a lot; g per litre of the whole. */
+    public record CoatedIn(String lotName, UsedMix.Coated coated) {}
+
+    /** What came of it with each old mix in a mix. */
+    public List<CoatedIn> coatedIn(GardenContext context, Mix mix) {
+        List<CoatedIn> coated = new ArrayList<>();
         for (Mix.Part part : mix.parts()) {
             String key = part.component().key();
             if (mix.share(part) > 0
@@ -262,8 +264,8 @@ public class UsedMixes {
                 UsedMixWire used = store.used()
                         .find(new GardenId(context.garden().id()), UUID.fromString(key))
                         .orElseThrow();
-                coated.put(
-                        used.lotName(), UsedMix.Coated.stirredIn(used.takenOn(), used.coatedLeft() * mix.share(part)));
+                coated.add(new CoatedIn(
+                        used.lotName(), UsedMix.Coated.stirredIn(used.takenOn(), used.coatedLeft() * mix.share(part))));
             }
         }
         return coated;
@@ -278,7 +280,7 @@ public class UsedMixes {
                 .filter(a -> a.amendment().key().equals(UsedMix.COATED))
                 .map(a -> UsedMix.Coated.stirredIn(story.since(), a.gramsPerLitre()))
                 .forEach(coated::add);
-        coated.addAll(coatedIn(context, s.mix()).values());
+        coatedIn(context, s.mix()).forEach(c -> coated.add(c.coated()));
         return UsedMix.coatedLeft(coated, on, s::mixC);
     }
 
