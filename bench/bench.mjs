@@ -99,22 +99,32 @@ await send("PUT", `/api/gardens/${seed.id}/lots`, {
   mix: "peat_perlite",
   placeId: seed.places[0].id,
   waterId: seed.waters[0].id,
+  courses: [],
   version: 0,
 });
 
-const fed = randomUUID();
-await send("PUT", `/api/gardens/${seed.id}/feeds`, {
-  id: fed,
-  name: "Bench salts",
-  form: "dry",
-  n: typed("20", "%"),
-  p2o5: typed("20", "%"),
-  k2o: typed("20", "%"),
-  label: "1 g per litre every two weeks",
-  answers: [],
-  wordsSeen: false,
-  version: 0,
-});
+const feeds = [];
+for (const [name, label, coated] of [
+  ["Bench salts", "1 g per litre every two weeks"],
+  ["Bench tonic", "0.5 g per litre every month"],
+  ["Bench beads", "3 g per litre of mix at potting", "6"],
+]) {
+  const id = randomUUID();
+  feeds.push(id);
+  await send("PUT", `/api/gardens/${seed.id}/feeds`, {
+    id,
+    name,
+    form: "dry",
+    n: typed("20", "%"),
+    p2o5: typed("20", "%"),
+    k2o: typed("20", "%"),
+    label,
+    coatedMonths: coated && typed(coated, ""),
+    answers: [],
+    wordsSeen: false,
+    version: 0,
+  });
+}
 
 // the same garden under another name, its one lot many times over, one in twenty of them fed
 const file = JSON.parse(await send("GET", `/api/gardens/${seed.id}/file`));
@@ -129,10 +139,13 @@ file.lot = Array.from({ length: many }, (_, i) => ({
   id: randomUUID(),
   name: `Batch ${String(i).padStart(5, "0")} ${species[i % species.length]}`,
   species: species[i % species.length],
-  feed_id: i % 20 === 0 ? fed : null,
   place_id: file.place[i % file.place.length].id,
   watered_before: new Date(today - (i % 40) * 86_400_000).toISOString().slice(0, 10),
 }));
+// programmes of three, one of them strewn
+file.lot_course = file.lot
+  .filter((_, i) => i % 20 === 0)
+  .flatMap((lot) => feeds.map((feed, place) => ({ lot_id: lot.id, place, feed_id: feed, share: place === 0 ? 50 : 100 })));
 const begun = performance.now();
 await send("POST", "/api/garden-files", JSON.stringify(file));
 console.log(`garden file of ${many} lots brought in: ${((performance.now() - begun) / 1000).toFixed(1)} s`);
@@ -177,7 +190,7 @@ const attempt = (i) => ({
     mix: tried.mix,
     placeId: tried.placeId,
     waterId: tried.waterId,
-    feedId: tried.feedId,
+    courses: tried.courses,
     startedOn: tried.startedOn,
     version: tried.version,
   },

@@ -11,7 +11,8 @@ type Open = (step: string) => void;
 
 /** The dose, when the next one is due, and what holds it back; the flush, if one is planned. */
 export function FeedAnswer({ care, work }: { care: Care; work: LotWork }) {
-  const { garden, catalogue, lot, feed, shown, open } = work;
+  const { garden, catalogue, lot, feeds, shown, open } = work;
+  const feed = feeds.find((f) => f.id === care.feedId);
   const many = work.input.pots.text.trim() !== "1";
   return (
     <>

@@ -2,37 +2,32 @@ import type { Feed, Lot } from "../../api";
 import { Link } from "@tanstack/react-router";
 import { ToDoses } from "../../parts/Carried";
 import { Cautions } from "../../parts/Cautions";
-import { say, words } from "../../text";
+import { say } from "../../text";
 import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { Answer } from "./Answer";
+import { Courses, RhythmField } from "./Courses";
 import { FeedAnswer } from "./FeedAnswer";
+import { FeedYear } from "./FeedYear";
 import { LotFields } from "./LotSave";
-import { offered, tell } from "./lotInput";
+import { alone, offered, tell } from "./lotInput";
 import { Nitrogen } from "./Nitrogen";
 import type { LotWork } from "./useLotWork";
 
 const NO_FEED = "none";
-const RHYTHMS = ["label", "every_watering", "weekly", "fortnightly", "monthly"] as const;
 
 /** Which feed, how much of it and how often; the dose that follows, and the sum of its nitrogen against the need. */
 export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
   const { input, change, faults, garden, shown } = work;
   const on = fieldsOf(input, change, faults);
+  const only = input.courses.length === 1 ? input.courses[0] : undefined;
   return (
     <>
       <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
         <LotFields work={work} label={say("bench_page.tab_feeding")}>
-          <FeedChoice work={work} />
-          <ChoiceField
-            label={say("bench_page.rhythm")}
-            field="lot.rhythm"
-            faults={faults}
-            value={input.rhythm ?? "label"}
-            onChange={(rhythm) => change({ rhythm })}
-            options={RHYTHMS.map((r) => ({ value: r, label: words("rhythms", r) }))}
-            hint={say("bench_page.the_food_over_the_weeks_stays")}
-          />
+          {input.courses.length < 2 && <FeedChoice work={work} />}
+          {only && <RhythmField work={work} course={only} set={(c) => change({ courses: c ? [c] : [] })} />}
+          <Courses work={work} />
           <Share work={work} />
           <DateField label={say("bench_page.fed_last_before_this")} {...on("fedBefore", "lot.fed_before")} />
         </LotFields>
@@ -40,15 +35,15 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
           {(care) => (
             <div className="max-w-xl">
               <FeedAnswer care={care} work={work} />
-              {input.feedId && (
+              {care.feedId && (
                 <p className="mt-2">
                   <ToDoses
                     garden={garden.id}
-                    from={{ feed: input.feedId, species: input.species, water: input.waterId }}
+                    from={{ feed: care.feedId, species: input.species, water: input.waterId }}
                   />{" "}
                   <Link
                     to="/g/$garden/feeds/$feed"
-                    params={{ garden: garden.id, feed: input.feedId }}
+                    params={{ garden: garden.id, feed: care.feedId }}
                     className="ml-4 inline-block leading-8"
                   >
                     {say("bench_page.its_label")} →
@@ -60,6 +55,7 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
           )}
         </Answer>
       </div>
+      <FeedYear work={work} />
       <Nitrogen lot={lot} garden={garden} shown={shown} />
     </>
   );
@@ -72,11 +68,16 @@ export function FeedChoice({ work: { input, change, faults, garden, feeds } }: {
       label={say("common.feed")}
       field="lot.feed"
       faults={[...faults, ...faults.filter((f) => f.field === "feed").map((f) => ({ ...f, field: "lot.feed" }))]}
-      value={input.feedId ?? NO_FEED}
+      value={input.courses[0]?.feedId ?? NO_FEED}
       assumed={input.assumed?.includes("feed") ?? false}
-      onChange={(v) => change({ ...tell(input, "feed"), feedId: v === NO_FEED ? undefined : v })}
+      onChange={(v) =>
+        change({
+          ...tell(input, "feed"),
+          courses: v === NO_FEED ? [] : [{ ...(input.courses[0] ?? alone(v)), feedId: v }],
+        })
+      }
       options={[
-        ...offered<Feed>(feeds, input.feedId).map((f) => ({
+        ...offered<Feed>(feeds, input.courses[0]?.feedId).map((f) => ({
           value: f.id,
           label: `${f.name} ${f.n}-${f.p2o5}-${f.k2o}`,
         })),

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { api, call, newId, type Catalogue, type Chore, type Garden, type Lot, type Tended } from "../../api";
-import { mixesQuery } from "../../api/queries";
+import { feedsQuery, mixesQuery } from "../../api/queries";
 import { words, say, type Key } from "../../text";
 import { mixChoices, usedMix } from "../../text/mixes";
 import { TendedFields } from "../../parts/TendedFields";
@@ -9,10 +9,12 @@ import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields"
 import { Segmented } from "../../ui/Segmented";
 import { Form, named, On, useDeed } from "./deedForm";
 import { PotFields } from "../../parts/PotFields";
+import { PutOnProgramme } from "./PutOnProgramme";
 import { Wrong } from "./Wrong";
 
 /** What may be done to one lot or many, beside the day's round. */
-export type Deed = "water" | "feed" | "wrong" | "tend" | "move" | "pot" | "note" | "retire" | "split" | "lose";
+export type Deed =
+  "water" | "feed" | "wrong" | "tend" | "move" | "pot" | "programme" | "note" | "retire" | "split" | "lose";
 
 /** `first` those that stand beside each other on a lot; `one` those that are of one lot only. */
 export const DEEDS: { id: Deed; label: Key; first?: boolean; one?: boolean }[] = [
@@ -50,6 +52,10 @@ export const DEEDS: { id: Deed; label: Key; first?: boolean; one?: boolean }[] =
     label: "bench_page.fresh_mix",
   },
   {
+    id: "programme",
+    label: "bench_page.programme",
+  },
+  {
     id: "split",
     label: "bench_page.split",
     one: true,
@@ -80,6 +86,8 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
       return <Move {...p} />;
     case "pot":
       return <PotOn {...p} />;
+    case "programme":
+      return <PutOnProgramme {...p} />;
     case "note":
       return <Note {...p} />;
     case "retire":
@@ -94,8 +102,10 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
 function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
   const [on, setOn] = useState(garden.today);
   const [litres, setLitres] = useState({ text: "", unit: garden.unitHabit === "us" ? "US qt" : "L" });
-  const without = feed ? lots.filter((l) => !l.feedId) : [];
-  const given = lots.filter((l) => !feed || l.feedId);
+  const [feedId, setFeedId] = useState("");
+  const feeds = useQuery({ ...feedsQuery(garden.id), enabled: feed }).data ?? [];
+  const without = feed && !feedId ? lots.filter((l) => l.courses.length === 0) : [];
+  const given = lots.filter((l) => !without.includes(l));
   const act = useDeed(garden, say("bench_page.recorded", { named: named(given) }), close, (clientKey) =>
     call(
       api.POST("/api/gardens/{garden}/given", {
@@ -104,6 +114,7 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
           clientKey,
           lotIds: given.map((l) => l.id),
           feed,
+          ...(feedId ? { feedId } : {}),
           on,
           litresEach: litres.text.trim() ? litres : undefined,
         },
@@ -126,6 +137,19 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
             count: without.length,
           })}
         </p>
+      )}
+      {feed && (
+        <ChoiceField
+          label={say("bench_page.with_which_feed")}
+          field="lot.feed"
+          faults={faults}
+          value={feedId}
+          onChange={setFeedId}
+          options={[
+            { value: "", label: say("bench_page.the_one_that_comes_next") },
+            ...feeds.filter((f) => !f.retired).map((f) => ({ value: f.id, label: f.name })),
+          ]}
+        />
       )}
       <On value={on} change={setOn} faults={faults} max={garden.today} />
       <NumberField

@@ -1,4 +1,4 @@
-import type { Feed, Garden, Guide, Lot, LotInput, PotInput } from "../../api";
+import type { Course, Feed, Garden, Guide, Lot, LotInput, PotInput } from "../../api";
 import { TAPERS } from "../../parts/tapers";
 import { usualWater } from "../../parts/usual";
 import { kindOf, told as plantTold } from "../../text/plants";
@@ -26,10 +26,18 @@ export function blank(id: string, garden: Garden, feeds: Feed[]): LotInput {
     mix: "peat_perlite",
     placeId: garden.places.find((p) => !p.retired)!.id,
     waterId: (usualWater(garden) ?? garden.waters.find((w) => !w.retired)!).id,
-    feedId: feeds.find((f) => !f.retired)?.id,
+    courses: feeds
+      .filter((f) => !f.retired)
+      .slice(0, 1)
+      .map((f) => alone(f.id)),
     assumed: ["mix", "water", "feed", "material"],
     version: 0,
   };
+}
+
+/** A feed that is all a lot gets, as its label has it. */
+export function alone(feedId: string): Course {
+  return { feedId, share: 100 };
 }
 
 /** Measures of a pot that are left blank and taken as such pots usually have them. */
@@ -66,7 +74,7 @@ export function inputOf(lot: Lot): LotInput {
     mix: lot.mix,
     placeId: lot.placeId,
     waterId: lot.waterId,
-    feedId: lot.feedId,
+    courses: lot.courses,
     startedOn: lot.startedOn,
     repottedOn: lot.repottedOn,
     wateredBefore: lot.wateredBefore,
@@ -77,7 +85,6 @@ export function inputOf(lot: Lot): LotInput {
     lasts: lot.lasts,
     traits: lot.traits,
     conditions: lot.conditions,
-    rhythm: lot.rhythm,
     watering: lot.watering,
     undrained: lot.undrained,
     flushBy: lot.flushBy,

@@ -44,7 +44,7 @@ export function useLotWork({ saved, lot, garden, catalogue, feeds, shown, restin
   const { working } = useSearch({ from: "/g/$garden/bench/$lot" });
   const navigate = useNavigate({ from: "/g/$garden/bench/$lot" });
   const input = draft.value;
-  const feed = feeds.find((f) => f.id === input.feedId);
+  const feed = feeds.find((f) => f.id === input.courses[0]?.feedId);
   const guide = useQuery(guideQuery(garden.id)).data;
   const begun = input.species !== "" && input.pot.top.text.trim() !== "";
   const ask: TryAsk = {

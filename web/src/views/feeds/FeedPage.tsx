@@ -67,7 +67,7 @@ function Form({
   const [whole, setWhole] = useState(false);
   const input = draft.value;
   const lots = useQuery(lotsQuery(garden.id)).data?.lots;
-  const lot = lots?.find((l) => l.feedId === saved.id) ?? lots?.[0];
+  const lot = lots?.find((l) => l.courses.some((c) => c.feedId === saved.id)) ?? lots?.[0];
   const cans = garden.vessels.filter((v) => v.use === "can" && !v.retired);
   const can = cans.find((v) => v.id === garden.usualVesselId) ?? cans[0];
   const ask: LabelAsk | undefined = input.label.trim()

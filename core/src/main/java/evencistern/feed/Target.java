@@ -33,6 +33,7 @@ public sealed interface Target {
         READING("reading", "lot:reading"),
         RESERVOIR("reservoir", "lot:watering"),
         LABEL("label's share", "feed:terms"),
+        PROGRAMME("programme's share", "lot:programme"),
         PERSON("share", "share");
 
         private final String symbol;

@@ -9,6 +9,7 @@ import evencistern.feed.CoatedRelease;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
 import evencistern.label.Rate;
+import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Growth;
 import evencistern.need.Situation;
@@ -23,6 +24,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /**
@@ -68,6 +70,15 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
         FITS,
         OVER;
 
+        /** How so much nitrogen stands to what is needed in the same time. */
+        public static Standing of(double given, double needed) {
+            if (needed <= 0) {
+                return NO_NEED;
+            }
+            double share = given / needed;
+            return share > MUCH ? OVER : share < LITTLE ? SHORT : FITS;
+        }
+
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }
@@ -84,6 +95,13 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
             Faults.require("budget.nitrogen", nitrogenMg, 0, 1e7, "mg");
         }
 
+        /** The share of it that is out by a day, 0–1. */
+        public double gone(LocalDate day, Situation s) {
+            return release.isPresent()
+                    ? release.get().released(on, day, s::mixC)
+                    : Math.max(0, Math.min(1, ChronoUnit.DAYS.between(on, day) / QUICK_DAYS));
+        }
+
         /** A meal that is rated by months in warm mix. */
         public static Dressing meal(String name, LocalDate on, double nitrogenMg, double months) {
             return new Dressing(
@@ -94,6 +112,7 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
     /**
      * One source.
      *
+     * @param name of what was strewn or stirred in; the key of a course that is watered on
      * @param weekMg in the coming week
      * @param leftPercent of a dressing that is still in it today; empty for the can
      * @param leftByMonth what will be left of it, %, from today month by month; empty for the can
@@ -111,12 +130,12 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
     /**
      * The budget of the week from {@code today}.
      *
-     * @param feedingAmid days between two waterings while it is fed; empty while feed is held back
+     * @param amid days between two waterings while a course is given; empty while it is held back
      */
     public static NitrogenBudget of(
             Situation s,
             WaterNeed need,
-            OptionalInt feedingAmid,
+            Function<Course, OptionalInt> amid,
             List<Dressing> dressings,
             LocalDate today,
             Working working) {
@@ -136,17 +155,19 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
                 earlier("water", week, Unit.LITRE, "water.daily"),
                 table("growth", growth * 100, Unit.PER_CENT, "species:growth"));
         List<Source> sources = new ArrayList<>();
-        s.feed().flatMap(f -> can(f, s, need, feedingAmid, today, working)).ifPresent(sources::add);
+        s.courses()
+                .forEach(c ->
+                        can(c, s.of(c), need, amid.apply(c), today, working).ifPresent(sources::add));
         for (Dressing d : dressings) {
             if (!d.on().isAfter(today)) {
-                double gone = gone(d, today, s);
+                double gone = d.gone(today, s);
                 sources.add(new Source(
                         d.name(),
                         d.kind(),
-                        d.nitrogenMg() * (gone(d, today.plusDays(WEEK), s) - gone),
+                        d.nitrogenMg() * (d.gone(today.plusDays(WEEK), s) - gone),
                         OptionalDouble.of((1 - gone) * 100),
                         IntStream.rangeClosed(0, MONTHS_AHEAD)
-                                .mapToObj(m -> (1 - gone(d, today.plusMonths(m), s)) * 100)
+                                .mapToObj(m -> (1 - d.gone(today.plusMonths(m), s)) * 100)
                                 .toList()));
             }
         }
@@ -154,7 +175,8 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
     }
 
     private static Optional<Source> can(
-            Feed feed, Situation s, WaterNeed need, OptionalInt amid, LocalDate today, Working working) {
+            Course course, Situation s, WaterNeed need, OptionalInt amid, LocalDate today, Working working) {
+        Feed feed = course.feed();
         if (amid.isEmpty() || !(feed.rate() instanceof Rate.PerWater rate)) {
             return Optional.empty();
         }
@@ -170,14 +192,7 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
                 earlier("N", dose.mgPerL().n(), Unit.MILLIGRAM_PER_LITRE, "feed.nitrogen"),
                 earlier("litres", litres, Unit.LITRE, "water.full_pour"),
                 typed("days", days, Unit.DAY, "feed.label"));
-        return Optional.of(new Source("", Kind.CAN, mg, OptionalDouble.empty(), List.of()));
-    }
-
-    private static double gone(Dressing d, LocalDate day, Situation s) {
-        if (d.release().isPresent()) {
-            return d.release().get().released(d.on(), day, s::mixC);
-        }
-        return Math.min(1, ChronoUnit.DAYS.between(d.on(), day) / QUICK_DAYS);
+        return Optional.of(new Source(course.key(), Kind.CAN, mg, OptionalDouble.empty(), List.of()));
     }
 
     public double totalMg() {
@@ -185,11 +200,7 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
     }
 
     public Standing standing() {
-        if (needMg <= 0) {
-            return Standing.NO_NEED;
-        }
-        double share = totalMg() / needMg;
-        return share > MUCH ? Standing.OVER : share < LITTLE ? Standing.SHORT : Standing.FITS;
+        return Standing.of(totalMg(), needMg);
     }
 
     /** The share of the can's strength that would make the sum fit, 0–1; empty where no can is in it or nothing is over. */

@@ -14,6 +14,7 @@ import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.label.Terms;
 import evencistern.need.Condition;
+import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Growth;
 import evencistern.need.Situation;
@@ -31,7 +32,7 @@ import java.util.function.ToDoubleFunction;
  * <p><b>Answers</b> where in the label's range is this lot's portion, in what rhythm, and how much of it does its mix bear?
  * <p><b>Formula</b> strength = label by appetite · air on bare roots or growth in quarters where it is fed with every
  * watering, whichever is less · ¼ for a seedling in its first two weeks, then ½, or the label's share for seedlings where that is less · ¼ to ½ by appetite from a
- * reservoir or a tray · the label's share for such plants or months · what a reading left; strewn = min(label · size, limit · litres of mix); coated feed again
+ * reservoir or a tray · the label's share for such plants or months · what a reading left · its programme's share; strewn = min(label · size · that share, limit · litres of mix); coated feed again
  * once 80 to 90 % of it is out
  * <p><b>Units</b> product in the label's measure, g or mL; days
  * <p><b>Valid for</b> feeds at the roots, watered on or strewn
@@ -58,7 +59,17 @@ public final class Portion {
         if (feed.coated().isPresent()) {
             return spent(feed.coated().get(), s);
         }
-        return feed.strewn() ? feed.rhythm() : s.particulars().rhythm().over(feed.rhythm());
+        return feed.strewn() ? feed.rhythm() : school(s).over(feed.rhythm());
+    }
+
+    /** The rhythm that was chosen for the course a lot is looked at for. */
+    public static FeedRhythm school(Situation s) {
+        return s.course().map(Course::rhythm).orElse(FeedRhythm.LABEL);
+    }
+
+    /** The share of what it would get alone that its programme gives it. */
+    private static double share(Situation s) {
+        return s.course().map(Course::share).orElse(1.0);
     }
 
     /** Coated feed is given again once it is mostly spent, which heat hastens and cold delays. */
@@ -78,7 +89,7 @@ public final class Portion {
     public static Target target(Feed feed, Situation s, LocalDate day, int days) {
         double place = s.species().appetite().placeInRange();
         double gap = Math.max(1, days);
-        Target target = s.particulars().rhythm() == FeedRhythm.LABEL
+        Target target = school(s) == FeedRhythm.LABEL
                 ? new Target.ByAppetite(place)
                 : new Target.SameFood(place, apart(feed.rhythm(), gap), apart(rhythm(feed, s), gap));
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
@@ -86,7 +97,8 @@ public final class Portion {
                 .weakened(feed.terms().shareOn(day, s.place().latitude(), kin(s)), Target.Why.LABEL)
                 .weakened(growthShare(feed, s, day), Target.Why.SLOW_GROWTH)
                 .weakened(s.particulars().reading().shareOn(day), Target.Why.READING)
-                .weakened(reservoirShare(s), Target.Why.RESERVOIR);
+                .weakened(reservoirShare(s), Target.Why.RESERVOIR)
+                .weakened(share(s), Target.Why.PROGRAMME);
     }
 
     /** What stands ready beside the mix is drunk to the last drop, and no salt ever leaves: a quarter to half, by appetite. */
@@ -160,7 +172,8 @@ public final class Portion {
     public static OnTheMix strewn(Feed feed, Situation s) {
         Rate rate = feed.rate();
         double scale = scale(rate, s);
-        double label = (rate.min() + s.species().appetite().placeInRange() * (rate.max() - rate.min())) * scale;
+        double label =
+                (rate.min() + s.species().appetite().placeInRange() * (rate.max() - rate.min())) * scale * share(s);
         double mix = inMix(feed, rate.measure(), s);
         Ceiling ceiling = mix < rate.max() * scale
                 ? feed.coated().isPresent() ? Ceiling.POT_COATED : Ceiling.POT_QUICK

@@ -28,7 +28,8 @@ public final class Supply {
     private Supply() {}
 
     /**
-     * What one pot takes in a day on average, in the label's measure; 0 without feed or while feeding is held.
+     * What one pot takes in a day on average of the course it is looked at for, in the label's measure; 0 without feed or
+     * while that is held.
      *
      * @param on the day of its next watering
      * @param days between two waterings while it is fed; empty while feeding is held

@@ -5,6 +5,7 @@ import evencistern.food.Supply;
 import evencistern.media.PotWater;
 import evencistern.meter.Meter;
 import evencistern.need.AfterReading;
+import evencistern.need.Course;
 import evencistern.need.Flushing;
 import evencistern.need.Learned;
 import evencistern.need.Learning;
@@ -19,6 +20,8 @@ import evencistern.salt.SaltAccount;
 import evencistern.units.Uncertain;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -38,10 +41,10 @@ import java.util.OptionalDouble;
  *
  * @param situation the one that every answer about this lot is worked out from
  * @param ph,ec the last readings, judged
- * @param feedPerDay product one pot takes in a day on average, in the label's measure
+ * @param perDay product one pot takes in a day on average of each course of its programme, in that label's measure
  */
 public record LotNow(
-        Situation situation, LotPlan plan, Optional<Judgement> ph, Optional<Judgement> ec, double feedPerDay) {
+        Situation situation, LotPlan plan, Optional<Judgement> ph, Optional<Judgement> ec, List<Double> perDay) {
     /** What a pen says of its pH has no bearing on an EC. */
     private static final double ANY_PH = 0.1;
 
@@ -80,10 +83,7 @@ public record LotNow(
     /** Works out where a lot stands on a day. */
     public static LotNow of(Told told, LotRecord record, LocalDate today) {
         Situation planned = told.situation()
-                .past(
-                        later(record.watered(), told.wateredBefore()),
-                        later(record.fed(), told.fedBefore()),
-                        record.flushed());
+                .past(later(record.watered(), told.wateredBefore()), fed(record.fed(), told), record.flushed());
         planned = planned.with(
                 planned.particulars().onCalendar(record.calendarDays()).lifting(record.lifted()));
         Learned learned = Learning.from(record.waterings(), told.lasts(), planned);
@@ -100,7 +100,7 @@ public record LotNow(
             s = s.with(s.particulars().with(byAccount(told, told.account().get(), s, today)));
         }
         LotPlan plan = LotPlan.of(s, today, Working.off());
-        return new LotNow(s, plan, ph, ec, Supply.perDay(s, plan.need(), plan.nextWater(), plan.feedingAmid()));
+        return new LotNow(s, plan, ph, ec, perDay(s, plan));
     }
 
     /** When each kind of other care falls due, after what the journal says of it. */
@@ -136,6 +136,22 @@ public record LotNow(
                                 Working.off())
                         .map(f -> OptionalDouble.of(f.mostLitres()))
                         .orElse(OptionalDouble.empty()));
+    }
+
+    private static List<Double> perDay(Situation s, LotPlan plan) {
+        return s.courses().stream()
+                .map(c -> Supply.perDay(s.of(c), plan.need(), plan.nextWater(), plan.givenAmid(c)))
+                .toList();
+    }
+
+    /** What was told of the time before the journal counts for feeds in water of which the journal says nothing. */
+    private static Situation.Fed fed(Situation.Fed recorded, Told told) {
+        Map<String, LocalDate> with = new HashMap<>(recorded.with());
+        told.fedBefore()
+                .ifPresent(before -> told.situation().courses().stream()
+                        .filter(Course::inWater)
+                        .forEach(c -> with.putIfAbsent(c.key(), before)));
+        return new Situation.Fed(later(recorded.any(), told.fedBefore()), with);
     }
 
     private static Optional<LocalDate> later(Optional<LocalDate> recorded, Optional<LocalDate> before) {

@@ -4,6 +4,7 @@ import evencistern.chore.Chore;
 import evencistern.need.AfterReading;
 import evencistern.need.Learning;
 import evencistern.need.Lifted;
+import evencistern.need.Situation;
 import evencistern.reading.Method;
 import java.time.LocalDate;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.OptionalDouble;
 /**
  * What the journal of a lot says that its plan rests on; all in the days of its garden.
  *
- * @param watered,fed,flushed when it last was
+ * @param watered,fed,flushed when it last was, the feeds of a programme each
  * @param waterings the last of them since it was moved or repotted, oldest first
  * @param ph,ec what was last read of its roots
  * @param eased what of its feed was left out or weakened after readings
@@ -24,7 +25,7 @@ import java.util.OptionalDouble;
  */
 public record LotRecord(
         Optional<LocalDate> watered,
-        Optional<LocalDate> fed,
+        Situation.Fed fed,
         Optional<LocalDate> flushed,
         List<Learning.Watering> waterings,
         Optional<Read> ph,

@@ -20,7 +20,8 @@ import java.util.Set;
  * plants that harden: from 7 weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
  * fruit set: while told, for kinds that take no feed then, but for coated feed; grafted: nothing strewn for the kind's days, or a year; sick: while told;
  * reading: until the day that was decided on after one; salty: after a reading above the band, until the next reading, fresh
- * mix, or a decision; off season: months in which its label does not feed; none of them up to the day to which a person has lifted it
+ * mix, or a decision; off season: months in which its label does not feed; off programme: outside the days, months or state
+ * in which the programme gives it; none of them up to the day to which a person has lifted it
  * <p><b>Units</b> days
  * <p><b>Valid for</b> any latitude: seasons come from the place's own temperatures, light and frost dates
  * <p><b>Source</b> [COMMON] last feed 6–8 weeks before frost, none below about 10–12 °C, 3–6 weeks after repotting, liquid
@@ -40,7 +41,8 @@ public enum Hold {
     SICK,
     READING,
     SALTY,
-    OFF_SEASON;
+    OFF_SEASON,
+    OFF_PROGRAMME;
 
     private static final List<Hold> ALL = List.of(values());
     private static final List<Hold> STILL = ALL.stream().filter(Hold::rests).toList();
@@ -126,6 +128,8 @@ public enum Hold {
                 s.feed()
                         .filter(f -> !f.terms().feedsOn(date, s.place().latitude()))
                         .isPresent();
+            case OFF_PROGRAMME ->
+                s.course().filter(c -> !c.when().on(date, told.conditions())).isPresent();
             case READING -> told.reading().holdsOn(date);
             case SALTY -> told.reading().tooSaltyToFeed(date, s.repottedOn());
         };

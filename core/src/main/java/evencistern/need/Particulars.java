@@ -19,7 +19,6 @@ import java.util.OptionalDouble;
  * @param learned what its pots drink against the plan
  * @param watering how its pots get their water
  * @param conditions what it is going through, each since a day
- * @param rhythm in which it is fed
  * @param lastFlushed when plain water last ran through in plenty
  * @param reading what follows from its readings
  * @param flushing by what a flush is planned
@@ -32,7 +31,6 @@ public record Particulars(
         Learned learned,
         Watering watering,
         Map<Condition, LocalDate> conditions,
-        FeedRhythm rhythm,
         Optional<LocalDate> lastFlushed,
         AfterReading reading,
         Flushing flushing,
@@ -51,7 +49,6 @@ public record Particulars(
             Learned.NOTHING,
             Watering.POURED,
             Map.of(),
-            FeedRhythm.LABEL,
             Optional.empty(),
             AfterReading.NOTHING,
             Flushing.BY_RHYTHM,
@@ -64,7 +61,6 @@ public record Particulars(
             Learned learned,
             boolean drains,
             Map<Condition, LocalDate> conditions,
-            FeedRhythm rhythm,
             Optional<LocalDate> lastFlushed) {
         this(
                 size,
@@ -72,7 +68,6 @@ public record Particulars(
                 learned,
                 Watering.poured(drains),
                 conditions,
-                rhythm,
                 lastFlushed,
                 AfterReading.NOTHING,
                 Flushing.BY_RHYTHM,
@@ -88,39 +83,29 @@ public record Particulars(
 
     public Particulars with(Learned what) {
         return new Particulars(
-                size, mixC, what, watering, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+                size, mixC, what, watering, conditions, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     public Particulars with(AfterReading what) {
         return new Particulars(
-                size, mixC, learned, watering, conditions, rhythm, lastFlushed, what, flushing, calendarDays, lifted);
+                size, mixC, learned, watering, conditions, lastFlushed, what, flushing, calendarDays, lifted);
     }
 
     public Particulars with(Flushing what) {
         return new Particulars(
-                size, mixC, learned, watering, conditions, rhythm, lastFlushed, reading, what, calendarDays, lifted);
+                size, mixC, learned, watering, conditions, lastFlushed, reading, what, calendarDays, lifted);
     }
 
     /** In a mix of this warmth. */
     public Particulars inMixOf(OptionalDouble celsius) {
         return new Particulars(
-                size,
-                celsius,
-                learned,
-                watering,
-                conditions,
-                rhythm,
-                lastFlushed,
-                reading,
-                flushing,
-                calendarDays,
-                lifted);
+                size, celsius, learned, watering, conditions, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     /** Watered in another way. */
     public Particulars with(Watering what) {
         return new Particulars(
-                size, mixC, learned, what, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, lifted);
+                size, mixC, learned, what, conditions, lastFlushed, reading, flushing, calendarDays, lifted);
     }
 
     /** Whether what runs through its pots runs away and takes salt along. */
@@ -130,20 +115,18 @@ public record Particulars(
 
     /** Last flushed on a day. */
     public Particulars flushed(Optional<LocalDate> on) {
-        return new Particulars(
-                size, mixC, learned, watering, conditions, rhythm, on, reading, flushing, calendarDays, lifted);
+        return new Particulars(size, mixC, learned, watering, conditions, on, reading, flushing, calendarDays, lifted);
     }
 
     /** Fed on these days, as far as each suits it. */
     public Particulars onCalendar(List<LocalDate> days) {
-        return new Particulars(
-                size, mixC, learned, watering, conditions, rhythm, lastFlushed, reading, flushing, days, lifted);
+        return new Particulars(size, mixC, learned, watering, conditions, lastFlushed, reading, flushing, days, lifted);
     }
 
     /** With what a person has decided in spite of the plan. */
     public Particulars lifting(Lifted what) {
         return new Particulars(
-                size, mixC, learned, watering, conditions, rhythm, lastFlushed, reading, flushing, calendarDays, what);
+                size, mixC, learned, watering, conditions, lastFlushed, reading, flushing, calendarDays, what);
     }
 
     /** Whether it is fed as if it grew: what keeps it at rest is lifted for a day. */
@@ -177,6 +160,6 @@ public record Particulars(
 
     /** These of a lot so big. */
     public static Particulars sized(Size.Told told) {
-        return new Particulars(told, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.empty());
+        return new Particulars(told, Learned.NOTHING, true, Map.of(), Optional.empty());
     }
 }

@@ -26,6 +26,7 @@ import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.need.Condition;
+import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Growth;
 import evencistern.need.Hold;
@@ -67,6 +68,7 @@ import java.util.function.DoubleUnaryOperator;
  * @param fullPourLitres to pour once the pot has dried to its watering point
  * @param notes what to mind
  * @param missingLitres what the pot has lost by today
+ * @param course of the programme, the feed that comes next
  */
 public record Care(
         LotPlan plan,
@@ -75,6 +77,7 @@ public record Care(
         double feedPourLitres,
         double fullPourLitres,
         double missingLitres,
+        Optional<Course> course,
         Optional<Feeding> feeding,
         List<Note> notes,
         List<Caution> cautions) {
@@ -188,11 +191,10 @@ public record Care(
 
     /** Works out today's care of one pot. A carnivore with a feed is refused with the reason. */
     public static Care on(LocalDate today, Situation s, Tools tools, Working working) {
-        if (s.feed().isPresent() && s.species().appetite() == Appetite.NONE) {
+        if (!s.courses().isEmpty() && s.species().appetite() == Appetite.NONE) {
             throw new FaultException(
                     Fault.of(FaultCode.NO_ROOT_FEED, "feed", s.species().key()));
         }
-        Optional<FeedFitness> unfit = s.feed().flatMap(f -> FeedFitness.against(f, s));
         LotPlan plan = LotPlan.of(s, today, working);
         WaterNeed need = plan.need();
         double missing = s.lastWatered().map(d -> need.deficit(d, today)).orElse(need.usableLitres());
@@ -204,11 +206,13 @@ public record Care(
                 .map(LotPlan.FeedDate::missingLitres)
                 .orElse(plan.waterMissing());
         double feedPour = need.pour(feedMissing, "water.feed_pour", working);
-        Optional<Feeding> feeding = s.feed()
-                .filter(f -> unfit.isEmpty())
-                .map(f -> feeding(f, s, plan, new Poured(feedPour, "water.feed_pour"), tools, working));
+        Optional<Course> course = course(s, plan, today);
+        Optional<Situation> its = course.map(s::of);
+        Optional<FeedFitness> unfit = course.flatMap(c -> FeedFitness.against(c.feed(), s.of(c)));
+        Optional<Feeding> feeding = course.filter(c -> unfit.isEmpty())
+                .map(c -> feeding(c.feed(), s.of(c), plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Caution> cautions = new ArrayList<>();
-        s.feed().ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), f.strewn())));
+        course.map(Course::feed).ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), f.strewn())));
         cautions.addAll(Caution.forWatering(s.particulars().watering().way()));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species()));
         return new Care(
@@ -218,9 +222,17 @@ public record Care(
                 feedPour,
                 fullPour,
                 missing,
+                course,
                 feeding,
-                notes(today, s, plan, tools.water(), missing, unfit),
+                notes(today, its.orElse(s), plan, tools.water(), missing, unfit),
                 cautions);
+    }
+
+    /** The course that comes next; where none is given, the first of those that are not over. */
+    private static Optional<Course> course(Situation s, LotPlan plan, LocalDate today) {
+        return plan.nextFeed()
+                .map(LotPlan.FeedDate::course)
+                .or(() -> s.courses().stream().filter(c -> !c.over(today)).findFirst());
     }
 
     private static List<Note> notes(
@@ -250,7 +262,7 @@ public record Care(
             notes.add(rinse(s.particulars()));
         }
         boolean watered = s.feed().filter(f -> !f.strewn()).isPresent();
-        if (watered && s.particulars().rhythm() != FeedRhythm.LABEL) {
+        if (watered && Portion.school(s) != FeedRhythm.LABEL) {
             notes.add(Note.SAME_FOOD_OTHER_RHYTHM);
         }
         if (watered && s.particulars().conditions().containsKey(Condition.SEEDLING)) {

@@ -1,20 +1,17 @@
 package evencistern.plan;
 
-import evencistern.feed.Feed;
-import evencistern.food.FeedFitness;
-import evencistern.food.Portion;
-import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
-import evencistern.need.Growth;
 import evencistern.need.Hold;
 import evencistern.need.Situation;
 import evencistern.need.WaterNeed;
-import evencistern.plant.Appetite;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * The waterings that lie before a lot, one after the other.
@@ -26,7 +23,7 @@ import java.util.Optional;
  * growth, and the nitrogen needed since the last feed to half of what one feed gives; never while a hold lasts, nor at a watering
  * that must be plain. Where the label counts waterings, so many after the last feed; where it is given once, not again
  * before fresh mix; in months in which it feeds less often, no sooner than that. A day of the garden's calendar is taken instead where it differs by at most a quarter of the label's longest gap, the label's
- * shortest gap is kept and the pot is at least half dry
+ * shortest gap is kept and the pot is at least half dry. Of several feeds one goes with a watering, the rarest first; the others wait
  * <p><b>Units</b> days; L missing in one pot; mg of nitrogen
  * <p><b>Valid for</b> days of known weather, and the average year after them; nothing done meanwhile but what is planned
  * <p><b>Source</b> [COMMON] the label's rhythm is the most often; feed follows growth and goes with water
@@ -37,9 +34,6 @@ final class DaysAhead {
     static final double HALF_DRY = 0.5;
     /** By how much a calendar may move a feed, as a share of the time since the last. */
     static final double CALENDAR_LEEWAY = 0.25;
-
-    /** Of what one feed gives, the share that must have been needed since the last; common practice, no source. */
-    private static final double ENOUGH_OF_A_FEED = 0.5;
 
     /** Days by which a calendar may put off a feed that is ready, where the label's window is over. */
     static long leeway(Rhythm.EveryDays window) {
@@ -57,35 +51,29 @@ final class DaysAhead {
      * A watering to come.
      *
      * @param missingLitres from one pot by then
-     * @param waits what kept feed out of it, or set its day if it carries feed; empty for a lot without feed
+     * @param turn which course it carries; empty where it carries none
+     * @param waits what kept each course out of it, or set its day if it carries that; empty for a course that is not given
      */
-    record Watering(LocalDate on, double missingLitres, Kind kind, Optional<LotPlan.Binding> waits) {}
+    record Watering(
+            LocalDate on, double missingLitres, Kind kind, OptionalInt turn, List<Optional<LotPlan.Binding>> waits) {
+        /** The rule that set the day of the course it carries. */
+        LotPlan.Binding binding() {
+            return waits.get(turn.orElseThrow()).orElseThrow();
+        }
+    }
 
     private final Situation s;
     private final LocalDate today;
-    private final PotWater water;
     private final WaterNeed need;
-    private boolean fed;
-    private final boolean coated;
-    private final Rhythm rhythm;
-    private final double nitrogenMgPerL;
-    private final double needMgPerL;
+    private final PotWater water;
+    private final List<Turn> turns;
+    private final Tally tally;
     private final List<LocalDate> calendar;
     private final boolean driedOut;
 
     private Optional<LocalDate> watered;
-    private Optional<LocalDate> lastFed;
     private Optional<LocalDate> flushOn;
-    private LotPlan.Binding waited = LotPlan.Binding.FIRST_FEED;
     private boolean first = true;
-    /** Waterings since the last feed. */
-    private long plain;
-
-    /** The day up to which growth and need since the last feed are added up. */
-    private LocalDate counted;
-
-    private double growthDays;
-    private double neededMg;
 
     /**
      * The days ahead of a lot as it stands.
@@ -99,24 +87,19 @@ final class DaysAhead {
         this.water = water;
         this.need = need;
         this.calendar = calendar;
-        this.rhythm = s.feed().map(f -> Portion.rhythm(f, s)).orElse(new Rhythm.EveryWatering());
-        this.fed = s.feed().isPresent()
-                && !(rhythm instanceof Rhythm.Once && givenSincePotting(s))
-                && s.species().appetite() != Appetite.NONE
-                && FeedFitness.against(s.feed().get(), s).isEmpty();
-        this.coated = s.feed().flatMap(Feed::coated).isPresent();
         this.driedOut = LotPlan.driedOut(s);
         this.watered = s.lastWatered();
-        this.lastFed = s.lastFed();
-        this.counted = s.lastFed().orElse(s.startedOn());
         WaterNeed.Dry dry = dryDown();
-        this.plain = plainSince(s, dry.days());
+        this.turns = s.courses().stream().map(c -> new Turn(c, s, today, dry)).toList();
+        this.tally = new Tally(
+                s,
+                need,
+                turns.stream()
+                        .filter(t -> t.open() && t.counts())
+                        .map(Turn::since)
+                        .min(LocalDate::compareTo)
+                        .orElse(s.startedOn()));
         this.flushOn = LotPlan.flush(s, water, need, dry.on()).map(LotPlan.Flush::on);
-        this.needMgPerL = s.species().appetite().nitrogenMgPerL();
-        this.nitrogenMgPerL = s.feed()
-                .filter(f -> fed && f.rate() instanceof Rate.PerWater)
-                .map(f -> nitrogen(f, (Rate.PerWater) f.rate(), dry))
-                .orElse(0.0);
     }
 
     /** The days ahead of a lot as it stands, on its garden's calendar. */
@@ -131,40 +114,20 @@ final class DaysAhead {
         return new DaysAhead(s, today, water, need, calendar);
     }
 
-    private static boolean givenSincePotting(Situation s) {
-        LocalDate potted = s.repottedOn().orElse(s.startedOn());
-        return s.lastFed().filter(f -> !f.isBefore(potted)).isPresent();
-    }
-
-    /** Waterings since the last feed, by how far apart they lie now; at least one where any is known of. */
-    private static long plainSince(Situation s, int days) {
-        if (s.lastFed().isEmpty() || s.lastWatered().isEmpty()) {
-            return 0;
-        }
-        long since = s.lastWatered().get().toEpochDay() - s.lastFed().get().toEpochDay();
-        return since <= 0 ? 0 : Math.max(1, Math.round((double) since / Math.max(1, days)));
+    /** The courses of its programme, in their order. */
+    List<Turn> turns() {
+        return turns;
     }
 
     /** Whether any of them will carry feed. */
     boolean fed() {
-        return fed;
-    }
-
-    private double nitrogen(Feed feed, Rate.PerWater rate, WaterNeed.Dry dry) {
-        return Portion.dose(feed, rate, s, dry.on(), dry.days()).mgPerL().n();
+        return turns.stream().anyMatch(Turn::open);
     }
 
     /** The next watering; they never end. */
     Watering next() {
         WaterNeed.Dry dry = dryDown();
-        Optional<WaterNeed.Dry> forward = chosen(dry);
-        Watering next = forward.isPresent()
-                ? new Watering(
-                        forward.get().on(),
-                        forward.get().missingLitres(),
-                        Kind.FEED,
-                        Optional.of(LotPlan.Binding.CALENDAR_DAY))
-                : at(dry);
+        Watering next = chosen(dry).orElseGet(() -> at(dry));
         watered = Optional.of(next.on());
         first = false;
         if (next.kind() == Kind.FLUSH) {
@@ -172,14 +135,12 @@ final class DaysAhead {
                     ? Optional.empty()
                     : LotPlan.flushAfter(next.on(), s, water, need).map(due -> LotPlan.awake(due, s));
         }
-        plain = next.kind() == Kind.FEED ? 0 : plain + 1;
-        if (next.kind() == Kind.FEED) {
-            fed = !(rhythm instanceof Rhythm.Once);
-            lastFed = Optional.of(next.on());
-            counted = next.on();
-            growthDays = 0;
-            neededMg = 0;
-            waited = LotPlan.Binding.WATERING_IN_WINDOW;
+        for (int i = 0; i < turns.size(); i++) {
+            if (next.turn().equals(OptionalInt.of(i))) {
+                turns.get(i).given(next.on());
+            } else {
+                turns.get(i).passed();
+            }
         }
         return next;
     }
@@ -198,47 +159,45 @@ final class DaysAhead {
     /** The watering that falls on its own day. */
     private Watering at(WaterNeed.Dry dry) {
         Optional<LotPlan.Binding> plain = plainFirst(dry.on());
-        if (!fed) {
-            return new Watering(
-                    dry.on(), dry.missingLitres(), flushes(dry.on()) ? Kind.FLUSH : Kind.PLAIN, Optional.empty());
+        Kind without = flushes(dry.on()) ? Kind.FLUSH : Kind.PLAIN;
+        List<Optional<LotPlan.Binding>> waits = new ArrayList<>(turns.size());
+        OptionalInt given = OptionalInt.empty();
+        for (int i = 0; i < turns.size(); i++) {
+            Turn turn = turns.get(i);
+            if (!turn.open()) {
+                waits.add(Optional.empty());
+                continue;
+            }
+            Optional<LotPlan.Binding> against = turn.against(dry, tally, need);
+            if (plain.isPresent()) {
+                // a feed that was not yet wanted is not kept waiting by plain water
+                waits.add(turn.waits(against.orElse(plain.get())));
+            } else if (against.isPresent()) {
+                waits.add(turn.waits(against.get()));
+            } else if (waitsForCalendar(turn, dry.on())) {
+                waits.add(turn.waits(LotPlan.Binding.CALENDAR_DAY));
+            } else {
+                waits.add(Optional.empty());
+                // one product at a time in the can: what comes most seldom goes first
+                given = given.isEmpty()
+                                || turn.every(dry.days())
+                                        > turns.get(given.getAsInt()).every(dry.days())
+                        ? OptionalInt.of(i)
+                        : given;
+            }
         }
-        count(dry.on());
-        Optional<LotPlan.Binding> against =
-                tooSoon(dry.on()).or(() -> held(dry.on())).or(() -> unready(dry, 1));
-        if (plain.isPresent()) {
-            // a feed that was not yet wanted is not kept waiting by plain water
-            waited = against.orElse(plain.get());
-            return new Watering(
-                    dry.on(), dry.missingLitres(), flushes(dry.on()) ? Kind.FLUSH : Kind.PLAIN, Optional.of(waited));
+        if (given.isEmpty()) {
+            return new Watering(dry.on(), dry.missingLitres(), without, given, waits);
         }
-        if (against.isPresent()) {
-            waited = against.get();
-            return new Watering(dry.on(), dry.missingLitres(), Kind.PLAIN, Optional.of(waited));
+        for (int i = 0; i < turns.size(); i++) {
+            Turn turn = turns.get(i);
+            if (i == given.getAsInt()) {
+                waits.set(i, Optional.of(turn.setBy(dry.on())));
+            } else if (turn.open() && waits.get(i).isEmpty()) {
+                waits.set(i, turn.waits(LotPlan.Binding.OTHER_FEED));
+            }
         }
-        if (waitsForCalendar(dry.on())) {
-            waited = LotPlan.Binding.CALENDAR_DAY;
-            return new Watering(dry.on(), dry.missingLitres(), Kind.PLAIN, Optional.of(waited));
-        }
-        return new Watering(dry.on(), dry.missingLitres(), Kind.FEED, Optional.of(setBy(dry.on())));
-    }
-
-    /** The rule that set the day of a feed: what it waited for, or the label. */
-    private LotPlan.Binding setBy(LocalDate on) {
-        if (rhythm instanceof Rhythm.EveryWatering with) {
-            return waited.holds() || waited == LotPlan.Binding.AFTER_DRYING_OUT || waited == LotPlan.Binding.AFTER_FLUSH
-                    ? waited
-                    : with.each() > 1 ? LotPlan.Binding.COUNTED_WATERING : LotPlan.Binding.EVERY_WATERING;
-        }
-        if (waited != LotPlan.Binding.FIRST_FEED && waited != LotPlan.Binding.WATERING_IN_WINDOW) {
-            return waited;
-        }
-        if (lastFed.isEmpty()) {
-            return LotPlan.Binding.FIRST_FEED;
-        }
-        return rhythm instanceof Rhythm.EveryDays window
-                        && on.isAfter(lastFed.get().plusDays(window.max()))
-                ? LotPlan.Binding.NEXT_WATERING
-                : LotPlan.Binding.WATERING_IN_WINDOW;
+        return new Watering(dry.on(), dry.missingLitres(), Kind.FEED, given, waits);
     }
 
     private boolean flushes(LocalDate on) {
@@ -252,96 +211,40 @@ final class DaysAhead {
         return flushes(on) ? Optional.of(LotPlan.Binding.AFTER_FLUSH) : Optional.empty();
     }
 
-    /** Adds up what grew and was needed since the last feed, up to a day. */
-    private void count(LocalDate to) {
-        if (rhythm instanceof Rhythm.EveryWatering) {
-            return;
-        }
-        for (; counted.isBefore(to); counted = counted.plusDays(1)) {
-            LocalDate day = counted.plusDays(1);
-            double growth = s.particulars().fedAtRest(day)
-                    ? 1
-                    : Growth.on(day, s.species(), s.place()).factor();
-            growthDays += growth;
-            neededMg += needMgPerL * need.useOn(day) * growth;
-        }
+    /** Whether the calendar has a day for a feed that comes soon enough after the one on which it is ready. */
+    private boolean waitsForCalendar(Turn turn, LocalDate ready) {
+        return turn.latest(ready, today)
+                .filter(latest -> calendar.stream()
+                        .anyMatch(c -> c.isAfter(ready)
+                                && !c.isAfter(latest)
+                                && Hold.on(c, turn.situation()).isEmpty()))
+                .isPresent();
     }
 
-    /** Whether the label's shortest gap since the last feed is not yet over. */
-    private Optional<LotPlan.Binding> tooSoon(LocalDate on) {
-        if (lastFed.isEmpty()) {
-            return Optional.empty();
-        }
-        boolean waterings = rhythm instanceof Rhythm.EveryWatering with && plain + 1 < with.each();
-        int days = Math.max(rhythm instanceof Rhythm.EveryDays window ? window.min() : 0, labelDays(on, s));
-        return waterings || on.isBefore(lastFed.get().plusDays(days))
-                ? Optional.of(LotPlan.Binding.WATERING_IN_WINDOW)
-                : Optional.empty();
-    }
-
-    /** Days since the last feed that the label asks for in the month of a day; 0 where it asks for none of its own. */
-    static int labelDays(LocalDate day, Situation s) {
-        return s.feed()
-                .map(f -> f.terms().daysOn(day, s.place().latitude()).orElse(0))
-                .orElse(0);
-    }
-
-    /**
-     * What is not yet there for a feed: growth, or need; empty where both are.
-     *
-     * @param share of them that will do
-     */
-    private Optional<LotPlan.Binding> unready(WaterNeed.Dry dry, double share) {
-        if (lastFed.isEmpty() || !(rhythm instanceof Rhythm.EveryDays window) || coated) {
-            return Optional.empty(); // what releases by warmth has waited for growth already
-        }
-        if (growthDays < share * window.min()) {
-            return Optional.of(LotPlan.Binding.SLOW_GROWTH);
-        }
-        double gives = nitrogenMgPerL * need.pour(dry.missingLitres());
-        return neededMg < share * ENOUGH_OF_A_FEED * gives ? Optional.of(LotPlan.Binding.SMALL_NEED) : Optional.empty();
-    }
-
-    private Optional<LotPlan.Binding> held(LocalDate on) {
-        return Hold.on(on, s).stream()
-                .max(java.util.Comparator.comparing(Hold::open))
-                .map(LotPlan.Binding::of);
-    }
-
-    /** Whether the calendar has a day for this feed that comes soon enough after the one on which it is ready. */
-    private boolean waitsForCalendar(LocalDate ready) {
-        if (!(rhythm instanceof Rhythm.EveryDays window) || lastFed.isEmpty()) {
-            return false;
-        }
-        LocalDate label = lastFed.get().plusDays(window.max());
-        // what is late already waits no longer
-        LocalDate later = ready.isAfter(today) ? ready.plusDays(leeway(window)) : ready;
-        LocalDate latest = ready.isAfter(label) ? later : label;
-        return calendar.stream()
-                .anyMatch(c ->
-                        c.isAfter(ready) && !c.isAfter(latest) && Hold.on(c, s).isEmpty());
-    }
-
-    /** A day of the calendar that comes no later than the watering that lies before the lot, if it suits. */
-    private Optional<WaterNeed.Dry> chosen(WaterNeed.Dry natural) {
-        if (!fed
-                || watered.isEmpty()
-                || !(rhythm instanceof Rhythm.EveryDays)
-                || plainFirst(natural.on()).isPresent()) {
+    /** A watering on a day of the calendar that comes no later than the one that lies before the lot, if it suits a feed. */
+    private Optional<Watering> chosen(WaterNeed.Dry natural) {
+        if (calendar.isEmpty() || watered.isEmpty() || plainFirst(natural.on()).isPresent()) {
             return Optional.empty();
         }
         LocalDate since = watered.get();
         for (LocalDate day : calendar) {
-            if (day.isAfter(since) && !day.isAfter(natural.on())) {
-                WaterNeed.Dry dry =
-                        new WaterNeed.Dry(day, (int) (day.toEpochDay() - since.toEpochDay()), need.deficit(since, day));
-                boolean dryEnough = day.equals(natural.on()) || dry.missingLitres() >= HALF_DRY * need.usableLitres();
-                count(day);
-                if (dryEnough
-                        && tooSoon(day).isEmpty()
-                        && unready(dry, 1 - CALENDAR_LEEWAY).isEmpty()
-                        && Hold.on(day, s).isEmpty()) {
-                    return Optional.of(dry);
+            if (!day.isAfter(since) || day.isAfter(natural.on())) {
+                continue;
+            }
+            WaterNeed.Dry dry =
+                    new WaterNeed.Dry(day, (int) (day.toEpochDay() - since.toEpochDay()), need.deficit(since, day));
+            if (!day.equals(natural.on()) && dry.missingLitres() < HALF_DRY * need.usableLitres()) {
+                continue;
+            }
+            for (int i = 0; i < turns.size(); i++) {
+                Turn turn = turns.get(i);
+                if (turn.open()
+                        && turn.rhythm() instanceof Rhythm.EveryDays
+                        && turn.suits(dry, tally, need, 1 - CALENDAR_LEEWAY)) {
+                    List<Optional<LotPlan.Binding>> waits =
+                            new ArrayList<>(Collections.nCopies(turns.size(), Optional.empty()));
+                    waits.set(i, Optional.of(LotPlan.Binding.CALENDAR_DAY));
+                    return Optional.of(new Watering(day, dry.missingLitres(), Kind.FEED, OptionalInt.of(i), waits));
                 }
             }
         }

@@ -1,6 +1,5 @@
 package evencistern.plan;
 
-import evencistern.feed.Feed;
 import evencistern.food.Portion;
 import evencistern.label.Rhythm;
 import evencistern.need.Hold;
@@ -9,6 +8,7 @@ import evencistern.plant.Appetite;
 import evencistern.round.RoundCalendar;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,7 +21,8 @@ import java.util.OptionalInt;
  * quarter of that after it is ready; preferred: when it is ready by itself. Free are days on which the pot is at least half
  * dry and nothing holds the feed back
  * <p><b>Units</b> days from today
- * <p><b>Valid for</b> lots fed in a rhythm of days; those fed with every watering have no choice of days
+ * <p><b>Valid for</b> lots fed in a rhythm of days; those fed with every watering have no choice of days; of several feeds the one
+ * that comes most often
  * <p><b>Source</b> [COMMON] as in the plan of a lot
  * <p><b>Checked by</b> FeedWindowTest
  */
@@ -34,13 +35,26 @@ public final class FeedWindow {
      * @param from the first day that may still be chosen, days from today: what is on today's list stays there
      */
     public static Optional<RoundCalendar.Lot> of(String key, Situation s, LocalDate today, int from, int horizon) {
-        if (s.feed().isEmpty() || s.species().appetite() == Appetite.NONE) {
+        if (s.species().appetite() == Appetite.NONE) {
             return Optional.empty();
         }
-        Feed feed = s.feed().get();
-        if (!(Portion.rhythm(feed, s) instanceof Rhythm.EveryDays window)) {
-            return Optional.empty();
-        }
+        return s.courses().stream()
+                .filter(c -> !c.over(today))
+                .map(s::of)
+                .filter(its -> window(its).isPresent())
+                .min(Comparator.comparing(its -> window(its).orElseThrow().max()))
+                .map(its -> of(key, its, window(its).orElseThrow(), today, from, horizon));
+    }
+
+    private static Optional<Rhythm.EveryDays> window(Situation its) {
+        return its.feed()
+                .map(f -> Portion.rhythm(f, its))
+                .filter(Rhythm.EveryDays.class::isInstance)
+                .map(Rhythm.EveryDays.class::cast);
+    }
+
+    private static RoundCalendar.Lot of(
+            String key, Situation s, Rhythm.EveryDays window, LocalDate today, int from, int horizon) {
         LocalDate end = today.plusDays(horizon);
         long free = 0;
         OptionalInt own = OptionalInt.empty();
@@ -55,8 +69,8 @@ public final class FeedWindow {
         }
         if (s.lastFed().isEmpty()) {
             int first = Math.max(from, own.orElse(horizon));
-            return Optional.of(new RoundCalendar.Lot(
-                    key, first, first + window.max() - window.min(), window.min(), window.max(), window.min(), free));
+            return new RoundCalendar.Lot(
+                    key, first, first + window.max() - window.min(), window.min(), window.max(), window.min(), free);
         }
         int ago = (int) ChronoUnit.DAYS.between(s.lastFed().get(), today);
         int ready = own.orElse(horizon);
@@ -67,8 +81,7 @@ public final class FeedWindow {
         int later = ready > from ? ready + (int) DaysAhead.leeway(window) : from;
         int last = Math.max(first, ready > label ? later : label);
         int most = Math.max(window.max(), last + ago);
-        return Optional.of(new RoundCalendar.Lot(
-                key, first, last, least, most, Math.max(least, Math.min(most, ready + ago)), free));
+        return new RoundCalendar.Lot(key, first, last, least, most, Math.max(least, Math.min(most, ready + ago)), free);
     }
 
     /** Of the days from one watering to the next those on which a pot is at least half dry and nothing holds feed back. */
@@ -89,7 +102,7 @@ public final class FeedWindow {
     /** Whether the label feeds less often in the month of a day, and that time is not yet over. */
     private static boolean rarer(LocalDate day, Situation s) {
         return s.lastFed()
-                .filter(f -> day.isBefore(f.plusDays(DaysAhead.labelDays(day, s))))
+                .filter(f -> day.isBefore(f.plusDays(Turn.labelDays(day, s))))
                 .isPresent();
     }
 }

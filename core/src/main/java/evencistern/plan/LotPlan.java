@@ -5,12 +5,11 @@ import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
 import evencistern.climate.Place;
-import evencistern.feed.Feed;
-import evencistern.food.Portion;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
 import evencistern.need.AfterReading;
 import evencistern.need.Condition;
+import evencistern.need.Course;
 import evencistern.need.Flushing;
 import evencistern.need.Growth;
 import evencistern.need.Hold;
@@ -22,12 +21,14 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -45,6 +46,7 @@ import java.util.stream.Stream;
  * <p><b>Checked by</b> CareTest
  *
  * @param waterMissing litres gone from one pot by the next watering, or by today where that is late
+ * @param given the courses that nothing holds back now
  * @param flush empty for kinds that want none
  * @param nextFeed empty where the lot has no feed, or takes none at the roots
  */
@@ -55,6 +57,7 @@ public record LotPlan(
         LocalDate nextWater,
         double waterMissing,
         Optional<FeedDate> nextFeed,
+        List<Course> given,
         Optional<Flush> flush) {
     private static final int FLUSH_UNDRAINED_DAYS = 28;
     /** A reservoir and its pot are rinsed through after four to eight weeks, as their kind is. */
@@ -83,6 +86,7 @@ public record LotPlan(
         AFTER_FLUSH,
         AFTER_DRYING_OUT,
         CALENDAR_DAY,
+        OTHER_FEED,
         HOLD_COLD,
         HOLD_HEAT,
         HOLD_DARK,
@@ -95,7 +99,8 @@ public record LotPlan(
         HOLD_SICK,
         HOLD_READING,
         HOLD_SALTY,
-        HOLD_OFF_SEASON;
+        HOLD_OFF_SEASON,
+        HOLD_OFF_PROGRAMME;
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);
@@ -114,11 +119,13 @@ public record LotPlan(
     /**
      * A feed's date with its window.
      *
+     * @param course which of the programme
      * @param earliest,latest the label's window, before any hold
      * @param held what holds it back from the day it would have been, each until a day; the binding one lasts longest
      * @param missingLitres gone from one pot by that watering
      */
     public record FeedDate(
+            Course course,
             LocalDate date,
             Binding binding,
             LocalDate earliest,
@@ -177,9 +184,26 @@ public record LotPlan(
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
-        Optional<FeedDate> nextFeed = s.feed().filter(f -> ahead.fed()).map(f -> feedDate(f, s, ahead, next, working));
+        Optional<FeedDate> nextFeed = ahead.fed() ? Optional.of(feedDate(s, ahead, next, working)) : Optional.empty();
         return new LotPlan(
-                potWater, need, days, nextWater, next.missingLitres(), nextFeed, flush(s, potWater, need, nextWater));
+                potWater,
+                need,
+                days,
+                nextWater,
+                next.missingLitres(),
+                nextFeed,
+                given(ahead, next, nextFeed),
+                flush(s, potWater, need, nextWater));
+    }
+
+    /** What comes next is held back or not as its date says, the others as on the day of the next watering. */
+    private static List<Course> given(DaysAhead ahead, DaysAhead.Watering next, Optional<FeedDate> nextFeed) {
+        return ahead.turns().stream()
+                .filter(t -> nextFeed.filter(f -> f.course().equals(t.course())).isPresent()
+                        ? !nextFeed.get().binding().holds()
+                        : t.runs(next.on()))
+                .map(Turn::course)
+                .toList();
     }
 
     /** Whether it was told that the pot dried right out and it has not been watered since. */
@@ -197,7 +221,7 @@ public record LotPlan(
         int days = s.species().flushDays();
         boolean byCalendar = days > 0
                 && s.place().kind() != Place.Kind.OUTDOORS
-                && s.feed().flatMap(Feed::coated).isEmpty()
+                && !coatedAlone(s)
                 && !s.bare()
                 && usualFlush(water) <= MOST_BY_CALENDAR_LITRES;
         if (!byCalendar) {
@@ -213,6 +237,11 @@ public record LotPlan(
         double waterings = FLUSH_WATERINGS * need.usableLitres() / need.useOn(due);
         LocalDate drunk = flushed.plusDays((long) Math.min(LOOK_AHEAD_DAYS, waterings));
         return Optional.of(drunk.isAfter(due) ? drunk : due);
+    }
+
+    private static boolean coatedAlone(Situation s) {
+        return !s.courses().isEmpty()
+                && s.courses().stream().allMatch(c -> c.feed().coated().isPresent());
     }
 
     private static double usualFlush(PotWater water) {
@@ -235,9 +264,10 @@ public record LotPlan(
 
     /** Granules that were strewn are not washed out again by a flush of the calendar. */
     private static LocalDate afterGranules(LocalDate due, Situation s) {
-        return s.feed()
-                .filter(Feed::strewn)
-                .flatMap(f -> s.lastFed())
+        return s.courses().stream()
+                .filter(c -> c.feed().strewn())
+                .flatMap(c -> c.lastFed().stream())
+                .max(Comparator.naturalOrder())
                 .map(fed -> fed.plusDays(GRANULES_DAYS))
                 .filter(due::isBefore)
                 .orElse(due);
@@ -300,22 +330,27 @@ public record LotPlan(
         return from;
     }
 
-    private static FeedDate feedDate(
-            Feed feed, Situation s, DaysAhead ahead, DaysAhead.Watering first, Working working) {
+    private static FeedDate feedDate(Situation s, DaysAhead ahead, DaysAhead.Watering first, Working working) {
         LocalDate end = first.on().plusDays(LOOK_AHEAD_DAYS);
-        Optional<LocalDate> held = Optional.empty();
+        Map<Integer, LocalDate> heldFrom = new HashMap<>();
         DaysAhead.Watering next = first;
         while (next.kind() != DaysAhead.Kind.FEED && next.on().isBefore(end)) {
-            if (held.isEmpty() && next.waits().filter(Binding::holds).isPresent()) {
-                held = Optional.of(next.on());
+            for (int i = 0; i < next.waits().size(); i++) {
+                if (next.waits().get(i).filter(Binding::holds).isPresent()) {
+                    heldFrom.putIfAbsent(i, next.on());
+                }
             }
             next = ahead.next();
         }
-        Rhythm rhythm = Portion.rhythm(feed, s);
+        int index = next.turn().orElseGet(() -> firstOpen(ahead.turns()));
+        Turn turn = ahead.turns().get(index);
+        Course course = turn.course();
+        Situation its = turn.situation();
+        Optional<LocalDate> held = Optional.ofNullable(heldFrom.get(index));
         LocalDate earliest = next.on();
         LocalDate latest = next.on();
-        if (rhythm instanceof Rhythm.EveryDays window && s.lastFed().isPresent()) {
-            LocalDate fed = s.lastFed().get();
+        if (turn.rhythm() instanceof Rhythm.EveryDays window && course.lastFed().isPresent()) {
+            LocalDate fed = course.lastFed().get();
             earliest = fed.plusDays(window.min());
             latest = fed.plusDays(window.max());
             working.step(
@@ -334,16 +369,29 @@ public record LotPlan(
             earliest = held.get();
             latest = held.get();
         }
+        Binding binding = next.waits().get(index).orElseThrow();
         if (held.isEmpty()) {
-            return new FeedDate(
-                    next.on(), next.waits().orElseThrow(), earliest, latest, List.of(), next.missingLitres());
+            return new FeedDate(course, next.on(), binding, earliest, latest, List.of(), next.missingLitres());
         }
-        return heldUntil(s, held.get(), next, earliest, latest);
+        return heldUntil(its, course, held.get(), next, binding, earliest, latest);
+    }
+
+    private static int firstOpen(List<Turn> turns) {
+        return IntStream.range(0, turns.size())
+                .filter(i -> turns.get(i).open())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A feed that something held back on the day on which it would have been. */
     private static FeedDate heldUntil(
-            Situation s, LocalDate free, DaysAhead.Watering next, LocalDate earliest, LocalDate latest) {
+            Situation s,
+            Course course,
+            LocalDate free,
+            DaysAhead.Watering next,
+            Binding set,
+            LocalDate earliest,
+            LocalDate latest) {
         Set<Hold> holds = Hold.on(free, s);
         Map<Hold, LocalDate> until = new EnumMap<>(Hold.class);
         Hold last = longest(holds);
@@ -365,10 +413,8 @@ public record LotPlan(
                 .map(h -> new Held(h, Optional.ofNullable(until.get(h))))
                 .toList();
         // what waits for growth after a hold has ended is told so
-        Binding binding = next.waits()
-                .filter(w -> w == Binding.SLOW_GROWTH || w == Binding.SMALL_NEED)
-                .orElse(Binding.of(last));
-        return new FeedDate(next.on(), binding, earliest, latest, held, next.missingLitres());
+        Binding binding = set == Binding.SLOW_GROWTH || set == Binding.SMALL_NEED ? set : Binding.of(last);
+        return new FeedDate(course, next.on(), binding, earliest, latest, held, next.missingLitres());
     }
 
     private static Hold longest(Set<Hold> holds) {
@@ -378,10 +424,8 @@ public record LotPlan(
                 .orElse(holds.iterator().next());
     }
 
-    /** Days between two waterings while the lot is fed; empty while feed is held back, or where it gets none. */
-    public OptionalInt feedingAmid() {
-        return nextFeed.filter(f -> !f.binding().holds()).isPresent()
-                ? OptionalInt.of(days.likely())
-                : OptionalInt.empty();
+    /** Days between two waterings while a course is given; empty while it is held back, or where it is not given. */
+    public OptionalInt givenAmid(Course course) {
+        return given.contains(course) ? OptionalInt.of(days.likely()) : OptionalInt.empty();
     }
 }

@@ -7,6 +7,7 @@ import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -27,7 +28,7 @@ import java.util.Set;
  * @param growth of each day from {@code from} on
  * @param holds that keep feed back, each over its days
  * @param waterings days on which it is watered, with feed or without
- * @param feeds of these, those with feed
+ * @param fed of these, those with feed, and which
  * @param flushes days of plain water in plenty
  * @param repot from when on it is to be repotted, if that falls into the year
  */
@@ -36,13 +37,25 @@ public record LotYear(
         List<Double> growth,
         List<Span> holds,
         List<LocalDate> waterings,
-        List<LocalDate> feeds,
+        List<Fed> fed,
         List<LocalDate> flushes,
         Optional<LocalDate> repot) {
     public static final int DAYS = 365;
 
     private static final double DAYS_A_YEAR = 365.25;
     private static final double GROWTH_STARTS = 0.25;
+
+    /**
+     * A watering with feed.
+     *
+     * @param course the key of its course
+     */
+    public record Fed(LocalDate on, String course) {}
+
+    /** The days of the year on which it is fed. */
+    public List<LocalDate> feeds() {
+        return fed.stream().map(Fed::on).toList();
+    }
 
     /** Days of a hold, the last one not counted. */
     public record Span(Hold hold, LocalDate from, LocalDate to) {}
@@ -56,7 +69,7 @@ public record LotYear(
             LocalDate day = from.plusDays(d);
             Growth grows = Growth.on(day, s.species(), s.place());
             growth.add(grows.factor());
-            Set<Hold> holds = Hold.on(day, s, grows);
+            Set<Hold> holds = holding(day, s, grows);
             if (!holds.equals(began.keySet())) {
                 holds.forEach(h -> began.putIfAbsent(h, day));
                 for (Hold h : List.copyOf(began.keySet())) {
@@ -68,20 +81,32 @@ public record LotYear(
         }
         began.forEach((hold, since) -> spans.add(new Span(hold, since, from.plusDays(DAYS))));
         List<LocalDate> waterings = new ArrayList<>();
-        List<LocalDate> feeds = new ArrayList<>();
+        List<Fed> fed = new ArrayList<>();
         List<LocalDate> flushes = new ArrayList<>();
         DaysAhead ahead = DaysAhead.of(s, from);
         LocalDate end = from.plusDays(DAYS);
         for (DaysAhead.Watering next = ahead.next(); next.on().isBefore(end); next = ahead.next()) {
             waterings.add(next.on());
-            if (next.kind() == DaysAhead.Kind.FEED) {
-                feeds.add(next.on());
+            if (next.turn().isPresent()) {
+                fed.add(new Fed(
+                        next.on(),
+                        ahead.turns().get(next.turn().getAsInt()).course().key()));
             }
             if (next.kind() == DaysAhead.Kind.FLUSH) {
                 flushes.add(next.on());
             }
         }
-        return new LotYear(from, growth, spans, waterings, feeds, flushes, repot(s, from, growth));
+        return new LotYear(from, growth, spans, waterings, fed, flushes, repot(s, from, growth));
+    }
+
+    /** What holds back every feed of the programme. */
+    private static Set<Hold> holding(LocalDate day, Situation s, Growth grows) {
+        if (s.courses().size() < 2) {
+            return Hold.on(day, s, grows);
+        }
+        Set<Hold> all = EnumSet.allOf(Hold.class);
+        s.courses().forEach(c -> all.retainAll(Hold.on(day, s.of(c), grows)));
+        return all;
     }
 
     /** Days in which each watering brings feed, unless it is a flush; the first and the last of those with feed. */
@@ -90,11 +115,11 @@ public record LotYear(
     /** The stretches in which no watering is without feed: a feed at every watering fills the year, or its seasons. */
     public List<Stretch> fedThroughout() {
         List<Stretch> stretches = new ArrayList<>();
-        Set<LocalDate> fed = Set.copyOf(feeds);
+        Set<LocalDate> with = Set.copyOf(feeds());
         Set<LocalDate> flushed = Set.copyOf(flushes);
         List<LocalDate> open = new ArrayList<>();
         for (LocalDate day : waterings) {
-            if (fed.contains(day)) {
+            if (with.contains(day)) {
                 open.add(day);
             } else if (!flushed.contains(day)) {
                 close(open, stretches);

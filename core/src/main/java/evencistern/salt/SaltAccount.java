@@ -10,6 +10,8 @@ import evencistern.food.Portion;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.PotWater;
+import evencistern.need.Course;
+import evencistern.need.FeedRhythm;
 import evencistern.need.Growth;
 import evencistern.need.Hold;
 import evencistern.need.Learned;
@@ -21,6 +23,7 @@ import evencistern.units.Unit;
 import evencistern.working.Working;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -122,21 +125,25 @@ public record SaltAccount(
     /**
      * What it is watered with from now on.
      *
-     * @param waterMsCm of the water, {@code feedMsCm} what feed adds to it, 0 where it is not fed in water
+     * @param waterMsCm of the water, {@code feedMsCm} what each course adds to it, 0 where that is not given in water
      */
-    public record Given(double waterMsCm, double feedMsCm) {
+    public record Given(double waterMsCm, List<Double> feedMsCm) {
         /** As it is planned, with such a water. */
         public static Given planned(Situation s, double waterMsCm) {
+            if (s.courses().isEmpty()) {
+                return new Given(waterMsCm, List.of());
+            }
+            LotPlan plan = LotPlan.of(s, Working.off());
             return new Given(
                     waterMsCm,
-                    s.feed()
-                            .filter(f -> f.rate() instanceof Rate.PerWater)
-                            .map(f -> added(f, (Rate.PerWater) f.rate(), s, waterMsCm))
-                            .orElse(0.0));
+                    s.courses().stream()
+                            .map(c -> c.feed().rate() instanceof Rate.PerWater rate
+                                    ? added(c.feed(), rate, s.of(c), plan, waterMsCm)
+                                    : 0.0)
+                            .toList());
         }
 
-        private static double added(Feed feed, Rate.PerWater rate, Situation s, double waterMsCm) {
-            LotPlan plan = LotPlan.of(s, Working.off());
+        private static double added(Feed feed, Rate.PerWater rate, Situation s, LotPlan plan, double waterMsCm) {
             double perLitre = Portion.perLitre(
                     feed, rate, s, plan.nextWater(), plan.days().likely());
             return MeterForecast.added(feed, perLitre, rate.measure(), waterMsCm)
@@ -486,6 +493,7 @@ public record SaltAccount(
                 return Optional.of(from);
             }
             where.goTo(LocalDate.MAX);
+            List<InWater> feeds = inWater(given);
             LocalDate next = lastPoured.plusDays(
                     where.need().daysAfter(lastPoured, Working.off()).likely());
             for (LocalDate day = from.plusDays(1);
@@ -498,8 +506,7 @@ public record SaltAccount(
                 if (day.isBefore(next)) {
                     continue;
                 }
-                double feed = feedDue(day) ? given.feedMsCm() : 0;
-                lastFed = feed > 0 ? day : lastFed;
+                double feed = give(feeds, day);
                 double litres = where.need().pour(pot.missing);
                 pour(pot, new Poured(day, litres, given.waterMsCm(), feed, OptionalDouble.empty()), growth(day));
                 if (pot.salt / held >= limit) {
@@ -510,20 +517,70 @@ public record SaltAccount(
             return Optional.empty();
         }
 
-        private boolean feedDue(LocalDate day) {
-            if (situation.feed().isEmpty() || !Hold.on(day, situation).isEmpty()) {
+        /** A course that is given in water. */
+        private static final class InWater {
+            private final Situation s;
+            private final Rhythm rhythm;
+            private final double msCm;
+            private LocalDate last;
+
+            InWater(Situation s, Rhythm rhythm, double msCm, LocalDate last) {
+                this.s = s;
+                this.rhythm = rhythm;
+                this.msCm = msCm;
+                this.last = last;
+            }
+        }
+
+        /** The courses that are given in water, those first that come most seldom. */
+        private List<InWater> inWater(Given given) {
+            List<InWater> feeds = new ArrayList<>();
+            for (int i = 0;
+                    i < given.feedMsCm().size() && i < situation.courses().size();
+                    i++) {
+                Course course = situation.courses().get(i);
+                Situation its = situation.of(course);
+                // of an only feed the story knows when it was given
+                LocalDate last = situation.course().isPresent()
+                        ? lastFed
+                        : course.lastFed().orElse(story.since());
+                if (given.feedMsCm().get(i) > 0) {
+                    feeds.add(new InWater(
+                            its,
+                            Portion.rhythm(course.feed(), its),
+                            given.feedMsCm().get(i),
+                            last));
+                }
+            }
+            int days = where.need().daysAfter(lastPoured, Working.off()).likely();
+            feeds.sort(Comparator.comparingDouble(f -> -FeedRhythm.days(f.rhythm, Math.max(1, days))));
+            return feeds;
+        }
+
+        /** What the feed of a day adds to its water, mS/cm; that is given then. */
+        private double give(List<InWater> feeds, LocalDate day) {
+            for (InWater feed : feeds) {
+                if (due(feed, day)) {
+                    feed.last = day;
+                    return feed.msCm;
+                }
+            }
+            return 0;
+        }
+
+        private boolean due(InWater feed, LocalDate day) {
+            if (!Hold.on(day, feed.s).isEmpty()) {
                 return false;
             }
-            Rhythm rhythm = Portion.rhythm(situation.feed().get(), situation);
-            if (rhythm instanceof Rhythm.EveryDays window) {
+            if (feed.rhythm instanceof Rhythm.EveryDays window) {
                 long gap = window.max() - Math.round(growth(day) * (window.max() - window.min()));
-                return !day.isBefore(lastFed.plusDays(gap));
+                return !day.isBefore(feed.last.plusDays(gap));
             }
-            if (rhythm instanceof Rhythm.Once) {
+            if (feed.rhythm instanceof Rhythm.Once) {
                 return false; // what it still gives is in the pot already
             }
             int days = where.need().daysAfter(day, Working.off()).likely();
-            return !day.isBefore(lastFed.plusDays((((Rhythm.EveryWatering) rhythm).each() - 1L) * days));
+            return !day.isBefore(feed.last.plusDays((((Rhythm.EveryWatering) feed.rhythm).each() - 1L) * days));
         }
     }
 }

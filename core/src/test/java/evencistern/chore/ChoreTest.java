@@ -6,7 +6,6 @@ import evencistern.caution.Caution;
 import evencistern.climate.Place;
 import evencistern.feed.Feed;
 import evencistern.need.Condition;
-import evencistern.need.FeedRhythm;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
@@ -58,8 +57,7 @@ class ChoreTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Particulars(
-                        Size.Told.NOTHING, Learned.NOTHING, true, conditions, FeedRhythm.LABEL, Optional.empty()));
+                new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, conditions, Optional.empty()));
     }
 
     private static Map<Chore, LocalDate> next(String key, Place place, Map<Chore, LocalDate> done) {

@@ -38,7 +38,7 @@ class NitrogenBudgetTest {
     private static NitrogenBudget budget(Optional<Feed> feed, Dressing... dressings) {
         Situation s = Situations.fed(feed);
         LotPlan plan = LotPlan.of(s, Working.off());
-        return NitrogenBudget.of(s, plan.need(), plan.feedingAmid(), List.of(dressings), TODAY, Working.off());
+        return NitrogenBudget.of(s, plan.need(), plan::givenAmid, List.of(dressings), TODAY, Working.off());
     }
 
     @Test

@@ -43,7 +43,11 @@ class SupplyTest {
 
     private static double perDay(Situation s) {
         LotPlan plan = LotPlan.of(s, Working.off());
-        return Supply.perDay(s, plan.need(), plan.nextWater(), plan.feedingAmid());
+        return Supply.perDay(
+                s,
+                plan.need(),
+                plan.nextWater(),
+                s.course().map(plan::givenAmid).orElse(java.util.OptionalInt.empty()));
     }
 
     /** Arithmetic: 0.3 g strewn for each 6 cm of width on 12 cm is 0.6 g, every 20 to 40 days: 0.02 g a day. */

@@ -212,7 +212,7 @@ final class GoldenAnswers {
                 new SaltAccount.Poured(day, litres, 0, 0, OptionalDouble.of(litres)));
         SaltAccount.Story story =
                 new SaltAccount.Story(day, Uncertain.exact(4), events, List.of(new Whereabouts.Stay(day, pot.place())));
-        return SaltAccount.of(pot, story, new SaltAccount.Given(0, 0), 3, day, Working.off())
+        return SaltAccount.of(pot, story, new SaltAccount.Given(0, List.of()), 3, day, Working.off())
                         .msCm()
                         .value()
                 / 4;

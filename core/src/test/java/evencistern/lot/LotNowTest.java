@@ -41,7 +41,7 @@ class LotNowTest {
             Optional<LocalDate> watered, Optional<LotRecord.Read> ec, List<LotRecord.Eased> eased) {
         return new LotRecord(
                 watered,
-                Optional.empty(),
+                Situation.Fed.NEVER,
                 Optional.empty(),
                 List.of(),
                 Optional.empty(),

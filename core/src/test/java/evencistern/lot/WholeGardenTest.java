@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.feed.HandMeasure;
 import evencistern.food.Supply;
+import evencistern.need.Course;
 import evencistern.need.Lifted;
 import evencistern.need.Situation;
 import evencistern.plan.Care;
@@ -23,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -60,7 +62,12 @@ class WholeGardenTest {
                 : List.of();
         return new LotRecord(
                 s.lastWatered(),
-                s.lastFed(),
+                new Situation.Fed(
+                        s.lastFed(),
+                        s.courses().stream()
+                                .filter(c -> c.lastFed().isPresent())
+                                .collect(Collectors.toMap(
+                                        Course::key, c -> c.lastFed().orElseThrow()))),
                 s.particulars().lastFlushed(),
                 List.of(),
                 Optional.empty(),
@@ -135,7 +142,10 @@ class WholeGardenTest {
                 assertThat(watered.potAmount())
                         .isCloseTo(watered.can().hand().practical() / CAN_LITRES * care.feedPourLitres(), within(1e-9));
             }
-            assertThat(now.feedPerDay()).isEqualTo(Supply.perDay(s, plan.need(), plan.nextWater(), plan.feedingAmid()));
+            assertThat(now.perDay())
+                    .isEqualTo(s.courses().stream()
+                            .map(c -> Supply.perDay(s.of(c), plan.need(), plan.nextWater(), plan.givenAmid(c)))
+                            .toList());
             // the year and its calendar file
             LotYear year = LotYear.of(s, TODAY);
             LocalDate end = TODAY.plusDays(LotYear.DAYS);
@@ -163,7 +173,7 @@ class WholeGardenTest {
                     && now.situation().particulars().lifted().equals(Lifted.NOTHING);
             if (salty) {
                 assertThat(LotYear.of(now.situation(), TODAY).feeds()).isEmpty();
-                assertThat(now.feedPerDay()).isZero();
+                assertThat(now.perDay()).allMatch(each -> each == 0);
             }
         }
     }

@@ -168,12 +168,7 @@ class HoldTest {
 
     private static Particulars going(Condition through) {
         return new Particulars(
-                Size.Told.NOTHING,
-                Learned.NOTHING,
-                true,
-                Map.of(through, LocalDate.of(2026, 6, 1)),
-                FeedRhythm.LABEL,
-                Optional.empty());
+                Size.Told.NOTHING, Learned.NOTHING, true, Map.of(through, LocalDate.of(2026, 6, 1)), Optional.empty());
     }
 
     private static Feed strewn(Optional<CoatedRelease> coated) {

@@ -272,8 +272,8 @@ class LearningTest {
     /** A cachepot holds back what runs through: nothing is poured to run away. */
     @Test
     void whereNothingDrainsNothingIsPouredToRunThrough() {
-        Particulars kept = new Particulars(
-                Size.Told.NOTHING, Learned.NOTHING, false, java.util.Map.of(), FeedRhythm.LABEL, Optional.empty());
+        Particulars kept =
+                new Particulars(Size.Told.NOTHING, Learned.NOTHING, false, java.util.Map.of(), Optional.empty());
         WaterNeed need = new WaterNeed(WATER, PLAIN.pot(), PLAIN.species(), PLAIN.place(), kept, Working.off());
         assertThat(need.fullPour(Working.off())).isEqualTo(need.usableLitres());
         assertThat(NEED.fullPour(Working.off())).isCloseTo(NEED.usableLitres() / 0.85, within(1e-9));

@@ -11,6 +11,7 @@ import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
+import evencistern.need.Course;
 import evencistern.need.Hold;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
@@ -85,11 +86,19 @@ class DaysAheadTest {
     void aFeedGoesWithAWateringAndNotOftenerThanTheLabel(Situation s) {
         LotPlan plan = LotPlan.of(s, MAY, Working.off());
         plan.nextFeed().ifPresent(f -> assertThat(f.date()).isAfterOrEqualTo(plan.nextWater()));
-        List<LocalDate> feeds = LotYear.of(s, MAY).feeds();
-        assertThat(feeds).allMatch(day -> Hold.on(day, s).isEmpty());
-        if (s.feed().map(f -> Portion.rhythm(f, s)).orElse(null) instanceof Rhythm.EveryDays every) {
-            for (int i = 1; i < feeds.size(); i++) {
-                assertThat(feeds.get(i)).isAfterOrEqualTo(feeds.get(i - 1).plusDays(every.min()));
+        LotYear year = LotYear.of(s, MAY);
+        assertThat(year.feeds()).doesNotHaveDuplicates();
+        for (Course course : s.courses()) {
+            Situation its = s.of(course);
+            List<LocalDate> feeds = year.fed().stream()
+                    .filter(f -> f.course().equals(course.key()))
+                    .map(LotYear.Fed::on)
+                    .toList();
+            assertThat(feeds).allMatch(day -> Hold.on(day, its).isEmpty());
+            if (Portion.rhythm(course.feed(), its) instanceof Rhythm.EveryDays every) {
+                for (int i = 1; i < feeds.size(); i++) {
+                    assertThat(feeds.get(i)).isAfterOrEqualTo(feeds.get(i - 1).plusDays(every.min()));
+                }
             }
         }
     }

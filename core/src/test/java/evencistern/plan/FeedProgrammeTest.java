@@ -116,16 +116,17 @@ class FeedProgrammeTest {
                     strewn ? new Rate.PerPlant(5, 5, Measure.GRAMS) : new Rate.PerWater(0.4, 1, Measure.GRAMS),
                     FORTNIGHT);
             return new Situation(
-                    SpeciesGuide.require(species),
-                    Pot.filled(new RoundTaper(0.14, 0.1, 0.13)),
-                    Recipes.require("peat_perlite"),
-                    place,
-                    Optional.of(feed),
-                    startedOn,
-                    Optional.empty(),
-                    Optional.of(MAY),
-                    Optional.of(MAY.minusDays(14)),
-                    new Particulars(Size.Told.NOTHING, Learned.NOTHING, drains, conditions, rhythm, flushed));
+                            SpeciesGuide.require(species),
+                            Pot.filled(new RoundTaper(0.14, 0.1, 0.13)),
+                            Recipes.require("peat_perlite"),
+                            place,
+                            Optional.of(feed),
+                            startedOn,
+                            Optional.empty(),
+                            Optional.of(MAY),
+                            Optional.of(MAY.minusDays(14)),
+                            new Particulars(Size.Told.NOTHING, Learned.NOTHING, drains, conditions, flushed))
+                    .in(rhythm);
         }
 
         LotPlan plan() {
@@ -516,8 +517,7 @@ class FeedProgrammeTest {
     }
 
     private static Optional<LocalDate> flush(Situation s, Optional<LocalDate> salty, Optional<LocalDate> flushed) {
-        Particulars told = new Particulars(
-                        Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, flushed)
+        Particulars told = new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), flushed)
                 .with(new AfterReading(
                         salty.map(on -> new AfterReading.Salty(on, OptionalDouble.of(0.4))),
                         Optional.empty(),

@@ -21,16 +21,17 @@ class FeedWindowTest {
 
     private static Situation with(Map<Condition, LocalDate> conditions, FeedRhythm rhythm) {
         return new Situation(
-                FED.species(),
-                FED.pot(),
-                FED.mix(),
-                FED.place(),
-                FED.feed(),
-                FED.startedOn(),
-                FED.repottedOn(),
-                FED.lastWatered(),
-                FED.lastFed(),
-                new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, conditions, rhythm, Optional.empty()));
+                        FED.species(),
+                        FED.pot(),
+                        FED.mix(),
+                        FED.place(),
+                        FED.feed(),
+                        FED.startedOn(),
+                        FED.repottedOn(),
+                        FED.lastWatered(),
+                        FED.lastFed(),
+                        new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, conditions, Optional.empty()))
+                .in(rhythm);
     }
 
     /** Arithmetic: fed 10 days ago on a label of 14 to 28 days: between the 4th and the 18th day from today. */

@@ -111,18 +111,13 @@ public final class GoldenPlans {
     }
 
     private static Situation in(Situation s, Condition condition, LocalDate since) {
-        return s.with(new Particulars(
-                Size.Told.NOTHING,
-                Learned.NOTHING,
-                true,
-                Map.of(condition, since),
-                FeedRhythm.LABEL,
-                Optional.empty()));
+        return s.with(
+                new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, Map.of(condition, since), Optional.empty()));
     }
 
     /** The same fed in a rhythm of its own. */
     public static Situation every(Situation s, FeedRhythm rhythm) {
-        return s.with(new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), rhythm, Optional.empty()));
+        return s.in(rhythm);
     }
 
     /** Litres a day that a lot uses on a day. */

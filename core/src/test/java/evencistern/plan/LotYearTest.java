@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.climate.Place;
 import evencistern.need.AfterReading;
-import evencistern.need.FeedRhythm;
 import evencistern.need.Hold;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
@@ -113,8 +112,8 @@ class LotYearTest {
             rest = rest.plusDays(1);
         }
         LocalDate due = rest.plusDays(10);
-        Particulars told = new Particulars(
-                Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), FeedRhythm.LABEL, Optional.of(due.minusDays(42)));
+        Particulars told =
+                new Particulars(Size.Told.NOTHING, Learned.NOTHING, true, Map.of(), Optional.of(due.minusDays(42)));
         LocalDate on = flush(s.with(told), rest.minusDays(10)).orElseThrow().on();
         assertThat(on).isAfter(due);
         assertThat(rests(on, s)).isFalse();
@@ -197,7 +196,9 @@ class LotYearTest {
                 List.of(),
                 List.of(),
                 days,
-                List.of(days.get(0), days.get(1), days.get(3), days.get(6), days.get(7)),
+                Stream.of(0, 1, 3, 6, 7)
+                        .map(i -> new LotYear.Fed(days.get(i), ""))
+                        .toList(),
                 List.of(days.get(2)),
                 Optional.empty());
         assertThat(year.fedThroughout())

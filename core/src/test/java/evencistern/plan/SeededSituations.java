@@ -10,6 +10,7 @@ import evencistern.label.Rhythm;
 import evencistern.media.Recipes;
 import evencistern.need.AfterReading;
 import evencistern.need.Condition;
+import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Flushing;
 import evencistern.need.Hold;
@@ -26,6 +27,7 @@ import evencistern.pot.RoundTaper;
 import evencistern.watering.Watering;
 import evencistern.watering.Way;
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -55,18 +57,42 @@ public final class SeededSituations {
         double top = 0.08 + 0.3 * r.nextDouble();
         boolean fed = species.appetite() != Appetite.NONE && r.nextInt(5) > 0;
         LocalDate watered = TODAY.minusDays(r.nextInt(12));
+        Optional<LocalDate> lastFed = maybe(r, 0.7, watered.minusDays(r.nextInt(40)));
         return new Situation(
                 species,
                 Pot.filled(new RoundTaper(top, top * (0.6 + 0.4 * r.nextDouble()), top * (0.7 + 0.6 * r.nextDouble()))),
                 Recipes.require(
                         Recipes.all().get(r.nextInt(Recipes.all().size())).key()),
                 place(r),
-                fed ? Optional.of(feed(r)) : Optional.empty(),
+                fed ? programme(r, lastFed) : List.of(),
                 TODAY.minusDays(20L + r.nextInt(300)),
                 maybe(r, 0.2, TODAY.minusDays(r.nextInt(60))),
                 maybe(r, 0.9, watered),
-                maybe(r, 0.7, watered.minusDays(r.nextInt(40))),
+                lastFed,
                 particulars(r));
+    }
+
+    /** One feed mostly, sometimes two or three, each with a share, months and days of its own. */
+    private static List<Course> programme(Random r, Optional<LocalDate> lastFed) {
+        FeedRhythm[] rhythms = FeedRhythm.values();
+        int feeds = r.nextInt(3) > 0 ? 1 : 2 + r.nextInt(2);
+        List<Course> programme = new ArrayList<>();
+        for (int i = 0; i < feeds; i++) {
+            Optional<Course.Season> season = maybe(
+                    r,
+                    feeds > 1 ? 0.3 : 0,
+                    new Course.Season(Month.of(1 + r.nextInt(12)), Month.of(1 + r.nextInt(12))));
+            Optional<LocalDate> begins = maybe(r, feeds > 1 ? 0.2 : 0, TODAY.plusDays(r.nextInt(80) - 40L));
+            Optional<LocalDate> ends = maybe(r, feeds > 1 ? 0.2 : 0, TODAY.plusDays(40L + r.nextInt(80)));
+            programme.add(new Course(
+                    "feed " + i,
+                    feed(r),
+                    feeds > 1 ? 0.25 * (1 + r.nextInt(4)) : 1,
+                    rhythms[r.nextInt(rhythms.length)],
+                    new Course.When(season, Optional.empty(), begins, ends),
+                    i == 0 ? lastFed : lastFed.map(f -> f.minusDays(3L + r.nextInt(30)))));
+        }
+        return programme;
     }
 
     private static <T> Optional<T> maybe(Random r, double share, T value) {
@@ -85,14 +111,12 @@ public final class SeededSituations {
                 calendar.add(TODAY.plusDays(d));
             }
         }
-        FeedRhythm[] rhythms = FeedRhythm.values();
         return new Particulars(
                 Size.Told.tall(OptionalDouble.of(0.2 + r.nextDouble())),
                 r.nextInt(6) == 0 ? OptionalDouble.of(5 + 20 * r.nextDouble()) : OptionalDouble.empty(),
                 new Learned(factor, factor * 0.8, factor * 1.25, 5),
                 r.nextInt(5) > 0 ? Watering.POURED : Watering.of(WAYS.get(r.nextInt(WAYS.size()))),
                 conditions,
-                rhythms[r.nextInt(rhythms.length)],
                 maybe(r, 0.4, TODAY.minusDays(r.nextInt(50))),
                 new AfterReading(
                         maybe(r, 0.15, new AfterReading.Salty(TODAY.minusDays(r.nextInt(9)), OptionalDouble.of(0.5))),

@@ -14,7 +14,6 @@ import evencistern.label.Rate;
 import evencistern.media.Mix;
 import evencistern.media.PotWater;
 import evencistern.need.Condition;
-import evencistern.need.FeedRhythm;
 import evencistern.need.Learned;
 import evencistern.need.Note;
 import evencistern.need.Particulars;
@@ -239,12 +238,7 @@ class WaysOfWateringTest {
     void aRinseEmptiesTheReservoirFirst() {
         Situation crusted = Situations.fed()
                 .with(new Particulars(
-                        Size.Told.NOTHING,
-                        Learned.NOTHING,
-                        true,
-                        Map.of(Condition.CRUST, MAY),
-                        FeedRhythm.LABEL,
-                        Optional.empty()));
+                        Size.Told.NOTHING, Learned.NOTHING, true, Map.of(Condition.CRUST, MAY), Optional.empty()));
         assertThat(care(crusted).notes()).contains(Note.FLUSH_FIRST);
         assertThat(care(in(crusted, Way.RESERVOIR)).notes())
                 .contains(Note.RINSE_STORE)

@@ -7,7 +7,6 @@ import evencistern.climate.Place;
 import evencistern.feed.CoatedRelease;
 import evencistern.media.PotWater;
 import evencistern.media.Recipes;
-import evencistern.need.FeedRhythm;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
@@ -45,7 +44,7 @@ class SaltAccountTest {
     private static final LocalDate START = LocalDate.of(2026, 1, 10);
     private static final Pot POT = Pot.filled(new RoundTaper(0.12, 0.09, 0.11));
     private static final Uncertain NO_SALT = Uncertain.exact(0);
-    private static final Given TAP = new Given(0.4, 0);
+    private static final Given TAP = new Given(0.4, List.of());
     private static final double LIMIT = 2.6;
     private static final OptionalDouble NOT_CAUGHT = OptionalDouble.empty();
 
@@ -73,8 +72,7 @@ class SaltAccountTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                new Particulars(
-                        Size.Told.NOTHING, Learned.NOTHING, drains, Map.of(), FeedRhythm.LABEL, Optional.empty()));
+                new Particulars(Size.Told.NOTHING, Learned.NOTHING, drains, Map.of(), Optional.empty()));
     }
 
     private static PotWater water(Situation s) {
@@ -219,14 +217,15 @@ class SaltAccountTest {
 
     @Test
     void hardWaterIsSoonerTooMuchThanSoftAndRainNever() {
-        LocalDate hard = account(pot(true), NO_SALT, List.of(), new Given(0.9, 0), 0)
+        LocalDate hard = account(pot(true), NO_SALT, List.of(), new Given(0.9, List.of()), 0)
                 .above()
                 .orElseThrow();
-        LocalDate middling = account(pot(true), NO_SALT, List.of(), new Given(0.6, 0), 0)
+        LocalDate middling = account(pot(true), NO_SALT, List.of(), new Given(0.6, List.of()), 0)
                 .above()
                 .orElseThrow();
         assertThat(hard).isBefore(middling);
-        assertThat(account(pot(true), NO_SALT, List.of(), new Given(0.02, 0), 0).above())
+        assertThat(account(pot(true), NO_SALT, List.of(), new Given(0.02, List.of()), 0)
+                        .above())
                 .isEmpty();
     }
 

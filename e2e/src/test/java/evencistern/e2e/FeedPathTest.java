@@ -47,6 +47,81 @@ class FeedPathTest extends AtTheDesk {
         assertThat(field("Mg")).hasValue("12060 mg/kg");
     }
 
+    private String onTheShelf(String name, String label, String coatedMonths) {
+        Map<String, Object> feed = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "name",
+                name,
+                "n",
+                Plants.typed("15", "%"),
+                "p2o5",
+                Plants.typed("5", "%"),
+                "k2o",
+                Plants.typed("10", "%"),
+                "form",
+                "dry",
+                "label",
+                label,
+                "answers",
+                List.of(),
+                "wordsSeen",
+                false,
+                "version",
+                0));
+        if (!coatedMonths.isEmpty()) {
+            feed.put("coatedMonths", Plants.typed(coatedMonths, ""));
+        }
+        return CISTERN.api().put(data + "/feeds", feed).ok().path("id").asString();
+    }
+
+    /** Coated feed and the can, from nothing to the year of both; kept, put on other lots, and taken back. */
+    @Test
+    void aLotGetsSeveralFeedsAndOthersGetThemToo() {
+        onTheShelf("Bench salts", "1 g per litre every 14 days", "");
+        onTheShelf("Slow beads", "4 g per litre of mix at potting", "6");
+        String lot = plant("Cape primrose", 1);
+        plant("Cape fern", 1);
+        page.navigate(home + "/bench/" + lot + "?tab=feeding");
+        page.getByLabel("Feed", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("Bench salts 15-5-10"));
+        Locator year = region("What its feeds give in the year ahead");
+        assertThat(year.getByRole(AriaRole.IMG)).isVisible();
+        assertThat(year.getByRole(AriaRole.TABLE)).hasCount(0);
+        button("+ Another feed beside it").click();
+        assertThat(year.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Slow beads")))
+                .isVisible();
+        page.getByLabel("Its share").nth(0).fill("50");
+        page.getByText("When it is given: always").first().click();
+        page.getByLabel("First month").first().selectOption(new SelectOption().setLabel("April"));
+        page.getByLabel("Last month").first().selectOption(new SelectOption().setLabel("September"));
+        assertThat(page.getByText("April to September")).isVisible();
+        button("Save changes").click();
+        assertThat(page.getByText("Cape primrose: saved").first()).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("Its share").nth(0)).hasValue("50");
+        // an end before the beginning is told at its field
+        page.getByText("When it is given: always").click();
+        page.getByLabel("First day").nth(1).fill("2026-10-01");
+        page.getByLabel("Last day").nth(1).fill("2026-03-01");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).isVisible();
+        button("Discard changes").click();
+        // the fern gets it as the primrose has it, and it is taken back
+        page.navigate(home + "/bench");
+        page.getByLabel("Select Cape fern").check();
+        Locator actions = page.getByLabel("Actions for the selected lots");
+        actions.getByText("Programme of feeds").click();
+        Locator panel = page.getByRole(AriaRole.DIALOG);
+        panel.getByLabel("Programme of feeds").selectOption("plain");
+        panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put on it"))
+                .click();
+        assertThat(page.getByText("the programme of feeds is changed").first()).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .first()
+                .click();
+        assertThat(page.getByText("Undone.").first()).isVisible();
+    }
+
     /** A label that came to something else when it was saved: both are shown, and either can be chosen. */
     @Test
     void aLabelThatIsReadOtherwiseIsChosenOnce() {

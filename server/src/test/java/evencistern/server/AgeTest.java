@@ -31,7 +31,6 @@ class AgeTest {
 
     private String add(String name, LocalDate repotted) {
         Map<String, Object> form = new HashMap<>(Bodies.lot(garden, null));
-        form.remove("feedId");
         String id = UUID.randomUUID().toString();
         form.putAll(Map.of("id", id, "name", name, "mix", "bark_sphagnum", "repottedOn", repotted.toString()));
         api.put(home + "/lots", form).ok();

@@ -71,9 +71,14 @@ final class Bodies {
         lot.put("placeId", place(garden, "indoors").path("id").asString());
         lot.put("startedOn", "2026-05-01");
         if (feedId != null) {
-            lot.put("feedId", feedId);
+            lot.put("courses", List.of(course(feedId)));
         }
         return lot;
+    }
+
+    /** A feed that is all a lot gets. */
+    static Map<String, Object> course(String feedId) {
+        return Map.of("feedId", feedId, "share", 100);
     }
 
     static JsonNode place(JsonNode garden, String kind) {

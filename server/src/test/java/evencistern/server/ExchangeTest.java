@@ -9,6 +9,7 @@ import evencistern.testkit.Api;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -20,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A garden goes out as one file and comes back the same to the byte. */
 class ExchangeTest {
@@ -66,6 +68,7 @@ class ExchangeTest {
             "calendar_day",
             "calendar_state",
             "lot_move",
+            "lot_course",
             "lot_trait",
             "lot_condition",
             "todo",
@@ -147,6 +150,47 @@ class ExchangeTest {
                 .isEqualTo("2");
         assertThat(file()).isEqualTo(out);
         assertThat(lots().path("lots").get(0).path("name")).isEqualTo(lot.path("name"));
+    }
+
+    /** A lot of an earlier file has one feed; now that is a programme of one, in its changes too. */
+    @Test
+    void theOneFeedOfAnEarlierFileIsAProgrammeOfOne() {
+        Map<String, Object> form = Bodies.feed();
+        form.put("id", UUID.randomUUID().toString());
+        String feed = api.put(home + "/feeds", form).ok().path("id").asString();
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        lot.put("courses", List.of(Map.of("feedId", feed, "share", 100, "rhythm", "weekly")));
+        String id = api.put(home + "/lots", lot).ok().path("id").asString();
+        String out = file();
+        forget();
+        JsonMapper json = JsonMapper.builder().build();
+        ObjectNode file = (ObjectNode) json.readTree(out);
+        Map<String, JsonNode> courses = new HashMap<>();
+        file.remove("lot_course").forEach(c -> courses.put(c.path("lot_id").asString(), c));
+        file.path("lot").forEach(l -> {
+            JsonNode course = courses.get(l.path("id").asString());
+            ObjectNode told = (ObjectNode) l;
+            told.set("feed_id", course == null ? null : course.get("feed_id"));
+            told.set("rhythm", course == null ? null : course.get("rhythm"));
+        });
+        file.path("change")
+                .forEach(c -> List.of(c.path("before"), c.path("after")).forEach(thing -> {
+                    if (thing.has("courses")) {
+                        JsonNode told = ((ObjectNode) thing).remove("courses").get(0);
+                        if (told != null) {
+                            ((ObjectNode) thing).set("feedId", told.get("feedId"));
+                            ((ObjectNode) thing).set("rhythm", told.get("rhythm"));
+                        }
+                    }
+                }));
+        String earlier = json.writeValueAsString(file);
+        assertThat(earlier).contains("\"feed_id\"", "\"feedId\"").doesNotContain("courses");
+        api.raw("POST", "/api/garden-files", earlier, true).ok();
+        JsonNode now = api.get(home + "/lots/" + id).ok();
+        assertThat(now.at("/courses/0/feedId").asString()).isEqualTo(feed);
+        assertThat(now.at("/courses/0/rhythm").asString()).isEqualTo("weekly");
+        assertThat(now.at("/courses/0/share").asInt()).isEqualTo(100);
+        assertThat(file()).isEqualTo(out);
     }
 
     /** A self-watering pot, as files told it before, is a plastic pot with a reservoir, in its changes too. */
@@ -294,7 +338,11 @@ class ExchangeTest {
         List<String> named = defs.propertyStream()
                 .flatMap(d -> d.getValue().path("properties").propertyStream().map(p -> d.getKey() + "." + p.getKey()))
                 .toList();
-        assertThat(named).containsExactlyInAnyOrderElementsOf(columns);
+        // files of before lots had programmes tell of the one feed with the lot
+        assertThat(named)
+                .containsAll(columns)
+                .filteredOn(n -> !columns.contains(n))
+                .containsExactlyInAnyOrder("lot.feed_id", "lot.rhythm");
         assertThat(api.get("/api/garden-file-schema").ok())
                 .isEqualTo(JsonMapper.builder().build().readTree(GardenFile.schema()));
     }

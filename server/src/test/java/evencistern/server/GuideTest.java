@@ -67,7 +67,7 @@ class GuideTest {
         if (draft.remove("feed") instanceof Map<?, ?> feed) {
             api.put("/api/gardens/" + garden.path("id").asString() + "/feeds", feed)
                     .ok();
-            draft.put("feedId", String.valueOf(feed.get("id")));
+            draft.put("courses", List.of(Bodies.course(String.valueOf(feed.get("id")))));
         }
         return Bodies.attempt(api, garden, draft).ok();
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import evencistern.plant.SpeciesGuide;
 import evencistern.testkit.Api;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -135,7 +136,7 @@ class KindsTest {
                 .containsExactlyInAnyOrder("too_large", "choice_unknown", "not_a_number", "choice_unknown");
         Map<String, Object> lot = Bodies.lot(garden, null);
         lot.put("conditions", Map.of("FLOWERING", "2031-01-01"));
-        lot.put("rhythm", "hourly");
+        lot.put("courses", List.of(Map.of("feedId", UUID.randomUUID().toString(), "share", 100, "rhythm", "hourly")));
         assertThat(api.put(base + "/lots", lot).faults()).containsExactlyInAnyOrder("choice_unknown", "time_in_future");
     }
 }

@@ -36,7 +36,7 @@ class OnePlanTest {
             "mix",
             "placeId",
             "waterId",
-            "feedId",
+            "courses",
             "startedOn",
             "repottedOn",
             "wateredBefore",
@@ -46,7 +46,6 @@ class OnePlanTest {
             "lasts",
             "traits",
             "conditions",
-            "rhythm",
             "watering",
             "undrained",
             "flushBy",
@@ -65,8 +64,13 @@ class OnePlanTest {
                 List.of("1 g per litre every 10-14 days", "0.5 g per litre every week")
                         .get(r.nextInt(2)));
         String feedId = api.put(home + "/feeds", feed).ok().path("id").asString();
+        Map<String, Object> second = Bodies.feed();
+        second.put("id", UUID.randomUUID().toString());
+        second.put("label", "0.5 g per litre every month");
+        String secondId = api.put(home + "/feeds", second).ok().path("id").asString();
         for (int i = 0; i < 4; i++) {
-            Map<String, Object> lot = Bodies.lot(garden, r.nextInt(5) > 0 ? feedId : null);
+            boolean feeds = r.nextInt(5) > 0;
+            Map<String, Object> lot = Bodies.lot(garden, null);
             lot.put("name", "Lot " + i);
             lot.put("species", KINDS.get(r.nextInt(KINDS.size())));
             lot.put(
@@ -82,14 +86,23 @@ class OnePlanTest {
             if (r.nextInt(4) == 0) {
                 lot.put("conditions", Map.of("SICK", "2026-05-10"));
             }
-            if (r.nextInt(4) == 0) {
-                lot.put("rhythm", "weekly");
+            List<Map<String, Object>> courses = new ArrayList<>();
+            if (feeds) {
+                Map<String, Object> first = new HashMap<>(Bodies.course(feedId));
+                if (r.nextInt(4) == 0) {
+                    first.put("rhythm", "weekly");
+                }
+                courses.add(first);
+                if (r.nextInt(3) == 0) {
+                    courses.add(Map.of("feedId", secondId, "share", 50, "fromMonth", 3, "toMonth", 9));
+                }
             }
+            lot.put("courses", courses);
             if (r.nextInt(3) == 0) {
                 lot.put("watering", Map.of("way", WAYS.get(r.nextInt(WAYS.size()))));
             }
             String id = api.put(home + "/lots", lot).ok().path("id").asString();
-            lived(home, garden, id, lot.containsKey("feedId"), r);
+            lived(home, garden, id, feeds, r);
         }
         api.put(home + "/weather", Map.of("inUse", r.nextBoolean())).ok();
         api.put(home + "/calendar", Map.of("inUse", r.nextBoolean())).ok();

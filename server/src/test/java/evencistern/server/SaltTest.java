@@ -91,7 +91,7 @@ class SaltTest {
     @Test
     void aFeedBringsSaltOfWhichThePlantTakesItsShare() {
         JsonNode feed = api.put(home + "/feeds", Bodies.feed()).ok();
-        change(Map.of("feedId", feed.path("id").asString()));
+        change(Map.of("courses", List.of(Bodies.course(feed.path("id").asString()))));
         api.post(
                         home + "/given",
                         Map.of(

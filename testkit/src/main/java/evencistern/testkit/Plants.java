@@ -1,6 +1,7 @@
 package evencistern.testkit;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
@@ -35,6 +36,7 @@ public final class Plants {
         lot.put("mix", "peat_perlite");
         lot.put("placeId", garden.path("places").get(0).path("id").asString());
         lot.put("waterId", garden.path("waters").get(0).path("id").asString());
+        lot.put("courses", List.of());
         lot.put("version", 0);
         return lot;
     }

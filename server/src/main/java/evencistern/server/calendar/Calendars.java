@@ -8,7 +8,6 @@ import evencistern.plan.LotYear;
 import evencistern.round.Away;
 import evencistern.round.RoundCalendar;
 import evencistern.server.GardenId;
-import evencistern.server.feed.FeedWire;
 import evencistern.server.lock.RetriedOnLocks;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.LotWithState;
@@ -200,10 +199,7 @@ public class Calendars {
 
     private static FedWire fed(GardenContext context, LotWithState standing) {
         return new FedWire(
-                standing.lot().id(),
-                standing.lot().name(),
-                standing.lot().pots(),
-                context.feed(standing.lot()).map(FeedWire::name).orElse(""));
+                standing.lot().id(), standing.lot().name(), standing.lot().pots(), context.feedNames(standing.lot()));
     }
 
     /** Each lot planned as if it were the only one. */

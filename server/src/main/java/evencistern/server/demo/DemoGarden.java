@@ -23,6 +23,7 @@ import evencistern.server.journal.Acts;
 import evencistern.server.journal.Deeds;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
+import evencistern.server.lot.LotCourse;
 import evencistern.server.lot.LotInput;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
@@ -499,9 +500,8 @@ public class DemoGarden implements ApplicationRunner {
                         row.text("mix"),
                         place(g, row.text("place")),
                         water(g, row.text("water")),
-                        feed == null ? null : feed.id(),
+                        feed == null ? List.of() : List.of(LotCourse.alone(feed.id())),
                         g.today(),
-                        null,
                         null,
                         null,
                         null,

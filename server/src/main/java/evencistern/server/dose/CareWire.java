@@ -19,18 +19,21 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The answer for one pot as it goes over the wire.
  *
+ * @param feedId of the feed that comes next; its label may be open still
  * @param maySetAside of the notes, those that a person may set aside for a while
  * @param averageFrom the day from which on the average year is used, where the weather of the days before is known
  */
 public record CareWire(
         PotWaterWire water,
         List<LayerWire> layers,
+        @Nullable UUID feedId,
         @Nullable DoseWire feed,
         @Nullable FeedDateWire nextFeed,
         @Nullable FlushDueWire flush,
@@ -348,6 +351,7 @@ public record CareWire(
                 pot.profile(LAYERS, plan.need().missingFromMix(care.missingLitres())).stream()
                         .map(LayerWire::of)
                         .toList(),
+                care.course().map(c -> UUID.fromString(c.key())).orElse(null),
                 care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
                 plan.nextFeed().map(FeedDateWire::of).orElse(null),
                 plan.flush()

@@ -206,6 +206,7 @@ public class GardenFile {
                 FirstGardenFile.upgrade(table, (ObjectNode) row)
                         .forEach((child, of) -> of.forEach(r -> rows.add(child, r)));
             }
+            OneFeedLots.upgrade(table, (ObjectNode) row).forEach((child, of) -> of.forEach(r -> rows.add(child, r)));
             rows.add(table, row);
             more = in.nextToken() != JsonToken.END_ARRAY;
             if (!more || rows.count >= ROWS_AT_A_TIME) {

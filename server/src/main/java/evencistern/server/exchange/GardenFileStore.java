@@ -37,6 +37,7 @@ class GardenFileStore {
             new Table("lot", "id"),
             new Table("lot_trait", "lot_id, trait"),
             new Table("lot_condition", "lot_id, condition"),
+            new Table("lot_course", "lot_id, place"),
             new Table("todo", "id"),
             new Table("lot_move", "lot_id, move_on"),
             new Table("calendar_state", "garden_id"),

@@ -32,12 +32,13 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** The nitrogen of a lot, week by week. */
 @Service
-class Foods {
+public class Foods {
     private final FoodStore store;
     private final Lots lots;
     private final UsedMixes used;
@@ -91,12 +92,11 @@ class Foods {
         LotPlan plan = LotPlan.of(s, g.today(), recorder);
         List<RecipeWire.Added> added = stirredIn(context.mixes(), lot);
         List<Dressing> stirred = dressings(added, lot, s.pot().mixLitres());
-        List<Dressing> dressings = new ArrayList<>(stirred);
-        dressings.addAll(inOldMix(context, s));
-        dressings.addAll(strewn(garden, lot, context.feeds(), ZoneId.of(g.timeZone())));
-        NitrogenBudget budget = NitrogenBudget.of(s, plan.need(), plan.feedingAmid(), dressings, g.today(), recorder);
+        List<Dressing> dressings = inTheMix(context, lot, s);
+        NitrogenBudget budget = NitrogenBudget.of(s, plan.need(), plan::givenAmid, dressings, g.today(), recorder);
         List<String> keys = stirred.stream().map(Dressing::name).toList();
-        String can = context.feed(lot).map(FeedWire::name).orElse("");
+        Map<String, String> cans =
+                context.feeds(lot).stream().collect(Collectors.toMap(f -> f.id().toString(), FeedWire::name));
         return new FoodWire(
                 budget.needMg(),
                 budget.totalMg(),
@@ -104,7 +104,7 @@ class Foods {
                 budget.canShare().isPresent() ? budget.canShare().getAsDouble() * 100 : null,
                 budget.sources().stream()
                         .map(x -> new FoodSourceWire(
-                                x.kind() == Kind.CAN ? can : x.name(),
+                                x.kind() == Kind.CAN ? cans.getOrDefault(x.name(), "") : x.name(),
                                 x.kind().id(),
                                 x.weekMg(),
                                 x.leftPercent().isPresent() ? x.leftPercent().getAsDouble() : null,
@@ -117,6 +117,16 @@ class Foods {
                         .map(fault -> FaultWire.of(fault, words))
                         .toList(),
                 StepWire.all(recorder));
+    }
+
+    /** All that feeds from the mix of a lot: stirred in, come with old mix, or strewn on. */
+    public List<Dressing> inTheMix(GardenContext context, Lot lot, Situation s) {
+        GardenWire g = context.garden();
+        List<Dressing> all = new ArrayList<>(
+                dressings(stirredIn(context.mixes(), lot), lot, s.pot().mixLitres()));
+        all.addAll(inOldMix(context, s));
+        all.addAll(strewn(new GardenId(g.id()), lot, context.feeds(), ZoneId.of(g.timeZone())));
+        return all;
     }
 
     /** What the recipe of the lot's mix, or of its batch, says is stirred in. */

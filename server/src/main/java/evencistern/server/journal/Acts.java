@@ -5,6 +5,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.need.Course;
 import evencistern.need.Learning;
 import evencistern.plan.Care;
 import evencistern.plan.Given;
@@ -12,7 +13,6 @@ import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;
 import evencistern.server.dose.CareWire;
-import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
@@ -166,7 +166,17 @@ public class Acts {
                     throw new FaultException(
                             Fault.of(FaultCode.NOT_DUE, "lot", lot.lot().name()));
                 }
-                give(context, act, lot, item.item(), feeding, moment, can, OptionalDouble.empty(), item.seen());
+                give(
+                        context,
+                        act,
+                        lot,
+                        item.item(),
+                        feeding,
+                        LotCare.With.NEXT,
+                        moment,
+                        can,
+                        OptionalDouble.empty(),
+                        item.seen());
             }
         });
     }
@@ -252,7 +262,7 @@ public class Acts {
                             ? Fault.of(FaultCode.NOT_DUE, "lot", lot.name())
                             : new Fault(FaultCode.ALREADY_DONE, "lot", lot.name(), done.toString(), ""));
         }
-        if (feeding && lot.feedId() == null) {
+        if (feeding && lot.courses().isEmpty()) {
             throw new FaultException(Fault.of(FaultCode.NOT_DUE, "lot", lot.name()));
         }
         return feeding;
@@ -261,7 +271,8 @@ public class Acts {
     /**
      * Watering or feeding outside the list, also afterwards.
      *
-     * @param feed whether the lot's feed was in the water
+     * @param feed whether it was fed
+     * @param feedId with which feed, of its programme or another; null for the one that comes next
      * @param on the day it was done, or null for now
      * @param litresEach what each pot got, or null for what it was to get
      */
@@ -269,6 +280,7 @@ public class Acts {
             String clientKey,
             List<UUID> lotIds,
             boolean feed,
+            @Nullable UUID feedId,
             @Nullable LocalDate on,
             @Nullable Typed litresEach,
             @Nullable Seen seen) {}
@@ -289,11 +301,8 @@ public class Acts {
             Map<UUID, LotWithState> taken = lots.lock(garden, gift.lotIds());
             gift.lotIds().stream().distinct().forEach(id -> {
                 LotWithState lot = require(taken, id);
-                if (gift.feed() && lot.lot().feedId() == null) {
-                    throw new FaultException(
-                            Fault.of(FaultCode.MISSING, "lot.feed", lot.lot().name()));
-                }
-                give(context, act, lot, "own:" + act.id(), gift.feed(), moment, can, litres, gift.seen());
+                LotCare.With with = gift.feed() ? LotCare.With.of(context, lot, gift.feedId()) : LotCare.With.NEXT;
+                give(context, act, lot, "own:" + act.id(), gift.feed(), with, moment, can, litres, gift.seen());
             });
         });
     }
@@ -321,6 +330,7 @@ public class Acts {
             LotWithState standing,
             String item,
             boolean feeding,
+            LotCare.With with,
             Moment moment,
             double can,
             OptionalDouble litres,
@@ -329,21 +339,24 @@ public class Acts {
         GardenId garden = new GardenId(g.id());
         Lot lot = standing.lot();
         LocalDate day = LocalDate.ofInstant(moment.at(), ZoneId.of(g.timeZone()));
-        Care care = LotCare.on(context, standing, day, can);
+        Care care = LotCare.on(context, standing, with, day, can);
         Way way = care.plan().need().watering().way();
         long row = row(garden, act, lot.id(), feeding ? "feeding" : "watering", moment);
         if (feeding) {
+            if (care.feeding().isEmpty()) {
+                throw new FaultException(Fault.of(FaultCode.MISSING, "lot.feed", lot.name()));
+            }
             Given given = Given.fed(care, litres);
-            FeedWire feed = context.feed(lot).orElseThrow();
+            Course course = care.course().orElseThrow();
             store.insertFeeding(
                     garden,
                     row,
                     new JournalStore.Given(
                             item,
-                            feed.id(),
+                            UUID.fromString(course.key()),
                             given.litres(),
                             given.product(),
-                            CareWire.measureId(feed.toFeed().rate().measure()),
+                            CareWire.measureId(course.feed().rate().measure()),
                             given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
                             lot.pots(),
                             way.ofFeed().id()));

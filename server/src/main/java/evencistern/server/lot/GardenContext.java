@@ -4,7 +4,7 @@ import evencistern.climate.Place;
 import evencistern.feed.Feed;
 import evencistern.food.Portion;
 import evencistern.label.Rhythm;
-import evencistern.need.FeedRhythm;
+import evencistern.need.Course;
 import evencistern.need.Flushing;
 import evencistern.need.Grown;
 import evencistern.need.Learned;
@@ -22,6 +22,7 @@ import evencistern.server.plant.KindShelf;
 import evencistern.server.pot.PotInput;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
@@ -29,6 +30,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,17 +80,19 @@ public record GardenContext(
         return feed == null ? Optional.empty() : read.computeIfAbsent(feed.id(), id -> feed.settled());
     }
 
-    /** In what the label of its feed counts; absent without feed. */
+    /** In what the label of its first feed counts; absent without feed. */
     @Nullable
     String measure(Lot lot) {
-        return feed(lot.feedId())
+        return feeds(lot).stream()
+                .findFirst()
+                .flatMap(this::read)
                 .map(f -> f.rate().measure().name().toLowerCase(Locale.ROOT))
                 .orElse(null);
     }
 
-    /** Whether a lot has a feed whose label is not settled, so that none is planned for it. */
+    /** Whether a lot has a feed whose label is not settled, so that it is not planned. */
     public boolean labelOpen(Lot lot) {
-        return feed(lot).isPresent() && feed(lot.feedId()).isEmpty();
+        return feeds(lot).stream().anyMatch(f -> read(f).isEmpty());
     }
 
     /** What its own page says of its feed's label: that it is open, or that the smaller of two doses counts until one is chosen. */
@@ -96,7 +100,7 @@ public record GardenContext(
         if (labelOpen(lot)) {
             return Optional.of(CareWire.LABEL_OPEN);
         }
-        return feed(lot).filter(FeedWire::readOtherwise).map(f -> CareWire.LABEL_CHANGED);
+        return feeds(lot).stream().filter(FeedWire::readOtherwise).findFirst().map(f -> CareWire.LABEL_CHANGED);
     }
 
     Place place(UUID id) {
@@ -114,20 +118,37 @@ public record GardenContext(
 
     /** Whether all that a lot is fed with is coated granules. */
     public boolean coated(Lot lot) {
-        return feed(lot).filter(f -> f.coated().isPresent()).isPresent();
+        return !lot.courses().isEmpty()
+                && feeds(lot).stream().allMatch(f -> f.coated().isPresent());
     }
 
-    /** The feed a lot has, if it has one. */
-    public Optional<FeedWire> feed(Lot lot) {
-        return wire(lot.feedId());
+    /** The feeds of a lot's programme, in their order. */
+    public List<FeedWire> feeds(Lot lot) {
+        return lot.courses().stream().flatMap(c -> wire(c.feedId()).stream()).toList();
     }
 
-    /** Whether a lot has its feed with every watering, and so no days of feeding. */
+    /** Their names, for where a lot is told in a line. */
+    public String feedNames(Lot lot) {
+        return feeds(lot).stream().map(FeedWire::name).collect(Collectors.joining(", "));
+    }
+
+    /** The feed of a course. */
+    public FeedWire feed(Course course) {
+        return wire(UUID.fromString(course.key())).orElseThrow();
+    }
+
+    private List<Course> courses(Lot lot) {
+        return lot.courses().stream()
+                .flatMap(c -> feed(c.feedId()).map(c::course).stream())
+                .toList();
+    }
+
+    /** Whether a lot has all its feed with every watering, and so no days of feeding. */
     public boolean fedEveryWatering(Lot lot) {
         Situation s = told(lot);
-        return s.feed()
-                .filter(f -> Portion.rhythm(f, s) instanceof Rhythm.EveryWatering)
-                .isPresent();
+        return !s.courses().isEmpty()
+                && s.courses().stream()
+                        .allMatch(c -> Portion.rhythm(c.feed(), s.of(c)) instanceof Rhythm.EveryWatering);
     }
 
     /** The situation that the rules plan from, as the journal has it: the one that every answer about a lot rests on. */
@@ -146,7 +167,7 @@ public record GardenContext(
                         .lifting(state.inSpite()))
                 .past(
                         Optional.ofNullable(state.lastWateredOn()),
-                        Optional.ofNullable(state.lastFedOn()),
+                        state.fed(),
                         Optional.ofNullable(state.lastFlushedOn()));
     }
 
@@ -165,8 +186,8 @@ public record GardenContext(
     /** The situation of a lot as if it were watered today. */
     public Situation wateredToday(LotWithState s) {
         Situation now = situation(s);
-        return now.past(Optional.of(garden.today()), Optional.empty(), Optional.empty())
-                .with(Optional.empty());
+        return now.past(Optional.of(garden.today()), Situation.Fed.NEVER, Optional.empty())
+                .with(List.of());
     }
 
     /** The situation of a lot of whose journal nothing is known. */
@@ -179,7 +200,7 @@ public record GardenContext(
                 pot,
                 mixes.require(lot.mix()),
                 place,
-                read(feed(lot).orElse(null)),
+                courses(lot),
                 lot.startedOn(),
                 Optional.ofNullable(lot.repottedOn()),
                 Optional.empty(),
@@ -189,7 +210,6 @@ public record GardenContext(
                                 Learned.NOTHING,
                                 true,
                                 lot.conditions() == null ? Map.of() : lot.conditions(),
-                                lot.rhythm() == null ? FeedRhythm.LABEL : FeedRhythm.require(lot.rhythm()),
                                 Optional.empty())
                         .with(lot.watered())
                         .inMixOf(optional(lot.mixC())));

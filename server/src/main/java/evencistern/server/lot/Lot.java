@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param lastsDays how long its pots last where they stand, told on {@code lastsOn}, and {@code lasts} as typed
  * @param traits what is told of this lot over what its kind has
  * @param conditions what it is going through, each since a day
- * @param rhythm in which it is fed, where that is not the label's
+ * @param courses the feeds of its programme, in their order; none for plain water
  * @param flushBy "account" where a flush goes by its salt account and not by the weeks of its kind
  * @param watering how its pots get their water; null for one that is brought back from before there were ways
  * @param undrained whether what runs through stays below it, as in a cachepot
@@ -46,7 +46,7 @@ public record Lot(
         String mix,
         UUID placeId,
         UUID waterId,
-        @Nullable UUID feedId,
+        List<LotCourse> courses,
         LocalDate startedOn,
         @Nullable LocalDate repottedOn,
         @Nullable LocalDate wateredBefore,
@@ -63,7 +63,6 @@ public record Lot(
         @Nullable LocalDate lastsOn,
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
-        @Nullable String rhythm,
         @Nullable WateringInput watering,
         @Nullable Boolean undrained,
         @Nullable String flushBy,
@@ -127,6 +126,7 @@ public record Lot(
         public @Nullable LocalDate wateredBefore;
         public @Nullable LocalDate fedBefore;
         public @Nullable Map<Condition, LocalDate> conditions;
+        public List<LotCourse> courses;
         private Set<Assumed> assumed;
         public List<Move> moves;
         public @Nullable UUID splitFrom;
@@ -148,6 +148,7 @@ public record Lot(
             wateredBefore = l.wateredBefore;
             fedBefore = l.fedBefore;
             conditions = l.conditions;
+            courses = l.courses;
             assumed = l.assumed;
             moves = l.moves;
             splitFrom = l.splitFrom;
@@ -181,7 +182,7 @@ public record Lot(
                     mix,
                     placeId,
                     from.waterId,
-                    from.feedId,
+                    courses,
                     startedOn,
                     repottedOn,
                     wateredBefore,
@@ -198,7 +199,6 @@ public record Lot(
                     asItWas() ? from.lastsOn : null,
                     from.traits,
                     conditions,
-                    from.rhythm,
                     from.watering,
                     from.undrained,
                     from.flushBy,

@@ -1,6 +1,11 @@
 package evencistern.server.lot;
 
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
+import evencistern.need.Course;
+import evencistern.need.Situation;
 import evencistern.plan.Care;
 import evencistern.round.Carrying;
 import evencistern.server.garden.GardenWire;
@@ -14,7 +19,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.DoubleUnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** The care of a lot as it stands, so that the list of the day and the journal say the same. */
 public final class LotCare {
@@ -22,9 +29,39 @@ public final class LotCare {
 
     /** What one pot gets on a day, as its journal has it, with this can. */
     public static Care on(GardenContext context, LotWithState lot, LocalDate day, double canLitres) {
+        return on(context, lot, With.NEXT, day, canLitres);
+    }
+
+    /** With which feed a lot is fed. */
+    public record With(Optional<Course> course) {
+        /** With the course that comes next. */
+        public static final With NEXT = new With(Optional.empty());
+
+        /** With a feed of its programme, or with another as its label has it; refused where that cannot be planned. */
+        public static With of(GardenContext context, LotWithState lot, @Nullable UUID feedId) {
+            if (feedId == null) {
+                return NEXT;
+            }
+            Situation s = context.situation(lot);
+            String key = feedId.toString();
+            return new With(Optional.of(s.courses().stream()
+                    .filter(c -> c.key().equals(key))
+                    .findFirst()
+                    .or(() -> context.feed(feedId)
+                            .map(f -> LotCourse.alone(feedId).course(f).given(s.lastFed())))
+                    .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "lot.feed", key)))));
+        }
+
+        private Situation in(Situation s) {
+            return course.map(s::of).orElse(s);
+        }
+    }
+
+    /** The same with a feed that a person has chosen. */
+    public static Care on(GardenContext context, LotWithState lot, With with, LocalDate day, double canLitres) {
         return Care.on(
                 day,
-                context.situation(lot),
+                with.in(context.situation(lot)),
                 tools(context.garden(), lot, pour -> canLitres, OptionalDouble.empty()),
                 Working.off());
     }

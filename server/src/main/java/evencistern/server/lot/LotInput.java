@@ -5,7 +5,6 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.media.Mix;
 import evencistern.need.Condition;
-import evencistern.need.FeedRhythm;
 import evencistern.need.Learning;
 import evencistern.need.Particulars;
 import evencistern.plant.Appetite;
@@ -37,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param mixWarmth how warm its mix was measured; as the air where nothing is said
  * @param lasts how long its pots last from a watering until they are dry
  * @param traits what is told of this lot alone, by trait; blank ones as its kind has them
+ * @param courses the feeds of its programme; none for plain water
  * @param watering how its pots get their water; as its kind usually does where nothing is said
  * @param flushBy rhythm or account; the weeks of its kind where nothing is said
  * @param assumed what nobody told and the form has taken for granted
@@ -51,7 +51,7 @@ public record LotInput(
         String mix,
         UUID placeId,
         UUID waterId,
-        @Nullable UUID feedId,
+        List<LotCourse> courses,
         @Nullable LocalDate startedOn,
         @Nullable LocalDate repottedOn,
         @Nullable LocalDate wateredBefore,
@@ -62,7 +62,6 @@ public record LotInput(
         @Nullable Typed lasts,
         @Nullable Map<String, String> traits,
         @Nullable Map<Condition, LocalDate> conditions,
-        @Nullable String rhythm,
         @Nullable WateringInput watering,
         @Nullable Boolean undrained,
         @Nullable String flushBy,
@@ -83,7 +82,7 @@ public record LotInput(
                 mix,
                 placeId,
                 waterId,
-                feedId,
+                courses,
                 startedOn,
                 repottedOn,
                 wateredBefore,
@@ -94,7 +93,6 @@ public record LotInput(
                 lasts,
                 traits,
                 conditions,
-                rhythm,
                 watering,
                 undrained,
                 flushBy,
@@ -134,7 +132,7 @@ public record LotInput(
                 mix,
                 placeId,
                 waterId,
-                feedId,
+                courses.stream().map(LotCourse::tidy).toList(),
                 start,
                 repottedOn,
                 wateredBefore,
@@ -151,7 +149,6 @@ public record LotInput(
                 days.isPresent() ? lastsOn(before, today) : null,
                 told,
                 conditions == null ? Map.of() : conditions,
-                rhythm == null || rhythm.isBlank() ? null : rhythm,
                 how,
                 Boolean.TRUE.equals(undrained),
                 BY_ACCOUNT.equals(flushBy) ? flushBy : null,
@@ -221,9 +218,7 @@ public record LotInput(
             p.checkMeasured(faults);
             size.ifPresent(s -> s.check(p.acrossM(), faults));
         });
-        if (rhythm != null && !rhythm.isBlank()) {
-            faults.attempt(() -> FeedRhythm.require(rhythm));
-        }
+        LotCourse.check(courses, faults);
         if (flushBy != null && !List.of("", "rhythm", BY_ACCOUNT).contains(flushBy)) {
             faults.add(FaultCode.CHOICE_UNKNOWN, "lot.flush_by", flushBy);
         }
@@ -236,7 +231,7 @@ public record LotInput(
             });
         }
         faults.throwIfAny();
-        if (feedId != null && context.kinds().require(species, told).appetite() == Appetite.NONE) {
+        if (!courses.isEmpty() && context.kinds().require(species, told).appetite() == Appetite.NONE) {
             faults.add(Fault.of(FaultCode.NO_ROOT_FEED, "lot.feed", species));
         }
         faults.throwIfAny();

@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.lot.LotNow;
 import evencistern.need.AfterReading;
+import evencistern.need.Course;
 import evencistern.need.Flushing;
 import evencistern.need.Learned;
 import evencistern.need.Lifted;
@@ -10,10 +11,13 @@ import evencistern.need.Situation;
 import evencistern.plan.LotPlan;
 import evencistern.reading.Judgement;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param waterItem,feedItem names of the work that is next due; ticking it once makes it a thing of the past
  * @param phFinding,ecFinding what the last reading says of the root zone
- * @param feedPerDay product one pot takes in a day on average, in the label's measure
+ * @param courses each feed of its programme, in its order
  * @param learned what its pots drink against the plan, between low and high in four lots of five, from so many waterings
  * @param saltyOn,saltyLitres the day of the last reading, where that was of more salt than its band, and the plain water that
  *     brings a pot back
@@ -43,12 +47,12 @@ public record LotState(
         int waterGapDays,
         @Nullable LocalDate nextFeedOn,
         @Nullable String feedBinding,
+        List<Given> courses,
         @Nullable LocalDate feedEarliest,
         @Nullable LocalDate feedLatest,
         LocalDate dueOn,
         @Nullable String phFinding,
         @Nullable String ecFinding,
-        double feedPerDay,
         double learned,
         double learnedLow,
         double learnedHigh,
@@ -65,6 +69,29 @@ public record LotState(
         List<LocalDate> calendarDays,
         Map<String, String> lifted,
         @Nullable LocalDate saltInOrderOn) {
+
+    /**
+     * A feed of its programme.
+     *
+     * @param lastFedOn when that was last given
+     * @param perDay product one pot takes of it in a day on average, in the label's measure
+     */
+    public record Given(UUID feedId, @Nullable LocalDate lastFedOn, double perDay) {}
+
+    /** When it was last fed, with whatever feed and with each of its programme. */
+    Situation.Fed fed() {
+        return new Situation.Fed(
+                Optional.ofNullable(lastFedOn),
+                courses.stream()
+                        .filter(c -> c.lastFedOn() != null)
+                        .collect(Collectors.toMap(
+                                c -> c.feedId().toString(), c -> Objects.requireNonNull(c.lastFedOn()))));
+    }
+
+    /** Product one pot takes in a day on average of all its feeds together, each in its label's measure. */
+    double feedPerDay() {
+        return courses.stream().mapToDouble(Given::perDay).sum();
+    }
 
     /** Whether the last pH lies off the band. */
     boolean phOff() {
@@ -99,12 +126,12 @@ public record LotState(
                 plan.days().likely(),
                 next.map(LotPlan.FeedDate::date).orElse(null),
                 next.map(f -> f.binding().id()).orElse(null),
+                given(now),
                 next.map(LotPlan.FeedDate::earliest).orElse(null),
                 next.map(LotPlan.FeedDate::latest).orElse(null),
                 skipped.orElse(due),
                 now.ph().map(j -> j.finding().id()).orElse(null),
                 now.ec().map(j -> j.finding().id()).orElse(null),
-                now.feedPerDay(),
                 learned.factor(),
                 learned.low(),
                 learned.high(),
@@ -125,6 +152,17 @@ public record LotState(
                         .collect(Collectors.toMap(
                                 Map.Entry::getKey, e -> e.getValue().toString())),
                 told.reading().inOrderOn().orElse(null));
+    }
+
+    private static List<Given> given(LotNow now) {
+        List<Given> given = new ArrayList<>();
+        for (Course c : now.situation().courses()) {
+            given.add(new Given(
+                    UUID.fromString(c.key()),
+                    c.lastFed().orElse(null),
+                    now.perDay().get(given.size())));
+        }
+        return given;
     }
 
     AfterReading afterReading() {

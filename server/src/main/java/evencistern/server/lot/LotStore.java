@@ -44,7 +44,7 @@ class LotStore {
               s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
               s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
               s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.lifted, s.salt_in_order_on, s.stale,
-              s.computed_on,
+              s.computed_on, s.course_feeds, s.course_fed, s.course_per_day,
               (select array_agg(d.feed_on order by d.feed_on) from calendar_day d
                where d.garden_id = lot.garden_id and d.lot_id = lot.id) as calendar_days
             from lot
@@ -82,7 +82,6 @@ class LotStore {
                 .column("mix", Lot::mix)
                 .column("place_id", Lot::placeId)
                 .column("water_id", Lot::waterId)
-                .column("feed_id", Lot::feedId)
                 .column("started_on", Lot::startedOn)
                 .column("repotted_on", Lot::repottedOn)
                 .column("watered_before", Lot::wateredBefore)
@@ -93,7 +92,6 @@ class LotStore {
                 .column("mix_c", Lot::mixC)
                 .column("lasts_days", Lot::lastsDays)
                 .column("lasts_on", Lot::lastsOn)
-                .column("rhythm", Lot::rhythm)
                 .column("way", l -> watering(l).way().id())
                 .column("holds_l", l -> orNull(l.watered().holdsLitres()))
                 .column("soak_min", l -> orNull(l.watered().minutes()))
@@ -115,6 +113,25 @@ class LotStore {
                         "select jsonb_object_agg(c.condition, c.since) from lot_condition c"
                                 + " where c.garden_id = lot.garden_id and c.lot_id = lot.id",
                         "conditions")
+                .rows(
+                        "lot_course",
+                        "lot_id",
+                        List.of(
+                                "place",
+                                "feed_id",
+                                "share",
+                                "rhythm",
+                                "from_month",
+                                "to_month",
+                                "only_while",
+                                "begins_on",
+                                "ends_on"),
+                        LotStore::courses)
+                .alsoRead(
+                        "select jsonb_agg(jsonb_build_array(k.feed_id, k.share, k.rhythm, k.from_month, k.to_month,"
+                                + " k.only_while, k.begins_on, k.ends_on) order by k.place) from lot_course k"
+                                + " where k.garden_id = lot.garden_id and k.lot_id = lot.id",
+                        "courses")
                 .rows("lot_move", "lot_id", List.of("move_on", "place_id"), LotStore::moves)
                 .alsoRead(
                         "select array_agg(m.move_on order by m.move_on) from lot_move m"
@@ -162,6 +179,41 @@ class LotStore {
         return l.moves().stream().map(m -> List.<Object>of(m.on(), m.placeId())).toList();
     }
 
+    private static List<List<Object>> courses(Lot l) {
+        List<List<Object>> rows = new ArrayList<>();
+        for (LotCourse c : l.courses()) {
+            Condition only = c.only();
+            rows.add(Arrays.asList(
+                    rows.size(),
+                    c.feedId(),
+                    c.share(),
+                    c.rhythm(),
+                    c.fromMonth(),
+                    c.toMonth(),
+                    only == null ? null : only.id(),
+                    c.begins(),
+                    c.ends()));
+        }
+        return rows;
+    }
+
+    private static List<LotCourse> courses(@Nullable String rows) {
+        return Told.listed(rows).stream()
+                .map(c -> new LotCourse(
+                        UUID.fromString(c.get(0).asString()),
+                        c.get(1).asInt(),
+                        c.get(2).asStringOpt().orElse(null),
+                        c.get(3).isNull() ? null : c.get(3).asInt(),
+                        c.get(4).isNull() ? null : c.get(4).asInt(),
+                        c.get(5)
+                                .asStringOpt()
+                                .map(id -> Condition.valueOf(id.toUpperCase(Locale.ROOT)))
+                                .orElse(null),
+                        c.get(6).asStringOpt().map(LocalDate::parse).orElse(null),
+                        c.get(7).asStringOpt().map(LocalDate::parse).orElse(null)))
+                .toList();
+    }
+
     private static Set<Lot.Assumed> assumed(ResultSet r) throws SQLException {
         return Arrays.stream((String[]) r.getArray("assumed").getArray())
                 .map(Lot.Assumed::valueOf)
@@ -192,7 +244,7 @@ class LotStore {
                 r.getString("mix"),
                 r.getObject("place_id", UUID.class),
                 r.getObject("water_id", UUID.class),
-                r.getObject("feed_id", UUID.class),
+                courses(r.getString("courses")),
                 r.getObject("started_on", LocalDate.class),
                 r.getObject("repotted_on", LocalDate.class),
                 r.getObject("watered_before", LocalDate.class),
@@ -209,7 +261,6 @@ class LotStore {
                 r.getObject("lasts_on", LocalDate.class),
                 Told.kept(r.getString("traits")),
                 Lot.since(Told.kept(r.getString("conditions"))),
-                r.getString("rhythm"),
                 WateringInput.of(Way.named(r.getString("way")), typed),
                 r.getBoolean("undrained"),
                 r.getString("flush_by"),
@@ -241,6 +292,25 @@ class LotStore {
         return new Kept(standing(r), r.getBoolean("stale"), r.getObject("computed_on", LocalDate.class));
     }
 
+    private static List<LotState.Given> given(ResultSet r) throws SQLException {
+        UUID[] feeds = array(r, "course_feeds", new UUID[0]);
+        @Nullable Date[] fed = array(r, "course_fed", new Date[0]);
+        Double[] perDay = array(r, "course_per_day", new Double[0]);
+        List<LotState.Given> given = new ArrayList<>();
+        for (int i = 0; i < feeds.length; i++) {
+            Date last = fed[i];
+            given.add(new LotState.Given(feeds[i], last == null ? null : last.toLocalDate(), perDay[i]));
+        }
+        return given;
+    }
+
+    /** An array of a row; empty for a lot of which nothing is kept yet. */
+    @SuppressWarnings("unchecked")
+    private static <T extends @Nullable Object> T[] array(ResultSet r, String column, T[] none) throws SQLException {
+        Array array = r.getArray(column);
+        return array == null ? none : (T[]) array.getArray();
+    }
+
     private static List<LocalDate> days(ResultSet r, String column) throws SQLException {
         Array days = r.getArray(column);
         return days == null
@@ -260,12 +330,12 @@ class LotStore {
                         r.getInt("water_gap_days"),
                         r.getObject("next_feed_on", LocalDate.class),
                         r.getString("feed_binding"),
+                        given(r),
                         r.getObject("feed_earliest", LocalDate.class),
                         r.getObject("feed_latest", LocalDate.class),
                         r.getObject("due_on", LocalDate.class),
                         r.getString("ph_finding"),
                         r.getString("ec_finding"),
-                        r.getDouble("feed_per_day"),
                         r.getDouble("learned"),
                         r.getDouble("learned_low"),
                         r.getDouble("learned_high"),
@@ -467,7 +537,9 @@ class LotStore {
 
     /** Of them those that have a feed. */
     List<Kept> listFed(GardenId garden) {
-        return listStanding(garden, "and lot.feed_id is not null");
+        return listStanding(
+                garden,
+                "and exists (select 1 from lot_course k where k.garden_id = lot.garden_id and k.lot_id = lot.id)");
     }
 
     private List<Kept> listStanding(GardenId garden, String which) {
@@ -517,7 +589,9 @@ class LotStore {
                 "place_id = ? or exists (select 1 from lot_move m where m.garden_id = lot.garden_id"
                         + " and m.lot_id = lot.id and m.place_id = ?)";
             case "water" -> "water_id = ? or water_id = ?";
-            case "feed" -> "feed_id = ? or feed_id = ?";
+            case "feed" ->
+                "exists (select 1 from lot_course k where k.garden_id = lot.garden_id and k.lot_id = lot.id"
+                        + " and k.feed_id in (?, ?))";
             default -> "garden_id = ? or garden_id = ?";
         };
         return db.sql("select id from lot where garden_id = ? and not retired and (" + rests + ") order by id")
@@ -690,20 +764,21 @@ class LotStore {
     private static final String SAVE = """
             insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                    next_water_on, water_gap_days, next_feed_on, feed_binding,
-                                   feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
+                                   course_feeds, course_fed, course_per_day, feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                    feed_per_day, learned, learned_low, learned_high, learned_from,
                                    last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
                                    feed_share_until, account_flush_on, account_flush_litres, lifted,
                                    salt_in_order_on, rules, stale, computed_on,
                                    retired, place_id, species, name, name_folded)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?, ?, false,
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?, ?, false,
                     ?, ?, ?, ?, ?, lower(?))
             on conflict (garden_id, lot_id) do update set
               last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
               water_item = excluded.water_item, feed_item = excluded.feed_item,
               next_water_on = excluded.next_water_on, water_gap_days = excluded.water_gap_days,
               next_feed_on = excluded.next_feed_on, feed_binding = excluded.feed_binding,
-              feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
+              course_feeds = excluded.course_feeds, course_fed = excluded.course_fed,
+              course_per_day = excluded.course_per_day, feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
               due_on = excluded.due_on, ph_finding = excluded.ph_finding,
               ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
               learned = excluded.learned, learned_low = excluded.learned_low,
@@ -741,6 +816,12 @@ class LotStore {
             s.waterGapDays(),
             s.nextFeedOn(),
             s.feedBinding(),
+            s.courses().stream().map(LotState.Given::feedId).toArray(UUID[]::new),
+            s.courses().stream()
+                    .map(LotState.Given::lastFedOn)
+                    .map(d -> d == null ? null : Date.valueOf(d))
+                    .toArray(Date[]::new),
+            s.courses().stream().map(LotState.Given::perDay).toArray(Double[]::new),
             s.feedEarliest(),
             s.feedLatest(),
             s.dueOn(),

@@ -269,10 +269,7 @@ public class Lots {
         if (g.waters().stream().noneMatch(w -> w.id().equals(lot.waterId()))) {
             faults.add(FaultCode.CHOICE_UNKNOWN, "lot.water", lot.waterId().toString());
         }
-        UUID feed = lot.feedId();
-        if (feed != null) {
-            faults.attempt(() -> feeds.require(garden, feed));
-        }
+        lot.courses().forEach(c -> faults.attempt(() -> feeds.require(garden, c.feedId())));
         faults.throwIfAny();
     }
 

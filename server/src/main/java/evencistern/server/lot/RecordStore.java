@@ -4,6 +4,7 @@ import evencistern.chore.Chore;
 import evencistern.lot.LotRecord;
 import evencistern.need.Learning;
 import evencistern.need.Lifted;
+import evencistern.need.Situation;
 import evencistern.reading.Method;
 import evencistern.server.GardenId;
 import java.sql.ResultSet;
@@ -53,7 +54,12 @@ class RecordStore {
                     "j.kind in ('watering', 'feeding')",
                     1)
             + " union all "
-            + part("fed", "null, null, null, null, null", "", "j.kind in ('feeding')", 1)
+            + part(
+                    "fed",
+                    "f.feed_id::text, null, null, null, null",
+                    "join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id",
+                    "j.kind in ('feeding')",
+                    1)
             + " union all "
             + part(
                     "flushed",
@@ -106,6 +112,15 @@ class RecordStore {
                     MOST_LEARNED)
             + """
              union all
+              (select 'fed_with', null, d.occurred_at, k.feed_id::text, null, null, null, null
+               from lot_course k cross join lateral (
+                 select j.occurred_at from journal_standing j
+                 join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
+                 where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'feeding' and f.feed_id = k.feed_id
+                 order by j.occurred_at desc, j.id desc limit 1) d
+               where k.garden_id = g.id and k.lot_id = l.id
+                 and exists (select 1 from lot_course o where o.garden_id = g.id and o.lot_id = l.id and o.place > 0))
+             union all
               (select distinct on (t.chore) 'tended', j.id, j.occurred_at, t.chore, null, null, null, null
                from journal_standing j join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
                where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'tending'
@@ -155,6 +170,7 @@ class RecordStore {
         private final ZoneId zone;
         private final Map<String, Long> rows = new HashMap<>();
         private final Map<String, LocalDate> days = new HashMap<>();
+        private final Map<String, LocalDate> fed = new HashMap<>();
         private final Map<String, LotRecord.Read> read = new HashMap<>();
         private final Map<String, LocalDate> skips = new LinkedHashMap<>();
         private final Map<String, LocalDate> lifted = new HashMap<>();
@@ -174,7 +190,11 @@ class RecordStore {
                 case "watered", "fed", "flushed" -> {
                     rows.put(what, r.getLong("row_id"));
                     days.put(what, on(r));
+                    if (what.equals("fed")) {
+                        fed.putIfAbsent(r.getString("text"), on(r));
+                    }
                 }
+                case "fed_with" -> fed.put(r.getString("text"), on(r));
                 case "ph", "ec" ->
                     read.put(
                             what,
@@ -217,7 +237,7 @@ class RecordStore {
             return new Facts(
                     new LotRecord(
                             Optional.ofNullable(days.get("watered")),
-                            Optional.ofNullable(days.get("fed")),
+                            new Situation.Fed(Optional.ofNullable(days.get("fed")), fed),
                             Optional.ofNullable(days.get("flushed")),
                             waterings,
                             Optional.ofNullable(read.get("ph")),

@@ -1,14 +1,14 @@
 package evencistern.server.reading;
 
-import evencistern.feed.Feed;
+import evencistern.feed.Nutrients;
 import evencistern.media.PotWater;
+import evencistern.need.Course;
 import evencistern.need.Situation;
 import evencistern.plan.Care;
 import evencistern.reading.Band;
 import evencistern.reading.Circumstances;
 import evencistern.reading.Method;
 import evencistern.server.age.MixAges;
-import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
@@ -16,9 +16,12 @@ import evencistern.server.lot.LotCare;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.LotWithState;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -36,7 +39,6 @@ class Backgrounds {
         Lot lot = standing.lot();
         LotState state = standing.state();
         LocalDate today = g.today();
-        Optional<FeedWire> feed = context.feed(lot);
         Situation situation = context.situation(standing);
         LocalDate fedOn = state.lastFedOn();
         LocalDate feedOn = state.nextFeedOn();
@@ -45,7 +47,7 @@ class Backgrounds {
                 situation.mix(),
                 new PotWater(situation.mix(), situation.pot()),
                 g.water(lot.waterId()).toWater(),
-                feed.flatMap(f -> f.settled().map(read -> fed(context, standing, f, read))),
+                situation.courses().isEmpty() ? Optional.empty() : Optional.of(fed(context, standing, situation)),
                 new Circumstances.Days(
                         days(fedOn, today),
                         fedOn == null ? OptionalInt.empty() : days(fedOn, feedOn),
@@ -57,17 +59,27 @@ class Backgrounds {
                 situation.particulars().drains());
     }
 
-    private static Circumstances.Fed fed(GardenContext context, LotWithState standing, FeedWire wire, Feed feed) {
+    /** What it is fed with: of several feeds each by how much of it is given. */
+    private static Circumstances.Fed fed(GardenContext context, LotWithState standing, Situation situation) {
         GardenWire g = context.garden();
         Care care = LotCare.on(context, standing, g.today(), g.can(null).litres());
+        Map<UUID, Double> perDay = standing.state().courses().stream()
+                .collect(Collectors.toMap(LotState.Given::feedId, LotState.Given::perDay));
+        boolean given = perDay.values().stream().anyMatch(each -> each > 0);
+        Nutrients contents = Nutrients.NONE;
+        for (Course c : situation.courses()) {
+            double weight = given ? perDay.getOrDefault(UUID.fromString(c.key()), 0.0) : 1;
+            contents = contents.plus(
+                    c.feed().contentsPer(c.feed().rate().measure()).times(weight));
+        }
         return new Circumstances.Fed(
                 care.feeding()
                         .filter(Care.Watered.class::isInstance)
                         .map(f -> OptionalDouble.of(
                                 ((Care.Watered) f).can().meter().value()))
                         .orElse(OptionalDouble.empty()),
-                feed.analysis().contents(),
-                wire.coated().isPresent());
+                contents,
+                context.coated(standing.lot()));
     }
 
     /** The band that a lot's readings by a method are held against. */

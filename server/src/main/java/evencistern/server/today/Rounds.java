@@ -306,7 +306,7 @@ public class Rounds {
     private Found due(GardenContext context, LotWithState lot, LocalDate today, UUID vessel) {
         GardenWire g = context.garden();
         Care pot = LotCare.on(context, lot, today, g.can(vessel).litres());
-        FeedWire feed = pot.feedDue(today) ? context.feed(lot.lot()).orElse(null) : null;
+        FeedWire feed = pot.feedDue(today) ? pot.course().map(context::feed).orElse(null) : null;
         int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
         boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
         double each = pot.litresOn(today, feed != null && watered);

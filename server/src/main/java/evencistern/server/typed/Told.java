@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -28,6 +29,11 @@ public final class Told {
     /** As one object. */
     public static String stored(Map<String, String> texts) {
         return JSON.writeValueAsString(new TreeMap<>(texts));
+    }
+
+    /** What the database makes of the rows of one thing in their order: a list of values each, or nothing. */
+    public static List<JsonNode> listed(@Nullable String rows) {
+        return rows == null ? List.of() : JSON.readTree(rows).valueStream().toList();
     }
 
     /** What the database makes of the rows of one thing: an object of key and text, or nothing where there are none. */

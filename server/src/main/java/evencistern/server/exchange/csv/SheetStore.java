@@ -64,14 +64,16 @@ class SheetStore {
 
     void eachLot(GardenId garden, Consumer<List<@Nullable Object>> line) {
         db.sql("""
-                        select l.name, l.pots, l.species, p.name as place, l.mix, f.name as feed, l.shape,
+                        select l.name, l.pots, l.species, p.name as place, l.mix,
+                               (select string_agg(f.name, ', ' order by k.place) from lot_course k
+                                join feed f on f.garden_id = k.garden_id and f.id = k.feed_id
+                                where k.garden_id = l.garden_id and k.lot_id = l.id) as feed, l.shape,
                                round((l.top_m * 100)::numeric, 2) as opening, round((l.height_m * 100)::numeric, 2)
                                as height, l.material, l.started_on, s.last_watered_on, s.last_fed_on, s.next_water_on,
                                s.next_feed_on, l.retired_on, l.way
                         from lot l
                         join place p on p.garden_id = l.garden_id and p.id = l.place_id
                         join lot_state s on s.garden_id = l.garden_id and s.lot_id = l.id
-                        left join feed f on f.garden_id = l.garden_id and f.id = l.feed_id
                         where l.garden_id = ? order by l.retired, p.name, l.name, l.id
                         """).param(garden.value()).query((RowCallbackHandler) r -> {
             line.accept(Arrays.asList(

@@ -27,7 +27,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -93,12 +92,12 @@ class CalendarFile {
         for (LotWithState s : lots.listAll(context)) {
             standing.put(s.lot().id(), s);
             LotYear year = LotYear.of(context.situation(s), today);
-            String feed = context.feed(s.lot()).map(FeedWire::name).orElse("");
-            Set<LocalDate> fed = Set.copyOf(
-                    context.fedEveryWatering(s.lot())
-                            ? year.feeds().stream().limit(1).toList()
-                            : year.feeds());
-            fed.forEach(day -> add(
+            Map<String, String> feeds =
+                    context.feeds(s.lot()).stream().collect(Collectors.toMap(f -> f.id().toString(), FeedWire::name));
+            Map<LocalDate, String> fed = year.fed().stream()
+                    .limit(context.fedEveryWatering(s.lot()) ? 1 : Long.MAX_VALUE)
+                    .collect(Collectors.toMap(LotYear.Fed::on, f -> feeds.getOrDefault(f.course(), "")));
+            fed.forEach((day, feed) -> add(
                     work,
                     day,
                     said.of("calendar", "feed_with", Map.of("feed", feed)),
@@ -108,7 +107,7 @@ class CalendarFile {
                             add(work, day, said.of("calendar", "flush"), s.lot().name()));
             year.waterings().stream()
                     .findFirst()
-                    .filter(day -> !fed.contains(day) && !year.flushes().contains(day))
+                    .filter(day -> !fed.containsKey(day) && !year.flushes().contains(day))
                     .ifPresent(day ->
                             add(work, day, said.of("calendar", "water"), s.lot().name()));
         }

@@ -1,0 +1,242 @@
+package evencistern.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import evencistern.testkit.Api;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Lots with several feeds. */
+class ProgrammeTest {
+    private final Api api = App.api();
+    private final JsonNode garden = api.freshGarden();
+    private final String home = "/api/gardens/" + garden.path("id").asString();
+    private final String can = feed("Hob salts", "1 g per litre every 14 days", null);
+    private final String tonic = feed("Hob tonic", "0.5 g per litre every month", null);
+    private final String beads = feed("Hob beads", "4 g per litre of mix at potting", "6");
+
+    private String feed(String name, String label, String coatedMonths) {
+        Map<String, Object> feed = Bodies.feed();
+        feed.put("id", UUID.randomUUID().toString());
+        feed.put("name", name);
+        feed.put("label", label);
+        if (coatedMonths != null) {
+            feed.put("coatedMonths", Bodies.typed(coatedMonths, ""));
+        }
+        return api.put(home + "/feeds", feed).ok().path("id").asString();
+    }
+
+    private static Map<String, Object> course(String feed, Object... more) {
+        Map<String, Object> course = new HashMap<>(Bodies.course(feed));
+        for (int i = 0; i < more.length; i += 2) {
+            course.put((String) more[i], more[i + 1]);
+        }
+        return course;
+    }
+
+    private Map<String, Object> lot(Object... courses) {
+        Map<String, Object> lot = Bodies.lot(garden, null);
+        lot.put("courses", List.of(courses));
+        return lot;
+    }
+
+    private JsonNode saved(Map<String, Object> lot) {
+        return api.put(home + "/lots", lot).ok();
+    }
+
+    private JsonNode shown(JsonNode lot) {
+        return api.get(home + "/lots/" + lot.path("id").asString()).ok();
+    }
+
+    private JsonNode given(JsonNode lot, String feed, String on) {
+        Map<String, Object> gift = new HashMap<>(Map.of(
+                "clientKey", Bodies.key(), "lotIds", List.of(lot.path("id").asString()), "feed", true, "on", on));
+        if (feed != null) {
+            gift.put("feedId", feed);
+        }
+        return api.post(home + "/given", gift).ok();
+    }
+
+    private JsonNode programme(Map<String, Object> draft) {
+        return api.post(home + "/lots/" + draft.get("id") + "/programme", Map.of("draft", draft))
+                .ok();
+    }
+
+    private List<String> keptOf(JsonNode lot, String field) {
+        List<String> values = new ArrayList<>();
+        lot.path("courses").forEach(c -> values.add(c.path(field).asString("-")));
+        return values;
+    }
+
+    @Test
+    void aProgrammeIsKeptAsItWasTold() {
+        JsonNode lot = saved(lot(
+                course(can, "share", 50, "rhythm", "every_watering"),
+                course(tonic, "fromMonth", 4, "toMonth", 9, "only", "FLOWERING"),
+                course(beads, "begins", "2026-03-01", "ends", "2026-10-01")));
+        assertThat(keptOf(lot, "feedId")).containsExactly(can, tonic, beads);
+        assertThat(keptOf(shown(lot), "only")).containsExactly("-", "FLOWERING", "-");
+    }
+
+    @Test
+    void whatCannotBeIsRefusedFieldByField() {
+        assertThat(api.put(
+                                home + "/lots",
+                                lot(
+                                        course(can, "share", 2),
+                                        course(can, "rhythm", "hourly"),
+                                        course(tonic, "fromMonth", 4),
+                                        course(beads, "begins", "2026-10-01", "ends", "2026-03-01")))
+                        .faults())
+                .contains("twice_in_programme", "too_small", "choice_unknown", "missing", "dates_reversed");
+        Map<String, Object> pitcher = lot(course(can));
+        pitcher.put("species", "pitcher_plant");
+        assertThat(api.put(home + "/lots", pitcher).faults()).containsExactly("no_root_feed");
+    }
+
+    /** Each feed has its own last day: giving the one leaves the other as due as it was. */
+    @Test
+    void eachFeedIsDueByItsOwnLastDay() {
+        JsonNode lot = saved(lot(course(can), course(tonic)));
+        given(lot, can, "2026-05-10");
+        JsonNode state = shown(lot).path("state");
+        assertThat(state.path("lastFedOn").asString()).isEqualTo("2026-05-10");
+        assertThat(state.path("courses").get(0).path("lastFedOn").asString()).isEqualTo("2026-05-10");
+        assertThat(state.path("courses").get(1).has("lastFedOn")).isFalse();
+        // the tonic was never given: it goes with the next watering, the can not within its 14 days
+        Map<String, Object> draft = lot(course(can), course(tonic));
+        draft.put("id", lot.path("id").asString());
+        draft.put("version", lot.path("version").asInt());
+        JsonNode care = Bodies.attempt(api, garden, draft).ok();
+        assertThat(care.path("feedId").asString()).isEqualTo(tonic);
+        JsonNode act = given(lot, tonic, "2026-05-12");
+        assertThat(Bodies.attempt(api, garden, draft)
+                        .ok()
+                        .path("nextFeed")
+                        .path("date")
+                        .asString())
+                .isGreaterThanOrEqualTo("2026-05-24");
+        // and taken back it is as before
+        api.post(home + "/acts/" + act.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(Bodies.attempt(api, garden, draft).ok().path("feedId").asString())
+                .isEqualTo(tonic);
+    }
+
+    /** Another product than planned: it is in the journal with its own amount, and both wait for it. */
+    @Test
+    void anotherFeedThanPlannedIsWrittenDownAsWhatItWas() {
+        JsonNode lot = saved(lot(course(can)));
+        given(lot, tonic, "2026-05-13");
+        JsonNode entry = api.get(home + "/lots/" + lot.path("id").asString() + "/journal")
+                .ok()
+                .get(0)
+                .path("event");
+        assertThat(entry.path("feedName").asString()).isEqualTo("Hob tonic");
+        assertThat(shown(lot).path("state").path("nextFeedOn").asString()).isGreaterThanOrEqualTo("2026-05-27");
+    }
+
+    /** By hand: half the share of the same feed is half the product of a year, at as many feedings. */
+    @Test
+    void theYearSumsUpAllFeeds() {
+        Map<String, Object> draft = lot(course(can), course(beads));
+        JsonNode whole = programme(draft);
+        assertThat(whole.path("months")).hasSize(12);
+        assertThat(whole.path("courses")).hasSize(2);
+        JsonNode half = programme(lot(course(can, "share", 50), course(beads)));
+        JsonNode before = whole.path("courses").get(0);
+        JsonNode after = half.path("courses").get(0);
+        assertThat(after.path("times").asInt()).isEqualTo(before.path("times").asInt());
+        assertThat(after.path("product").asDouble())
+                .isCloseTo(
+                        before.path("product").asDouble() / 2,
+                        within(0.05 * before.path("product").asDouble()));
+        assertThat(half.path("totalMg").asDouble())
+                .isLessThan(whole.path("totalMg").asDouble());
+        double months = 0;
+        for (JsonNode m : whole.path("months")) {
+            months += m.path("totalMg").asDouble();
+        }
+        assertThat(months).isCloseTo(whole.path("totalMg").asDouble(), within(1e-6));
+    }
+
+    @Test
+    void everyKindOfPlantIsOfferedItsProgrammeFromTheShelf() {
+        JsonNode patterns = programme(lot()).path("patterns");
+        assertThat(patterns.get(0).path("usual").asBoolean()).isTrue();
+        JsonNode organic = patterns.valueStream()
+                .filter(p -> p.path("id").asString().equals("organic"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(organic.path("lacking").get(0).asString()).isEqualTo("organic");
+        assertThat(organic.path("courses")).isEmpty();
+        JsonNode both = patterns.valueStream()
+                .filter(p -> p.path("id").asString().equals("beads_and_can"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(keptOf(both, "feedId")).startsWith(beads);
+    }
+
+    @Test
+    void manyLotsArePutOnAProgrammeInOneActAndTakenBack() {
+        List<String> lots = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            lots.add(saved(lot(course(can))).path("id").asString());
+        }
+        JsonNode act = api.post(
+                        home + "/programmes",
+                        Map.of("clientKey", Bodies.key(), "lotIds", lots, "pattern", "weak_and_often"))
+                .ok();
+        for (String id : lots) {
+            assertThat(api.get(home + "/lots/" + id)
+                            .ok()
+                            .at("/courses/0/rhythm")
+                            .asString())
+                    .isEqualTo("every_watering");
+        }
+        api.post(home + "/acts/" + act.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(api.get(home + "/lots/" + lots.get(2)).ok().at("/courses/0").has("rhythm"))
+                .isFalse();
+        api.post(
+                        home + "/programmes",
+                        Map.of("clientKey", Bodies.key(), "lotIds", lots, "courses", List.of(course(tonic))))
+                .ok();
+        assertThat(keptOf(api.get(home + "/lots/" + lots.get(1)).ok(), "feedId"))
+                .containsExactly(tonic);
+        assertThat(api.post(
+                                home + "/programmes",
+                                Map.of("clientKey", Bodies.key(), "lotIds", lots, "pattern", "organic"))
+                        .faults())
+                .containsExactly("feed_lacking");
+    }
+
+    /** What is on the shelf is drawn for each feed by what all its lots take. */
+    @Test
+    void theShelfForeseesEachFeedOfAProgramme() {
+        saved(lot(course(can), course(tonic)));
+        for (String feed : List.of(can, tonic)) {
+            Map<String, Object> stock = new HashMap<>(Map.of(
+                    "id",
+                    UUID.randomUUID().toString(),
+                    "feedId",
+                    feed,
+                    "amount",
+                    Bodies.typed("100", "g"),
+                    "version",
+                    0));
+            stock.put("countedOn", "2026-05-14");
+            api.put(home + "/stock", stock).ok();
+        }
+        JsonNode stocks = api.get(home + "/stock").ok();
+        assertThat(stocks.valueStream().map(s -> s.path("weeks").asDouble(0)).toList())
+                .hasSize(2)
+                .allMatch(weeks -> weeks > 0);
+    }
+}
