@@ -114,6 +114,9 @@ function openEnded(feed: NonNullable<Care["nextFeed"]>): boolean {
   return feed.held.some((h) => h.until === undefined);
 }
 
+/** Less of the food than this, in per cent, is within what anybody measures. */
+const WORTH_TELLING = 5;
+
 function DoseOf({
   dose: d,
   garden,
@@ -196,6 +199,11 @@ function DoseOf({
           </Line>
         )}
       </dl>
+      {d.lostPercent !== undefined && d.lostPercent >= WORTH_TELLING && (
+        <p className="my-2 border-l-4 border-stop pl-3 text-sm">
+          {say("bench_page.of_the_food_is_lost", { percent: figures(d.lostPercent) })}
+        </p>
+      )}
       {!watered && d.heldBack && d.ceiling && (
         <p className="my-2 border-l-4 border-stop pl-3 text-sm">
           {say("bench_page.less_than_the_label_says_because", { ceilings: words("ceilings", d.ceiling) })}

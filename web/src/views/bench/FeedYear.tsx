@@ -207,9 +207,18 @@ function Brings({ programme: p, shown }: { programme: Programme; shown: Shown })
         salt: shown.grams(p.saltGrams),
       })}{" "}
       <span className="note">± 40 %</span>
+      <span className="note block">
+        {p.elements
+          .filter((e) => !e.nutrient.endsWith("_n") && e.feed >= LEAST_GRAMS)
+          .map((e) => `${words("nutrients", e.nutrient)} ${shown.grams(e.feed)}`)
+          .join(" · ")}
+      </span>
     </p>
   );
 }
+
+/** Less of an element than this is not worth a figure. */
+const LEAST_GRAMS = 0.01;
 
 /** Programmes growers of such plants are used to, from what is on the shelf, each with its reason. */
 function Patterns({

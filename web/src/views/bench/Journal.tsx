@@ -19,6 +19,7 @@ import { day, figures, moment, plain, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { DateField, NumberField } from "../../ui/Fields";
 import { Form } from "./deedForm";
+import { productUnits } from "./productUnits";
 import { Loading, Nothing, Trouble } from "../../ui/States";
 import { useTold, useUndo } from "../../ui/useUndo";
 import { type Deed, DeedPanel } from "./deeds";
@@ -92,12 +93,17 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
         .join("; ");
     case "feeding":
       return [
-        say("bench_page.each_pot_of", {
-          litresEach: shown.litres(e.litresEach),
-          product: shown.product(e.productEach, e.measure),
-          feedName: e.feedName,
-        }),
-        e.way !== "top" && words("trait_words", `way.${e.way}`),
+        e.way === "strewn"
+          ? say("bench_page.strewn_on_each_pot", {
+              product: shown.product(e.productEach, e.measure),
+              feedName: e.feedName,
+            })
+          : say("bench_page.each_pot_of", {
+              litresEach: shown.litres(e.litresEach),
+              product: shown.product(e.productEach, e.measure),
+              feedName: e.feedName,
+            }),
+        e.way !== "top" && e.way !== "strewn" && words("trait_words", `way.${e.way}`),
         e.seen?.note,
       ]
         .filter(Boolean)
@@ -227,12 +233,18 @@ export function Journal({
 /** A line as it should have been; the old one stays in the journal, struck out. */
 function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; close: () => void }) {
   const { event } = e;
-  const poured = event.kind === "watering" || event.kind === "feeding";
+  const fed = event.kind === "feeding" ? event : undefined;
+  const strewn = fed?.way === "strewn";
+  const poured = event.kind === "watering" || (event.kind === "feeding" && !strewn);
   const read = event.kind === "reading" ? event : undefined;
   const key = useRef(newId());
   const told = useTold(garden.id);
   const [on, setOn] = useState<string>();
   const [litres, setLitres] = useState({ text: poured ? plain(event.litresEach) : "", unit: "L" });
+  const [amount, setAmount] = useState({
+    text: fed ? plain(fed.productEach) : "",
+    unit: fed?.measure === "grams" ? "g" : "mL",
+  });
   const [note, setNote] = useState(event.kind === "note" ? event.text : "");
   const [ph, setPh] = useState(read?.typed.ph ?? { text: "", unit: "pH" });
   const [ec, setEc] = useState(read?.typed.ec ?? { text: "", unit: "mS/cm" });
@@ -263,6 +275,7 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
                 clientKey: key.current,
                 on,
                 ...(poured ? { litresEach: litres } : {}),
+                ...(fed && amount.text !== plain(fed.productEach) ? { amountEach: amount } : {}),
                 ...(event.kind === "note" ? { note } : {}),
               },
             }),
@@ -300,6 +313,16 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
           value={litres}
           units={["L", "mL", "US qt", "US fl oz"]}
           onChange={setLitres}
+        />
+      )}
+      {fed && (
+        <NumberField
+          label={say("bench_page.product_in_each_pot")}
+          field="amount"
+          faults={faults}
+          value={amount}
+          units={productUnits(garden)}
+          onChange={setAmount}
         />
       )}
       {event.kind === "note" && (

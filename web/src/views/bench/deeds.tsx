@@ -8,6 +8,7 @@ import { TendedFields } from "../../parts/TendedFields";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Segmented } from "../../ui/Segmented";
 import { Form, named, On, useDeed } from "./deedForm";
+import { productUnits } from "./productUnits";
 import { PotFields } from "../../parts/PotFields";
 import { PutOnProgramme } from "./PutOnProgramme";
 import { Wrong } from "./Wrong";
@@ -102,6 +103,7 @@ export function DeedPanel({ deed, ...p }: Props & { deed: Deed }) {
 function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
   const [on, setOn] = useState(garden.today);
   const [litres, setLitres] = useState({ text: "", unit: garden.unitHabit === "us" ? "US qt" : "L" });
+  const [amount, setAmount] = useState({ text: "", unit: "g" });
   const [feedId, setFeedId] = useState("");
   const feeds = useQuery({ ...feedsQuery(garden.id), enabled: feed }).data ?? [];
   const without = feed && !feedId ? lots.filter((l) => l.courses.length === 0) : [];
@@ -117,6 +119,7 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
           ...(feedId ? { feedId } : {}),
           on,
           litresEach: litres.text.trim() ? litres : undefined,
+          ...(amount.text.trim() ? { amountEach: amount } : {}),
         },
       }),
     ),
@@ -166,6 +169,18 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
             : say("bench_page.empty_what_the_plan_said_for")
         }
       />
+      {feed && (
+        <NumberField
+          label={say("bench_page.product_in_each_pot")}
+          field="amount"
+          faults={faults}
+          value={amount}
+          units={productUnits(garden)}
+          placeholder={say("bench_page.as_planned")}
+          onChange={setAmount}
+          hint={say("bench_page.strewn_feed_is_told_in_spoons")}
+        />
+      )}
     </Form>
   );
 }

@@ -57,6 +57,11 @@ export function DoneList({ done, box, garden, shown }: Props) {
           litresEach: shown.litres(e.litresEach),
         });
       case "feeding":
+        if (e.litresEach === 0)
+          return say("today_page.feed_strewn", {
+            product: shown.product(e.productEach, e.measure),
+            feedName: e.feedName,
+          });
         return say("today_page.entries_litreseach_each", {
           entries: words("entries", e.kind),
           litresEach: shown.litres(e.litresEach),

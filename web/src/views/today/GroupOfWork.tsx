@@ -33,19 +33,21 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
       <h2 className={`border-b-2 pb-1 text-xl ${g.feedName ? "border-feed" : "border-water"}`}>
         {title(g)}{" "}
         <span className="note">
-          {rich("today_page.in_all", {
-            value: g.feedName
-              ? say("today_page.in_water", { waterName: g.waterName.toLowerCase() })
-              : say("today_page.from_the", { waterName: g.waterName.toLowerCase() }),
-            part: (c) => <span className="fig">{c}</span>,
-            litres: shown.litres(g.litres),
-            value2:
-              g.by !== "can"
-                ? ""
-                : c.cans === 1
-                  ? say("today_page.one", { can })
-                  : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
-          })}
+          {g.kind === "strewn"
+            ? say("today_page.strewn_on_the_moist_mix")
+            : rich("today_page.in_all", {
+                value: g.feedName
+                  ? say("today_page.in_water", { waterName: g.waterName.toLowerCase() })
+                  : say("today_page.from_the", { waterName: g.waterName.toLowerCase() }),
+                part: (c) => <span className="fig">{c}</span>,
+                litres: shown.litres(g.litres),
+                value2:
+                  g.by !== "can"
+                    ? ""
+                    : c.cans === 1
+                      ? say("today_page.one", { can })
+                      : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
+              })}
         </span>
       </h2>
       {g.by === "line" && <p className="note py-1">{say("today_page.the_line_brings_it")}</p>}

@@ -65,20 +65,24 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
         )}
         <p className="min-w-0 text-right wrap-anywhere">
           <b className="fig text-2xl whitespace-nowrap">
-            {BY_TIME.includes(d.way) && d.minutes !== undefined
-              ? say("today_page.for_minutes", { minutes: Math.max(1, Math.round(d.minutes)) })
-              : shown.litres(d.litresEach)}
+            {d.strewn
+              ? shown.product(d.strewn.each, d.strewn.measure)
+              : BY_TIME.includes(d.way) && d.minutes !== undefined
+                ? say("today_page.for_minutes", { minutes: Math.max(1, Math.round(d.minutes)) })
+                : shown.litres(d.litresEach)}
           </b>
           <span className="note block">
-            {d.way === "top"
-              ? d.lot.pots > 1
-                ? say("today_page.each_pot")
-                : say("today_page.to_this_pot")
-              : say("today_page.way_gets", {
-                  way: d.way,
-                  minutes: Math.round(d.minutes ?? 0),
-                  mm: figures(d.mm ?? 0),
-                })}
+            {d.strewn
+              ? say("today_page.strewn_on_each", { pots: d.lot.pots })
+              : d.way === "top"
+                ? d.lot.pots > 1
+                  ? say("today_page.each_pot")
+                  : say("today_page.to_this_pot")
+                : say("today_page.way_gets", {
+                    way: d.way,
+                    minutes: Math.round(d.minutes ?? 0),
+                    mm: figures(d.mm ?? 0),
+                  })}
             {d.times > 1 && say("today_page.in_parts", { times: d.times })}
           </span>
         </p>

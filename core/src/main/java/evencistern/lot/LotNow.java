@@ -32,8 +32,8 @@ import java.util.OptionalDouble;
  * <p><b>Answers</b> from what was set down of this lot and what its journal says: what is its situation, its plan, and what
  * falls due?
  * <p><b>Formula</b> learned from its waterings; its last readings held against its bands; after one of too much salt, the flush
- * that brings a pot back; the salt account where a flush goes by it; then its plan. Due: the next watering, with which all
- * feed goes
+ * that brings a pot back; the salt account where a flush goes by it; then its plan. Due: the next watering, or a feed
+ * beside it that comes sooner
  * <p><b>Units</b> days; L; mS/cm
  * <p><b>Valid for</b> a journal as it stands, without what was taken back
  * <p><b>Source</b> [COMMON] the rules it brings together name their own
@@ -108,9 +108,16 @@ public record LotNow(
         return Chore.next(situation, record.tended());
     }
 
-    /** The day on which something is to be done for it: feed goes with water. */
+    /** The day on which it gets a feed that is not given in water, where such a one comes next. */
+    public Optional<LocalDate> besideOn() {
+        return plan.nextFeed()
+                .filter(f -> !f.course().inWater() && !f.binding().holds())
+                .map(LotPlan.FeedDate::date);
+    }
+
+    /** The day on which something is to be done for it: feed in water goes with that, another may be due before. */
     public LocalDate dueOn() {
-        return plan.nextWater();
+        return besideOn().filter(f -> f.isBefore(plan.nextWater())).orElse(plan.nextWater());
     }
 
     private static AfterReading.Salty salty(Judgement j, LotRecord.Read read, Told told, Situation s) {

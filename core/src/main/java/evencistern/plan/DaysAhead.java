@@ -23,7 +23,8 @@ import java.util.OptionalInt;
  * growth, and the nitrogen needed since the last feed to half of what one feed gives; never while a hold lasts, nor at a watering
  * that must be plain. Where the label counts waterings, so many after the last feed; where it is given once, not again
  * before fresh mix; in months in which it feeds less often, no sooner than that. A day of the garden's calendar is taken instead where it differs by at most a quarter of the label's longest gap, the label's
- * shortest gap is kept and the pot is at least half dry. Of several feeds one goes with a watering, the rarest first; the others wait
+ * shortest gap is kept and the pot is at least half dry. Of several feeds one goes with a watering, the rarest first; the others wait.
+ * What is not given in water goes beside a watering, which is then plain
  * <p><b>Units</b> days; L missing in one pot; mg of nitrogen
  * <p><b>Valid for</b> days of known weather, and the average year after them; nothing done meanwhile but what is planned
  * <p><b>Source</b> [COMMON] the label's rhythm is the most often; feed follows growth and goes with water
@@ -44,11 +45,13 @@ final class DaysAhead {
     enum Kind {
         PLAIN,
         FLUSH,
-        FEED
+        FEED,
+        /** No watering: a feed that is not given in water, on the day of one and before it. */
+        BESIDE
     }
 
     /**
-     * A watering to come.
+     * A watering to come, or a feed beside it.
      *
      * @param missingLitres from one pot by then
      * @param turn which course it carries; empty where it carries none
@@ -74,6 +77,8 @@ final class DaysAhead {
     private Optional<LocalDate> watered;
     private Optional<LocalDate> flushOn;
     private boolean first = true;
+    /** The watering on whose day a feed was given beside it. */
+    private Optional<WaterNeed.Dry> after = Optional.empty();
 
     /**
      * The days ahead of a lot as it stands.
@@ -124,10 +129,67 @@ final class DaysAhead {
         return turns.stream().anyMatch(Turn::open);
     }
 
-    /** The next watering; they never end. */
+    /** The next watering, or the next feed beside one; they never end. */
     Watering next() {
-        WaterNeed.Dry dry = dryDown();
-        Watering next = chosen(dry).orElseGet(() -> at(dry));
+        if (after.isPresent()) {
+            WaterNeed.Dry dry = after.get();
+            return poured(at(dry));
+        }
+        if (first && watered.equals(Optional.of(today))) {
+            // what belongs to a watering that is done already is given still
+            Optional<Watering> late = beside(new WaterNeed.Dry(today, 0, 0), today);
+            if (late.isPresent()) {
+                first = false;
+                return late.get();
+            }
+        }
+        WaterNeed.Dry natural = dryDown();
+        Optional<Chosen> chosen = chosen(natural);
+        WaterNeed.Dry dry = chosen.map(Chosen::dry).orElse(natural);
+        Optional<Watering> beside = chosen.isPresent()
+                ? chosen.filter(c -> !turns.get(c.turn()).course().inWater())
+                        .map(c -> given(dry, c.turn(), LotPlan.Binding.CALENDAR_DAY))
+                : beside(dry, dry.on());
+        if (beside.isPresent()) {
+            after = Optional.of(dry);
+            return beside.get();
+        }
+        return poured(
+                chosen.isPresent() ? on(dry, Kind.FEED, chosen.get().turn(), LotPlan.Binding.CALENDAR_DAY) : at(dry));
+    }
+
+    /** A feed that is not given in water and is ready on a day. */
+    private Optional<Watering> beside(WaterNeed.Dry dry, LocalDate on) {
+        if (plainFirst(on).isPresent()) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < turns.size(); i++) {
+            Turn turn = turns.get(i);
+            if (turn.open()
+                    && !turn.course().inWater()
+                    && turn.against(dry, tally, need).isEmpty()
+                    && !waitsForCalendar(turn, on)) {
+                return Optional.of(given(dry, i, turn.setBy(on)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Watering given(WaterNeed.Dry dry, int turn, LotPlan.Binding why) {
+        Watering given = on(dry, Kind.BESIDE, turn, why);
+        turns.get(turn).given(dry.on());
+        return given;
+    }
+
+    private Watering on(WaterNeed.Dry dry, Kind kind, int turn, LotPlan.Binding why) {
+        List<Optional<LotPlan.Binding>> waits = new ArrayList<>(Collections.nCopies(turns.size(), Optional.empty()));
+        waits.set(turn, Optional.of(why));
+        return new Watering(dry.on(), dry.missingLitres(), kind, OptionalInt.of(turn), waits);
+    }
+
+    /** Goes on from a watering. */
+    private Watering poured(Watering next) {
+        after = Optional.empty();
         watered = Optional.of(next.on());
         first = false;
         if (next.kind() == Kind.FLUSH) {
@@ -169,13 +231,17 @@ final class DaysAhead {
                 continue;
             }
             Optional<LotPlan.Binding> against = turn.against(dry, tally, need);
-            if (plain.isPresent()) {
+            if (against.isEmpty() && after.isPresent()) {
+                waits.add(turn.waits(LotPlan.Binding.OTHER_FEED));
+            } else if (plain.isPresent()) {
                 // a feed that was not yet wanted is not kept waiting by plain water
                 waits.add(turn.waits(against.orElse(plain.get())));
             } else if (against.isPresent()) {
                 waits.add(turn.waits(against.get()));
             } else if (waitsForCalendar(turn, dry.on())) {
                 waits.add(turn.waits(LotPlan.Binding.CALENDAR_DAY));
+            } else if (!turn.course().inWater()) {
+                waits.add(turn.waits(LotPlan.Binding.OTHER_FEED));
             } else {
                 waits.add(Optional.empty());
                 // one product at a time in the can: what comes most seldom goes first
@@ -221,8 +287,10 @@ final class DaysAhead {
                 .isPresent();
     }
 
-    /** A watering on a day of the calendar that comes no later than the one that lies before the lot, if it suits a feed. */
-    private Optional<Watering> chosen(WaterNeed.Dry natural) {
+    /** A day of the calendar that comes no later than the watering that lies before the lot, and the feed that it suits. */
+    private record Chosen(WaterNeed.Dry dry, int turn) {}
+
+    private Optional<Chosen> chosen(WaterNeed.Dry natural) {
         if (calendar.isEmpty() || watered.isEmpty() || plainFirst(natural.on()).isPresent()) {
             return Optional.empty();
         }
@@ -241,10 +309,7 @@ final class DaysAhead {
                 if (turn.open()
                         && turn.rhythm() instanceof Rhythm.EveryDays
                         && turn.suits(dry, tally, need, 1 - CALENDAR_LEEWAY)) {
-                    List<Optional<LotPlan.Binding>> waits =
-                            new ArrayList<>(Collections.nCopies(turns.size(), Optional.empty()));
-                    waits.set(i, Optional.of(LotPlan.Binding.CALENDAR_DAY));
-                    return Optional.of(new Watering(day, dry.missingLitres(), Kind.FEED, OptionalInt.of(i), waits));
+                    return Optional.of(new Chosen(dry, i));
                 }
             }
         }

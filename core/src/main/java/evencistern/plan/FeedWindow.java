@@ -62,7 +62,7 @@ public final class FeedWindow {
         DaysAhead ahead = DaysAhead.of(s, today, List.of());
         for (DaysAhead.Watering next = ahead.next(); before.isBefore(end); next = ahead.next()) {
             free |= dryEnough(before, next.on(), s, today, from, horizon);
-            if (next.kind() == DaysAhead.Kind.FEED && own.isEmpty()) {
+            if (next.turn().isPresent() && own.isEmpty()) {
                 own = OptionalInt.of((int) ChronoUnit.DAYS.between(today, next.on()));
             }
             before = next.on();

@@ -106,7 +106,7 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
                 if (next.turn().isPresent()) {
                     give(ahead.turns().get(next.turn().getAsInt()).course(), next, before);
                 }
-                before = next.on();
+                before = next.kind() == DaysAhead.Kind.BESIDE ? before : next.on();
             }
             List<Month> months = new ArrayList<>();
             for (int m = 0; m < A_YEAR; m++) {

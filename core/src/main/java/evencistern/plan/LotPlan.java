@@ -174,7 +174,9 @@ public record LotPlan(
         WaterNeed.Days days = need.daysAfter(from, working);
         DaysAhead ahead =
                 new DaysAhead(s, today, potWater, need, s.particulars().calendarDays());
-        DaysAhead.Watering next = ahead.next();
+        DaysAhead.Watering soonest = ahead.next();
+        boolean beside = soonest.kind() == DaysAhead.Kind.BESIDE;
+        DaysAhead.Watering next = beside ? ahead.next() : soonest;
         LocalDate own = s.lastWatered().map(w -> need.dryDown(w).on()).orElse(s.startedOn());
         LocalDate nextWater = own.isBefore(next.on()) ? own : next.on();
         working.step(
@@ -184,7 +186,8 @@ public record LotPlan(
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
-        Optional<FeedDate> nextFeed = ahead.fed() ? Optional.of(feedDate(s, ahead, next, working)) : Optional.empty();
+        Optional<FeedDate> nextFeed =
+                beside || ahead.fed() ? Optional.of(feedDate(s, ahead, soonest, working)) : Optional.empty();
         return new LotPlan(
                 potWater,
                 need,
@@ -334,7 +337,7 @@ public record LotPlan(
         LocalDate end = first.on().plusDays(LOOK_AHEAD_DAYS);
         Map<Integer, LocalDate> heldFrom = new HashMap<>();
         DaysAhead.Watering next = first;
-        while (next.kind() != DaysAhead.Kind.FEED && next.on().isBefore(end)) {
+        while (next.turn().isEmpty() && next.on().isBefore(end)) {
             for (int i = 0; i < next.waits().size(); i++) {
                 if (next.waits().get(i).filter(Binding::holds).isPresent()) {
                     heldFrom.putIfAbsent(i, next.on());

@@ -86,7 +86,9 @@ public record LotYear(
         DaysAhead ahead = DaysAhead.of(s, from);
         LocalDate end = from.plusDays(DAYS);
         for (DaysAhead.Watering next = ahead.next(); next.on().isBefore(end); next = ahead.next()) {
-            waterings.add(next.on());
+            if (next.kind() != DaysAhead.Kind.BESIDE) {
+                waterings.add(next.on());
+            }
             if (next.turn().isPresent()) {
                 fed.add(new Fed(
                         next.on(),
@@ -142,7 +144,7 @@ public record LotYear(
         List<LocalDate> feeds = new ArrayList<>();
         DaysAhead ahead = DaysAhead.of(s, from);
         for (DaysAhead.Watering next = ahead.next(); next.on().isBefore(end); next = ahead.next()) {
-            if (next.kind() == DaysAhead.Kind.FEED) {
+            if (next.turn().isPresent()) {
                 feeds.add(next.on());
             }
         }

@@ -77,7 +77,11 @@ class DaysAheadTest {
         }
         Optional<LocalDate> feed = plan.nextFeed().map(LotPlan.FeedDate::date).filter(end::isAfter);
         assertThat(year.feeds().stream().findFirst()).isEqualTo(feed);
-        assertThat(year.waterings()).containsAll(year.feeds()).containsAll(year.flushes());
+        // what belongs to a watering that was done today may still be given today
+        List<LocalDate> waterings = new ArrayList<>(year.waterings());
+        s.lastWatered().ifPresent(waterings::add);
+        assertThat(waterings).containsAll(year.feeds());
+        assertThat(year.waterings()).containsAll(year.flushes());
     }
 
     /** Never fed before it is watered, never oftener than the label says, and nothing on a day on which a hold lasts. */
@@ -85,7 +89,10 @@ class DaysAheadTest {
     @MethodSource("evencistern.plan.SeededSituations#two_hundred")
     void aFeedGoesWithAWateringAndNotOftenerThanTheLabel(Situation s) {
         LotPlan plan = LotPlan.of(s, MAY, Working.off());
-        plan.nextFeed().ifPresent(f -> assertThat(f.date()).isAfterOrEqualTo(plan.nextWater()));
+        plan.nextFeed().ifPresent(f -> {
+            boolean afterTodays = !f.course().inWater() && s.lastWatered().equals(Optional.of(MAY));
+            assertThat(f.date()).isAfterOrEqualTo(afterTodays ? MAY : plan.nextWater());
+        });
         LotYear year = LotYear.of(s, MAY);
         assertThat(year.feeds()).doesNotHaveDuplicates();
         for (Course course : s.courses()) {

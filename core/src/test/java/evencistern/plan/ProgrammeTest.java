@@ -166,6 +166,24 @@ class ProgrammeTest {
                 .isEmpty();
     }
 
+    /** Beads go beside the water: on the day of a watering, which is then plain, and also after it on that day. */
+    @Test
+    void whatIsStrewnGoesBesideAWateringAndNotInItsPlace() {
+        Course can = course("can", Situations.FORTNIGHTLY, Optional.of(MAY.minusDays(60)));
+        Course beads = course("beads", BEADS, Optional.empty());
+        Situation dry = with(can, beads).past(Optional.of(MAY.minusDays(20)), Situation.Fed.NEVER, Optional.empty());
+        LotYear year = LotYear.of(dry, MAY);
+        assertThat(year.waterings().get(0)).isEqualTo(MAY);
+        assertThat(year.fed().get(0)).isEqualTo(new LotYear.Fed(MAY, "beads"));
+        assertThat(year.fed().get(1).course()).isEqualTo("can");
+        assertThat(year.fed().get(1).on()).isEqualTo(year.waterings().get(1));
+        Situation watered = dry.past(Optional.of(MAY), Situation.Fed.NEVER, Optional.empty());
+        LotPlan plan = LotPlan.of(watered, MAY, Working.off());
+        assertThat(plan.nextWater()).isAfter(MAY);
+        assertThat(plan.nextFeed().orElseThrow().date()).isEqualTo(MAY);
+        assertThat(plan.nextFeed().orElseThrow().course().key()).isEqualTo("beads");
+    }
+
     /** What is made ready is what comes next. */
     @Test
     void theCareOfADayIsThatOfTheCourseThatComesNext() {

@@ -142,6 +142,138 @@ class ProgrammeTest {
         assertThat(shown(lot).path("state").path("nextFeedOn").asString()).isGreaterThanOrEqualTo("2026-05-27");
     }
 
+    private JsonNode kind(String kind) {
+        return api.get(home + "/today")
+                .ok()
+                .path("groups")
+                .valueStream()
+                .filter(g -> g.path("kind").asString().equals(kind))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(kind));
+    }
+
+    private JsonNode tick(JsonNode lot, JsonNode... rows) {
+        List<Map<String, Object>> items = new ArrayList<>();
+        for (JsonNode row : rows) {
+            items.add(Map.of(
+                    "lotId",
+                    lot.path("id").asString(),
+                    "item",
+                    row.path("due").get(0).path("item").asString()));
+        }
+        return api.post(home + "/ticks", Map.of("clientKey", Bodies.key(), "items", items))
+                .ok();
+    }
+
+    private JsonNode journal(JsonNode lot) {
+        return api.get(home + "/lots/" + lot.path("id").asString() + "/journal").ok();
+    }
+
+    /** What is strewn is a piece of work of its own: it writes no watering, and the water is still due. */
+    @Test
+    void whatIsStrewnIsARoundLineOfItsOwnAndWritesNoWatering() {
+        JsonNode lot = saved(lot(course(beads)));
+        JsonNode strewn = kind("strewn");
+        JsonNode row = strewn.path("due").get(0);
+        // 4 g for each litre of mix of a pot of 0.8 to 0.9 L
+        assertThat(row.at("/strewn/each").asDouble()).isBetween(2.5, 4.0);
+        assertThat(row.path("litresEach").asDouble()).isZero();
+        assertThat(kind("water").path("due").get(0).path("litresEach").asDouble())
+                .isPositive();
+        tick(lot, strewn);
+        JsonNode entry = journal(lot).get(0).path("event");
+        assertThat(entry.path("way").asString()).isEqualTo("strewn");
+        assertThat(entry.path("litresEach").asDouble()).isZero();
+        assertThat(shown(lot).path("state").has("lastWateredOn")).isFalse();
+        tick(lot, kind("water"));
+        assertThat(shown(lot).path("state").path("lastWateredOn").asString()).isEqualTo("2026-05-14");
+        assertThat(api.get(home + "/today").ok().path("groups")).isEmpty();
+    }
+
+    /** The water first, the beads after it: both are still there, and both may go in one tick. */
+    @Test
+    void whatIsStrewnStaysDueAfterTheWaterOfItsDay() {
+        JsonNode lot = saved(lot(course(beads), course(can)));
+        JsonNode act = tick(lot, kind("water"));
+        assertThat(kind("strewn").path("due")).hasSize(1);
+        api.post(home + "/acts/" + act.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        tick(lot, kind("water"), kind("strewn"));
+        assertThat(journal(lot)).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(api.get(home + "/today").ok().path("groups")).isEmpty();
+    }
+
+    /** Left for ten days: that line alone, the water stays. */
+    @Test
+    void theOneLineIsLeftWithoutTheOther() {
+        JsonNode lot = saved(lot(course(beads)));
+        api.post(
+                        home + "/skips",
+                        Map.of(
+                                "clientKey",
+                                Bodies.key(),
+                                "items",
+                                List.of(Map.of(
+                                        "lotId",
+                                        lot.path("id").asString(),
+                                        "item",
+                                        kind("strewn")
+                                                .path("due")
+                                                .get(0)
+                                                .path("item")
+                                                .asString())),
+                                "reason",
+                                "no_time",
+                                "days",
+                                10))
+                .ok();
+        JsonNode groups = api.get(home + "/today").ok().path("groups");
+        assertThat(groups).hasSize(1);
+        assertThat(groups.get(0).path("kind").asString()).isEqualTo("water");
+        assertThat(shown(lot).path("state").path("besideDueOn").asString()).isEqualTo("2026-05-24");
+    }
+
+    /** Arithmetic: 2 tsp of 5 mL at 0.9 kg/L are 9 g; amended to 6 g it is that. */
+    @Test
+    void spoonsAreWrittenDownAsTheyWereGivenAndCanBeAmended() {
+        JsonNode lot = saved(lot(course(beads)));
+        Map<String, Object> gift = new HashMap<>(Map.of(
+                "clientKey",
+                Bodies.key(),
+                "lotIds",
+                List.of(lot.path("id").asString()),
+                "feed",
+                true,
+                "amountEach",
+                Bodies.typed("2", "tsp")));
+        api.post(home + "/given", gift).ok();
+        JsonNode entry = journal(lot).get(0);
+        double density = api.get(home + "/feeds")
+                .ok()
+                .valueStream()
+                .filter(f -> f.path("id").asString().equals(beads))
+                .findFirst()
+                .orElseThrow()
+                .path("density")
+                .asDouble(0.95);
+        assertThat(entry.at("/event/productEach").asDouble()).isCloseTo(10 * density, within(1e-6));
+        assertThat(entry.at("/event/litresEach").asDouble()).isZero();
+        api.put(
+                        home + "/journal/" + entry.path("id").asLong(),
+                        Map.of("clientKey", Bodies.key(), "amountEach", Bodies.typed("6", "g")))
+                .ok();
+        JsonNode now = journal(lot)
+                .valueStream()
+                .filter(e -> !e.path("undone").asBoolean()
+                        && e.at("/event/kind").asString().equals("feeding"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(now.at("/event/productEach").asDouble()).isCloseTo(6, within(1e-9));
+        gift.put("clientKey", Bodies.key());
+        gift.put("amountEach", Bodies.typed("2", "cm"));
+        assertThat(api.post(home + "/given", gift).faults()).isNotEmpty();
+    }
+
     /** By hand: half the share of the same feed is half the product of a year, at as many feedings. */
     @Test
     void theYearSumsUpAllFeeds() {

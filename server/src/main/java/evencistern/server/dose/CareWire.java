@@ -198,6 +198,7 @@ public record CareWire(
      *
      * @param kind watered or strewn; what follows belongs to the one or the other
      * @param perPot amount in the label's measure for one pot
+     * @param lostPercent of the food that was meant, what a limit takes away
      * @param otherwise other ways to measure it, where it is too little for the tools
      * @param byVolume what a label by width would come to by the pots' volumes instead
      */
@@ -214,6 +215,7 @@ public record CareWire(
             @Nullable String ceiling,
             @Nullable Double ceilingPerLitre,
             @Nullable Boolean heldBack,
+            @Nullable Double lostPercent,
             @Nullable Double byVolume,
             List<SmallDoseWire> otherwise) {
         public static DoseWire of(Care.Feeding feeding, double waterEc) {
@@ -231,6 +233,7 @@ public record CareWire(
                         w.dose().ceiling().id(),
                         w.dose().ceilingPerLitre(),
                         w.dose().heldBack(),
+                        w.dose().heldBack() ? w.dose().lost() * 100 : null,
                         null,
                         w.can().otherwise().stream().map(SmallDoseWire::of).toList());
             }
@@ -248,6 +251,7 @@ public record CareWire(
                     s.ceiling().id(),
                     null,
                     s.heldBack(),
+                    null,
                     orNull(s.byVolume()),
                     List.of());
         }

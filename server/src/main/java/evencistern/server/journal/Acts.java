@@ -5,6 +5,8 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
 import evencistern.need.Course;
 import evencistern.need.Learning;
 import evencistern.plan.Care;
@@ -53,7 +55,12 @@ public class Acts {
     private static final Duration WRONG_DATE = Duration.ofHours(24);
     private static final int MOST_ITEMS = 500;
     private static final double MOST_LITRES = 500;
+    private static final double MOST_GRAMS = 5000;
+    private static final double ML_PER_L = 1000;
     private static final int LONGEST_NOTE = 2000;
+    /** How a feed was given that was not in the water. */
+    private static final String STREWN = "strewn";
+
     private static final LocalTime NOON = LocalTime.NOON;
 
     private final JournalStore store;
@@ -153,6 +160,7 @@ public class Acts {
             Map<UUID, LotWithState> taken =
                     lots.lock(garden, tick.items().stream().map(Item::lotId).toList());
             Set<UUID> watered = new HashSet<>();
+            Set<UUID> fed = new HashSet<>();
             for (Item item : tick.items()) {
                 LotWithState lot = require(taken, item.lotId());
                 Optional<Chore> chore = chore(garden, item);
@@ -162,7 +170,8 @@ public class Acts {
                     continue;
                 }
                 boolean feeding = feeding(garden, lot, item.item());
-                if (!watered.add(item.lotId())) {
+                boolean beside = feeding && lot.state().besideDueOn() != null;
+                if (!(beside ? fed : watered).add(item.lotId())) {
                     throw new FaultException(
                             Fault.of(FaultCode.NOT_DUE, "lot", lot.lot().name()));
                 }
@@ -175,7 +184,7 @@ public class Acts {
                         LotCare.With.NEXT,
                         moment,
                         can,
-                        OptionalDouble.empty(),
+                        Poured.AS_PLANNED,
                         item.seen());
             }
         });
@@ -275,6 +284,7 @@ public class Acts {
      * @param feedId with which feed, of its programme or another; null for the one that comes next
      * @param on the day it was done, or null for now
      * @param litresEach what each pot got, or null for what it was to get
+     * @param amountEach of the product, by weight or in spoons, that each pot got; null for what it was to get
      */
     public record Gift(
             String clientKey,
@@ -283,6 +293,7 @@ public class Acts {
             @Nullable UUID feedId,
             @Nullable LocalDate on,
             @Nullable Typed litresEach,
+            @Nullable Typed amountEach,
             @Nullable Seen seen) {}
 
     /** Records watering or feeding that was done outside the list. */
@@ -294,6 +305,9 @@ public class Acts {
         Faults faults = new Faults();
         OptionalDouble litres = Typed.optional(gift.litresEach(), "litres", faults, Dimension.VOLUME);
         litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
+        Optional<Typed> amount =
+                Optional.ofNullable(gift.amountEach()).filter(a -> !a.text().isBlank());
+        amount.ifPresent(a -> a.read("amount", faults, Dimension.MASS, Dimension.VOLUME));
         faults.throwIfAny();
         Moment moment = momentOn(g, gift.on());
         return history.once(garden, "given", gift.clientKey(), act -> {
@@ -302,7 +316,17 @@ public class Acts {
             gift.lotIds().stream().distinct().forEach(id -> {
                 LotWithState lot = require(taken, id);
                 LotCare.With with = gift.feed() ? LotCare.With.of(context, lot, gift.feedId()) : LotCare.With.NEXT;
-                give(context, act, lot, "own:" + act.id(), gift.feed(), with, moment, can, litres, gift.seen());
+                give(
+                        context,
+                        act,
+                        lot,
+                        "own:" + act.id(),
+                        gift.feed(),
+                        with,
+                        moment,
+                        can,
+                        new Poured(litres, amount),
+                        gift.seen());
             });
         });
     }
@@ -333,7 +357,7 @@ public class Acts {
             LotCare.With with,
             Moment moment,
             double can,
-            OptionalDouble litres,
+            Poured poured,
             @Nullable Seen seen) {
         GardenWire g = context.garden();
         GardenId garden = new GardenId(g.id());
@@ -346,8 +370,11 @@ public class Acts {
             if (care.feeding().isEmpty()) {
                 throw new FaultException(Fault.of(FaultCode.MISSING, "lot.feed", lot.name()));
             }
-            Given given = Given.fed(care, litres);
             Course course = care.course().orElseThrow();
+            Given planned = Given.fed(care, poured.litres());
+            Given given = poured.amount()
+                    .map(a -> planned.with(product(a, course.feed()), course.feed()))
+                    .orElse(planned);
             store.insertFeeding(
                     garden,
                     row,
@@ -359,14 +386,35 @@ public class Acts {
                             CareWire.measureId(course.feed().rate().measure()),
                             given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
                             lot.pots(),
-                            way.ofFeed().id()));
+                            course.inWater() ? way.ofFeed().id() : STREWN));
         } else {
-            Given given = Given.plain(care, day, litres);
+            Given given = Given.plain(care, day, poured.litres());
             store.insertWatering(garden, row, item, given.litres(), lot.pots(), given.flush(), way.id());
         }
         if (seen != null) {
             seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
         }
+    }
+
+    /** What each pot got of water and of the product, where that is not what was planned. */
+    private record Poured(OptionalDouble litres, Optional<Typed> amount) {
+        static final Poured AS_PLANNED = new Poured(OptionalDouble.empty(), Optional.empty());
+    }
+
+    /** Product by weight or in spoons, in the label's measure. */
+    private static double product(Typed amount, Feed feed) {
+        Faults faults = new Faults();
+        Measure measure = feed.rate().measure();
+        Faults byVolume = new Faults();
+        double grams = amount.read("amount", byVolume, Dimension.MASS);
+        if (byVolume.any()) {
+            grams = amount.read("amount", faults, Dimension.VOLUME)
+                    * ML_PER_L
+                    * feed.gramsPer(Measure.MILLILITRES).value();
+        }
+        faults.within("amount", grams, 0, MOST_GRAMS, "g");
+        faults.throwIfAny();
+        return grams / feed.gramsPer(measure).value();
     }
 
     /** Adds a row to the journal of a lot, as part of an act. */
@@ -432,13 +480,15 @@ public class Acts {
      * A journal row as it should have been.
      *
      * @param on the day it was done, or null as it was
-     * @param litresEach what each pot got, or null as it was
+     * @param litresEach what each pot got, or null as it was; the product follows it
+     * @param amountEach of the product of a feed, by weight or in spoons, or null as it was
      * @param note the text of a note, or null as it was
      */
     public record Amendment(
             String clientKey,
             @Nullable LocalDate on,
             @Nullable Typed litresEach,
+            @Nullable Typed amountEach,
             @Nullable String note) {}
 
     /** Amends a row of the journal: the old one is corrected and stays, the new one stands in its place. */
@@ -448,6 +498,9 @@ public class Acts {
         Faults faults = new Faults();
         OptionalDouble litres = Typed.optional(amendment.litresEach(), "litres", faults, Dimension.VOLUME);
         litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
+        Optional<Typed> amount = Optional.ofNullable(amendment.amountEach())
+                .filter(a -> !a.text().isBlank());
+        amount.ifPresent(a -> a.read("amount", faults, Dimension.MASS, Dimension.VOLUME));
         String text = amendment.note();
         String note = text == null ? null : faults.text("note", text, LONGEST_NOTE);
         faults.throwIfAny();
@@ -460,6 +513,10 @@ public class Acts {
             if (litres.isPresent()
                     && (row.kind().equals("watering") || row.kind().equals("feeding"))) {
                 store.amendLitres(garden, row.kind(), again, litres.getAsDouble());
+            }
+            if (amount.isPresent() && row.kind().equals("feeding")) {
+                Feed feed = lots.context(garden).fed(store.findFeedOf(garden, again));
+                store.amendProduct(garden, again, product(amount.get(), feed));
             }
         });
     }

@@ -288,6 +288,23 @@ public class JournalStore {
         db.sql(amend + " where garden_id = ? and journal_id = ?").params(params).update();
     }
 
+    /** The feed that a feeding gave. */
+    UUID findFeedOf(GardenId garden, long row) {
+        return db.sql("select feed_id from journal_feeding where garden_id = ? and journal_id = ?")
+                .params(garden.value(), row)
+                .query(UUID.class)
+                .single();
+    }
+
+    /** Changes how much product a copied feeding gave; the strength of its water follows. */
+    void amendProduct(GardenId garden, long row, double productEach) {
+        db.sql("""
+                        update journal_feeding
+                        set n_mg_per_l = case when product_each > 0 then n_mg_per_l * ? / product_each end, product_each = ?
+                        where garden_id = ? and journal_id = ?
+                        """).params(productEach, productEach, garden.value(), row).update();
+    }
+
     /** Notes, by the row of the spine that each belongs to; so are those that follow. */
     public void insertNotes(GardenId garden, Map<Long, String> texts) {
         insert(Details.NOTE, garden, texts, List::of);

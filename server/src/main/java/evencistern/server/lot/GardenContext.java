@@ -1,6 +1,9 @@
 package evencistern.server.lot;
 
 import evencistern.climate.Place;
+import evencistern.fault.Fault;
+import evencistern.fault.FaultCode;
+import evencistern.fault.FaultException;
 import evencistern.feed.Feed;
 import evencistern.food.Portion;
 import evencistern.label.Rhythm;
@@ -135,6 +138,11 @@ public record GardenContext(
     /** The feed of a course. */
     public FeedWire feed(Course course) {
         return wire(UUID.fromString(course.key())).orElseThrow();
+    }
+
+    /** A feed that was given, whatever its label says now; refused where that is open. */
+    public Feed fed(UUID feed) {
+        return feed(feed).orElseThrow(() -> new FaultException(Fault.of(FaultCode.MISSING, "lot.feed", "")));
     }
 
     private List<Course> courses(Lot lot) {

@@ -19,12 +19,15 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Where a lot stands: kept in step with its journal, and rebuilt from it by the same function.
  *
  * @param waterItem,feedItem names of the work that is next due; ticking it once makes it a thing of the past
+ * @param waterDueOn the day on which it is watered, with feed or without, after what was left for later
+ * @param besideDueOn the day on which it gets a feed that is not given in water, likewise; absent where none comes next
  * @param phFinding,ecFinding what the last reading says of the root zone
  * @param courses each feed of its programme, in its order
  * @param learned what its pots drink against the plan, between low and high in four lots of five, from so many waterings
@@ -51,6 +54,8 @@ public record LotState(
         @Nullable LocalDate feedEarliest,
         @Nullable LocalDate feedLatest,
         LocalDate dueOn,
+        LocalDate waterDueOn,
+        @Nullable LocalDate besideDueOn,
         @Nullable String phFinding,
         @Nullable String ecFinding,
         double learned,
@@ -111,12 +116,12 @@ public record LotState(
         Particulars told = s.particulars();
         Learned learned = told.learned();
         Optional<AfterReading.Salty> salty = told.reading().salty();
-        LocalDate due = now.dueOn();
-        Optional<LocalDate> skipped = facts.skips().entrySet().stream()
-                .filter(k -> k.getKey().equals(facts.waterItem()) || k.getKey().equals(facts.feedItem()))
-                .findFirst()
-                .map(Map.Entry::getValue)
-                .filter(until -> until.isAfter(due));
+        boolean beside = now.besideOn().isPresent();
+        LocalDate waterDue = Stream.of(facts.waterItem(), beside ? facts.waterItem() : facts.feedItem())
+                .map(item -> facts.later(item, plan.nextWater()))
+                .max(LocalDate::compareTo)
+                .orElseThrow();
+        Optional<LocalDate> besideDue = now.besideOn().map(on -> facts.later(facts.feedItem(), on));
         return new LotState(
                 s.lastWatered().orElse(null),
                 s.lastFed().orElse(null),
@@ -129,7 +134,9 @@ public record LotState(
                 given(now),
                 next.map(LotPlan.FeedDate::earliest).orElse(null),
                 next.map(LotPlan.FeedDate::latest).orElse(null),
-                skipped.orElse(due),
+                besideDue.filter(waterDue::isAfter).orElse(waterDue),
+                waterDue,
+                besideDue.orElse(null),
                 now.ph().map(j -> j.finding().id()).orElse(null),
                 now.ec().map(j -> j.finding().id()).orElse(null),
                 learned.factor(),

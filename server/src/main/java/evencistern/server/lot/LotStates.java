@@ -35,7 +35,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @RetriedOnLocks
 public class LotStates {
     /** Raised whenever the same journal leads to another state than before. */
-    static final int RULES = 13;
+    static final int RULES = 14;
 
     /** Lots that an act works out itself; more are worked out in slices after it. */
     private static final int AT_ONCE = 600;

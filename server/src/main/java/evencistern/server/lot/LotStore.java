@@ -44,7 +44,7 @@ class LotStore {
               s.ec_finding, s.feed_per_day, s.learned, s.learned_low, s.learned_high, s.learned_from,
               s.last_flushed_on, s.next_flush_on, s.salty_on, s.salty_litres, s.no_feed_until, s.feed_share,
               s.feed_share_until, s.account_flush_on, s.account_flush_litres, s.lifted, s.salt_in_order_on, s.stale,
-              s.computed_on, s.course_feeds, s.course_fed, s.course_per_day,
+              s.computed_on, s.course_feeds, s.course_fed, s.course_per_day, s.water_due_on, s.beside_due_on,
               (select array_agg(d.feed_on order by d.feed_on) from calendar_day d
                where d.garden_id = lot.garden_id and d.lot_id = lot.id) as calendar_days
             from lot
@@ -334,6 +334,8 @@ class LotStore {
                         r.getObject("feed_earliest", LocalDate.class),
                         r.getObject("feed_latest", LocalDate.class),
                         r.getObject("due_on", LocalDate.class),
+                        r.getObject("water_due_on", LocalDate.class),
+                        r.getObject("beside_due_on", LocalDate.class),
                         r.getString("ph_finding"),
                         r.getString("ec_finding"),
                         r.getDouble("learned"),
@@ -764,13 +766,13 @@ class LotStore {
     private static final String SAVE = """
             insert into lot_state (garden_id, lot_id, last_watered_on, last_fed_on, water_item, feed_item,
                                    next_water_on, water_gap_days, next_feed_on, feed_binding,
-                                   course_feeds, course_fed, course_per_day, feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
+                                   course_feeds, course_fed, course_per_day, water_due_on, beside_due_on, feed_earliest, feed_latest, due_on, ph_finding, ec_finding,
                                    feed_per_day, learned, learned_low, learned_high, learned_from,
                                    last_flushed_on, next_flush_on, salty_on, salty_litres, no_feed_until, feed_share,
                                    feed_share_until, account_flush_on, account_flush_litres, lifted,
                                    salt_in_order_on, rules, stale, computed_on,
                                    retired, place_id, species, name, name_folded)
-            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?, ?, false,
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?::jsonb, ?, ?, false,
                     ?, ?, ?, ?, ?, lower(?))
             on conflict (garden_id, lot_id) do update set
               last_watered_on = excluded.last_watered_on, last_fed_on = excluded.last_fed_on,
@@ -778,7 +780,8 @@ class LotStore {
               next_water_on = excluded.next_water_on, water_gap_days = excluded.water_gap_days,
               next_feed_on = excluded.next_feed_on, feed_binding = excluded.feed_binding,
               course_feeds = excluded.course_feeds, course_fed = excluded.course_fed,
-              course_per_day = excluded.course_per_day, feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
+              course_per_day = excluded.course_per_day, water_due_on = excluded.water_due_on,
+              beside_due_on = excluded.beside_due_on, feed_earliest = excluded.feed_earliest, feed_latest = excluded.feed_latest,
               due_on = excluded.due_on, ph_finding = excluded.ph_finding,
               ec_finding = excluded.ec_finding, feed_per_day = excluded.feed_per_day,
               learned = excluded.learned, learned_low = excluded.learned_low,
@@ -822,6 +825,8 @@ class LotStore {
                     .map(d -> d == null ? null : Date.valueOf(d))
                     .toArray(Date[]::new),
             s.courses().stream().map(LotState.Given::perDay).toArray(Double[]::new),
+            s.waterDueOn(),
+            s.besideDueOn(),
             s.feedEarliest(),
             s.feedLatest(),
             s.dueOn(),

@@ -50,8 +50,8 @@ class RecordStore {
             + part(
                     "watered",
                     "null::text, null::text, null::float8, null::float8, null::date",
-                    "",
-                    "j.kind in ('watering', 'feeding')",
+                    "left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id",
+                    "(j.kind = 'watering' or (j.kind = 'feeding' and f.litres_each > 0))",
                     1)
             + " union all "
             + part(
@@ -162,6 +162,12 @@ class RecordStore {
 
         String feedItem() {
             return "feed:" + fed;
+        }
+
+        /** The day on which a piece of work is due, or the later one until which it was left. */
+        LocalDate later(String item, LocalDate due) {
+            LocalDate left = skips.get(item);
+            return left != null && left.isAfter(due) ? left : due;
         }
     }
 

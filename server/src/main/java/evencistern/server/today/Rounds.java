@@ -2,6 +2,7 @@ package evencistern.server.today;
 
 import evencistern.chore.Chore;
 import evencistern.need.Condition;
+import evencistern.need.Course;
 import evencistern.need.Note;
 import evencistern.need.Situation;
 import evencistern.plan.Care;
@@ -93,6 +94,7 @@ public class Rounds {
      * @param item its name, to tick it by
      * @param overdueDays days since it fell due
      * @param litresEach what one pot gets
+     * @param strewn what one pot gets beside the water; then that is all
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
      * @param times into how many waterings of the day it is parted
      * @param way in which it is watered; feed that a line does not bring is poured on
@@ -104,11 +106,23 @@ public class Rounds {
             String item,
             int overdueDays,
             double litresEach,
+            @Nullable StrewnWire strewn,
             double leftShare,
             int times,
             String way,
             @Nullable Double minutes,
             @Nullable Double mm) {}
+
+    /** A feed that is strewn on the mix of one pot, as a hand measures it. */
+    public record StrewnWire(double each, String measure) {
+        static @Nullable StrewnWire of(Care care) {
+            return care.feeding().orElse(null) instanceof Care.Strewn strewn
+                    ? new StrewnWire(
+                            strewn.pot().practical(),
+                            CareWire.measureId(strewn.pot().measure()))
+                    : null;
+        }
+    }
 
     /**
      * How the water gets to the pots.
@@ -228,7 +242,7 @@ public class Rounds {
         List<Found> due = walk.stream()
                 .map(standing::get)
                 .filter(lot -> lot != null && !lot.state().dueOn().isAfter(today))
-                .map(lot -> due(context, Objects.requireNonNull(lot), today, g.usualVesselId()))
+                .flatMap(lot -> due(context, Objects.requireNonNull(lot), today, g.usualVesselId()).stream())
                 .toList();
         Instant morning = today.atStartOfDay(ZoneId.of(g.timeZone())).toInstant();
         LocalDate next = due.isEmpty() ? lots.nextDue(id).orElse(null) : null;
@@ -303,13 +317,47 @@ public class Rounds {
                 .thenComparing(t -> lot.apply(t).name());
     }
 
-    private Found due(GardenContext context, LotWithState lot, LocalDate today, UUID vessel) {
+    /** What is to be done for a lot: a feed beside the water, and the water, each where it is due. */
+    private List<Found> due(GardenContext context, LotWithState lot, LocalDate today, UUID vessel) {
+        Care pot = LotCare.on(context, lot, today, context.garden().can(vessel).litres());
+        List<Found> found = new ArrayList<>();
+        LocalDate beside = lot.state().besideDueOn();
+        if (beside != null && !beside.isAfter(today) && pot.feedDue(today)) {
+            found.add(beside(context, lot, pot, beside, today));
+        }
+        if (!lot.state().waterDueOn().isAfter(today)) {
+            found.add(watering(context, lot, pot, today));
+        }
+        return found;
+    }
+
+    private static Found beside(GardenContext context, LotWithState lot, Care pot, LocalDate due, LocalDate today) {
+        FeedWire feed = pot.course().map(context::feed).orElseThrow();
+        return new Found(
+                lot,
+                new DueWire(
+                        LotBriefWire.of(lot.lot()),
+                        lot.state().feedItem(),
+                        (int) (today.toEpochDay() - due.toEpochDay()),
+                        0,
+                        StrewnWire.of(pot),
+                        pot.leftShare(),
+                        1,
+                        Way.TOP.id(),
+                        null,
+                        null),
+                feed,
+                notes(context, lot, pot, true),
+                place(lot, pot, feed, false));
+    }
+
+    private Found watering(GardenContext context, LotWithState lot, Care pot, LocalDate today) {
         GardenWire g = context.garden();
-        Care pot = LotCare.on(context, lot, today, g.can(vessel).litres());
-        FeedWire feed = pot.feedDue(today) ? pot.course().map(context::feed).orElse(null) : null;
-        int overdue = (int) (today.toEpochDay() - lot.state().dueOn().toEpochDay());
-        boolean watered = pot.feeding().filter(Care.Watered.class::isInstance).isPresent();
-        double each = pot.litresOn(today, feed != null && watered);
+        boolean inWater = pot.course().filter(Course::inWater).isPresent();
+        FeedWire feed =
+                inWater && pot.feedDue(today) ? pot.course().map(context::feed).orElse(null) : null;
+        int overdue = (int) (today.toEpochDay() - lot.state().waterDueOn().toEpochDay());
+        double each = pot.litresOn(today, feed != null);
         Watering watering = pot.plan().need().watering();
         Way way = feed == null ? watering.way() : watering.way().ofFeed();
         Optional<Line> line = way.byLine() ? LotCare.line(g, lot, pot, each, Working.off()) : Optional.empty();
@@ -321,6 +369,7 @@ public class Rounds {
                         feed == null ? lot.state().waterItem() : lot.state().feedItem(),
                         overdue,
                         each,
+                        null,
                         pot.leftShare(),
                         pot.plan().need().timesOn(today),
                         way.id(),
@@ -356,8 +405,10 @@ public class Rounds {
             return new RoundPlace(
                     sick, RoundPlace.Kind.FEED, by, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
         }
+        // pots of other sizes get another amount
+        String amount = given instanceof Care.Strewn strewn ? " " + strewn.pot().practical() : "";
         return new RoundPlace(
-                sick, RoundPlace.Kind.STREWN, RoundPlace.By.CAN, 0, feed.id().toString());
+                sick, RoundPlace.Kind.STREWN, RoundPlace.By.CAN, 0, feed.id().toString() + amount);
     }
 
     private GroupWire group(GardenContext context, RoundPlace at, List<Found> found, @Nullable UUID asked) {

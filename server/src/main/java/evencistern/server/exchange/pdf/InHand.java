@@ -87,6 +87,11 @@ final class InHand {
                 : m.pieces().stream().map(this::piece).collect(Collectors.joining(" + "));
     }
 
+    /** So much of a product, by weight or by volume. */
+    String product(double amount, String measure) {
+        return measure.equals("grams") ? figures(amount, 2) + " g" : litres(amount / 1000);
+    }
+
     /** What was wanted to the point. */
     String exactly(MeasuredWire m) {
         return m.measure().equals("grams") ? figures(m.exact(), 3) + " g" : litres(m.exact() / 1000);

@@ -180,6 +180,14 @@ public class RoundSheet {
     }
 
     private static String gets(InHand hand, DueWire due) {
+        Rounds.StrewnWire strewn = due.strewn();
+        if (strewn != null) {
+            return hand.says(
+                    "gets_strewn",
+                    Map.of(
+                            "amount", hand.product(strewn.each(), strewn.measure()),
+                            "pots", due.lot().pots()));
+        }
         Double minutes = due.minutes();
         return hand.says(
                 "gets",
