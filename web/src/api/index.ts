@@ -25,6 +25,7 @@ export type LotInput = Schemas["LotInput"];
 export type Course = Schemas["LotCourse"];
 export type Programme = Schemas["ProgrammeWire"];
 export type Pattern = Schemas["PatternWire"];
+export type Season = Schemas["SeasonNeedWire"];
 export type ProgrammeAsk = Schemas["ProgrammeAsk"];
 export type PotInput = Schemas["PotInput"];
 export type Typed = Schemas["Typed"];

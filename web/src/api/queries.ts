@@ -246,6 +246,12 @@ export const foodQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/food", { params: { path: { garden, lot } } })),
   });
 
+export const seasonQuery = (garden: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "season"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/season", { params: { path: { garden } } })),
+  });
+
 export const stockQuery = (garden: string) =>
   queryOptions({
     queryKey: ["garden", garden, "stock"],

@@ -87,6 +87,7 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
         say("bench_page.litreseach_each_pot", { litresEach: shown.litres(e.litresEach) }),
         e.way !== "top" && words("trait_words", `way.${e.way}`),
         e.flush && say("common.flushed"),
+        e.ofPots && say("bench_page.pots_of_it_only", { pots: e.ofPots }),
         e.seen?.note,
       ]
         .filter(Boolean)
@@ -104,6 +105,7 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
               feedName: e.feedName,
             }),
         e.way !== "top" && e.way !== "strewn" && words("trait_words", `way.${e.way}`),
+        e.ofPots && say("bench_page.pots_of_it_only", { pots: e.ofPots }),
         e.seen?.note,
       ]
         .filter(Boolean)

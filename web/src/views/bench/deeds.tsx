@@ -104,6 +104,8 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
   const [on, setOn] = useState(garden.today);
   const [litres, setLitres] = useState({ text: "", unit: garden.unitHabit === "us" ? "US qt" : "L" });
   const [amount, setAmount] = useState({ text: "", unit: "g" });
+  const [pots, setPots] = useState({ text: "", unit: "" });
+  const several = lots.length === 1 && lots[0]!.pots > 1 ? lots[0]!.pots : undefined;
   const [feedId, setFeedId] = useState("");
   const feeds = useQuery({ ...feedsQuery(garden.id), enabled: feed }).data ?? [];
   const without = feed && !feedId ? lots.filter((l) => l.courses.length === 0) : [];
@@ -120,6 +122,7 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
           on,
           litresEach: litres.text.trim() ? litres : undefined,
           ...(amount.text.trim() ? { amountEach: amount } : {}),
+          ...(pots.text.trim() ? { pots } : {}),
         },
       }),
     ),
@@ -169,6 +172,18 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
             : say("bench_page.empty_what_the_plan_said_for")
         }
       />
+      {several !== undefined && (
+        <NumberField
+          label={say("bench_page.how_many_of_its_pots")}
+          field="lot.pots"
+          faults={faults}
+          value={pots}
+          shownUnit={say("bench_page.of_pots", { pots: several })}
+          placeholder={say("bench_page.all_of_them")}
+          onChange={setPots}
+          hint={say("bench_page.for_some_the_lot_stays_due")}
+        />
+      )}
       {feed && (
         <NumberField
           label={say("bench_page.product_in_each_pot")}

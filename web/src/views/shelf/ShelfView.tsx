@@ -5,6 +5,7 @@ import { Shown } from "../../text/numbers";
 import { Loading } from "../../ui/States";
 import { Meters } from "./Meters";
 import { Places } from "./Places";
+import { SeasonNeed } from "./SeasonNeed";
 import { StockList } from "./StockList";
 import { Vessels } from "./Vessels";
 import { Walk } from "./Walk";
@@ -32,6 +33,7 @@ export function ShelfView() {
         />
       </div>
       <StockList garden={garden} shown={shown} find={find} />
+      <SeasonNeed garden={garden} shown={shown} find={find} />
       <div className="gap-x-8 md:columns-2 lg:grid lg:grid-cols-4">
         <Vessels garden={garden} shown={shown} find={find} />
         <Waters garden={garden} find={find} />

@@ -1,16 +1,13 @@
 package evencistern.plan;
 
-import evencistern.feed.Dose;
 import evencistern.feed.Feed;
 import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrients;
 import evencistern.food.NitrogenBudget;
 import evencistern.food.NitrogenBudget.Dressing;
 import evencistern.food.NitrogenBudget.Standing;
-import evencistern.food.Portion;
-import evencistern.label.Rate;
+import evencistern.label.Measure;
 import evencistern.media.PotWater;
-import evencistern.need.Course;
 import evencistern.need.Growth;
 import evencistern.need.Situation;
 import evencistern.need.WaterNeed;
@@ -99,15 +96,7 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
                 feeds.put(c.key(), new Given(0, Optional.empty(), 0));
             });
             dressings.stream().filter(d -> !d.on().isAfter(from)).forEach(d -> release(IN_THE_MIX, d));
-            LocalDate end = from.plusMonths(A_YEAR);
-            LocalDate before = s.lastWatered().orElse(from.minusDays(1));
-            DaysAhead ahead = DaysAhead.of(s, from);
-            for (DaysAhead.Watering next = ahead.next(); next.on().isBefore(end); next = ahead.next()) {
-                if (next.turn().isPresent()) {
-                    give(ahead.turns().get(next.turn().getAsInt()).course(), next, before);
-                }
-                before = next.kind() == DaysAhead.Kind.BESIDE ? before : next.on();
-            }
+            Feedings.of(s, from, from.plusMonths(A_YEAR)).forEach(this::give);
             List<Month> months = new ArrayList<>();
             for (int m = 0; m < A_YEAR; m++) {
                 Map<String, Double> given = new LinkedHashMap<>();
@@ -128,42 +117,29 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
             return mg * s.species().appetite().nitrogenMgPerL();
         }
 
-        private void give(Course course, DaysAhead.Watering on, LocalDate before) {
-            Feed feed = course.feed();
-            Situation its = s.of(course);
-            double product;
-            if (feed.rate() instanceof Rate.PerWater rate) {
-                int days = (int) Math.max(1, ChronoUnit.DAYS.between(before, on.on()));
-                Dose dose = Portion.dose(feed, rate, its, on.on(), days);
-                double litres = need.pour(on.missingLitres());
-                product = dose.perLitre() * litres;
-                add(course.key(), on.on(), dose.mgPerL().n() * litres);
-                saltGrams += MeterForecast.added(feed, dose.perLitre(), rate.measure(), 0)
-                                .value()
-                        * litres
-                        * GRAMS_PER_LITRE;
+        private void give(Feedings.Feeding given) {
+            String key = given.course().key();
+            Feed feed = given.course().feed();
+            Measure measure = feed.rate().measure();
+            Nutrients each = feed.contentsPer(measure);
+            boolean inWater = given.course().inWater();
+            if (inWater) {
+                add(key, given.on(), each.n() * given.product());
             } else {
-                product = Portion.strewn(feed, its).perPot();
                 release(
-                        course.key(),
+                        key,
                         new Dressing(
-                                course.key(),
-                                on.on(),
-                                feed.contentsPer(feed.rate().measure()).n() * product,
-                                NitrogenBudget.Kind.QUICK,
-                                feed.coated()));
-                saltGrams += MeterForecast.added(feed, product, feed.rate().measure(), 0)
-                                .value()
-                        * GRAMS_PER_LITRE;
+                                key, given.on(), each.n() * given.product(), NitrogenBudget.Kind.QUICK, feed.coated()));
             }
-            elements = elements.plus(feed.contentsPer(feed.rate().measure()).times(product / MG));
-            Given so = feeds.get(course.key());
-            feeds.put(
-                    course.key(),
-                    so == null
-                            ? new Given(1, Optional.of(on.on()), product)
-                            : new Given(
-                                    so.times() + 1, so.next().or(() -> Optional.of(on.on())), so.product() + product));
+            saltGrams += MeterForecast.added(feed, inWater ? given.perLitre() : given.product(), measure, 0)
+                            .value()
+                    * (inWater ? given.litres() : 1)
+                    * GRAMS_PER_LITRE;
+            elements = elements.plus(each.times(given.product() / MG));
+            feeds.merge(
+                    key,
+                    new Given(1, Optional.of(given.on()), given.product()),
+                    (so, more) -> new Given(so.times() + 1, so.next().or(more::next), so.product() + more.product()));
         }
 
         private void add(String key, LocalDate on, double mg) {

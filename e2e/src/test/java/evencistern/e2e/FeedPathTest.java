@@ -122,6 +122,41 @@ class FeedPathTest extends AtTheDesk {
         assertThat(page.getByText("Undone.").first()).isVisible();
     }
 
+    /** Beads are a line of their own beside the water, told in spoons; the shelf foresees them. */
+    @Test
+    void whatIsStrewnIsTickedBesideTheWater() {
+        String beads = onTheShelf("Slow beads", "4 g per litre of mix at potting", "6");
+        Map<String, Object> lot = Plants.lot(garden, "Cape primrose", 1);
+        lot.put("courses", List.of(Map.of("feedId", beads, "share", 100)));
+        String id = CISTERN.api().put(data + "/lots", lot).ok().path("id").asString();
+        page.navigate(home + "/today");
+        Locator strewn = region("Slow beads");
+        assertThat(strewn).containsText("strewn on moist mix");
+        assertThat(strewn).containsText("strewn on this pot");
+        strewn.getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions()
+                                .setName("Cape primrose: done")
+                                .setExact(true))
+                .click();
+        assertThat(page.getByText("of Slow beads strewn on each").first()).isVisible();
+        assertThat(button("Cape primrose: done")).isVisible();
+        page.navigate(home + "/bench/" + id + "?tab=journal");
+        assertThat(page.getByText("of Slow beads strewn on each pot")).isVisible();
+        // told as it was given: spoons of it, and no watering
+        button("Feed").click();
+        Locator panel = page.getByRole(AriaRole.DIALOG);
+        panel.getByLabel("With which feed").selectOption(new SelectOption().setLabel("Slow beads"));
+        panel.getByLabel("Product in each pot", new Locator.GetByLabelOptions().setExact(true))
+                .fill("2");
+        panel.getByLabel("Product in each pot: unit").selectOption("tsp");
+        panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Record it"))
+                .click();
+        assertThat(page.getByText("of Slow beads strewn on each pot")).hasCount(2);
+        page.navigate(home + "/shelf");
+        assertThat(region("What the year ahead needs")).containsText("Slow beads");
+    }
+
     /** A label that came to something else when it was saved: both are shown, and either can be chosen. */
     @Test
     void aLabelThatIsReadOtherwiseIsChosenOnce() {

@@ -188,6 +188,15 @@ class ProgrammeTest {
         tick(lot, kind("water"));
         assertThat(shown(lot).path("state").path("lastWateredOn").asString()).isEqualTo("2026-05-14");
         assertThat(api.get(home + "/today").ok().path("groups")).isEmpty();
+        // and it leaves and comes back with its garden
+        String other = UUID.randomUUID().toString();
+        String file =
+                api.get(home + "/file").raw().body().replace(garden.path("id").asString(), other);
+        api.raw("POST", "/api/garden-files", file, true).ok();
+        assertThat(api.get("/api/gardens/" + other + "/lots/" + lot.path("id").asString())
+                        .ok()
+                        .path("state"))
+                .isEqualTo(shown(lot).path("state"));
     }
 
     /** The water first, the beads after it: both are still there, and both may go in one tick. */
@@ -272,6 +281,44 @@ class ProgrammeTest {
         gift.put("clientKey", Bodies.key());
         gift.put("amountEach", Bodies.typed("2", "cm"));
         assertThat(api.post(home + "/given", gift).faults()).isNotEmpty();
+    }
+
+    /** Two pots of five: their product is drawn from stock, and the lot is as due as before. */
+    @Test
+    void someOfThePotsDrawTheirShareAndTheLotStaysDue() {
+        Map<String, Object> five = lot(course(can));
+        five.put("pots", Bodies.typed("5", ""));
+        JsonNode lot = saved(five);
+        JsonNode before = shown(lot).path("state");
+        Map<String, Object> gift = new HashMap<>(Map.of(
+                "clientKey",
+                Bodies.key(),
+                "lotIds",
+                List.of(lot.path("id").asString()),
+                "feed",
+                true,
+                "amountEach",
+                Bodies.typed("3", "g"),
+                "pots",
+                Bodies.typed("2", "")));
+        Map<String, Object> stock = new HashMap<>(Map.of(
+                "id", UUID.randomUUID().toString(), "feedId", can, "amount", Bodies.typed("100", "g"), "version", 0));
+        stock.put("countedOn", "2026-05-14");
+        api.put(home + "/stock", stock).ok();
+        api.post(home + "/given", gift).ok();
+        assertThat(shown(lot).path("state")).isEqualTo(before);
+        assertThat(journal(lot).get(0).at("/event/ofPots").asInt()).isEqualTo(2);
+        // arithmetic: 2 pots, 3 g each
+        assertThat(api.get(home + "/stock").ok().get(0).path("left").asDouble()).isCloseTo(94, within(1e-6));
+        for (String wrong : List.of("6", "0", "1.5")) {
+            gift.put("clientKey", Bodies.key());
+            gift.put("pots", Bodies.typed(wrong, ""));
+            assertThat(api.post(home + "/given", gift).faults()).hasSize(1);
+        }
+        gift.put("clientKey", Bodies.key());
+        gift.remove("pots");
+        api.post(home + "/given", gift).ok();
+        assertThat(shown(lot).path("state").path("lastFedOn").asString()).isEqualTo("2026-05-14");
     }
 
     /** By hand: half the share of the same feed is half the product of a year, at as many feedings. */
@@ -370,5 +417,32 @@ class ProgrammeTest {
         assertThat(stocks.valueStream().map(s -> s.path("weeks").asDouble(0)).toList())
                 .hasSize(2)
                 .allMatch(weeks -> weeks > 0);
+    }
+
+    /** Ten pots need ten times what one needs, in packs of what is missing; a feed for flowers alone is not needed without them. */
+    @Test
+    void theSeasonAddsUpWhatAllLotsWillTake() {
+        Map<String, Object> one = lot(course(can), course(tonic, "only", "FLOWERING"));
+        saved(one);
+        JsonNode single = api.get(home + "/season").ok().path("feeds");
+        assertThat(single).hasSize(1);
+        double needed = single.get(0).path("needed").asDouble();
+        assertThat(needed).isPositive();
+        assertThat(single.get(0).path("toBuy").asDouble()).isCloseTo(needed, within(1e-9));
+        Map<String, Object> many = lot(course(can));
+        many.put("pots", Bodies.typed("9", ""));
+        saved(many);
+        Map<String, Object> stock = new HashMap<>(Map.of(
+                "id", UUID.randomUUID().toString(), "feedId", can, "amount", Bodies.typed("1", "g"), "version", 0));
+        stock.put("countedOn", "2026-05-14");
+        stock.put("pack", Bodies.typed("5", "g"));
+        api.put(home + "/stock", stock).ok();
+        JsonNode all = api.get(home + "/season").ok().path("feeds").get(0);
+        assertThat(all.path("needed").asDouble()).isCloseTo(10 * needed, within(0.02 * needed));
+        assertThat(all.path("lots").asInt()).isEqualTo(2);
+        assertThat(all.path("packs").asInt()).isEqualTo((int) Math.ceil((10 * needed - 1) / 5));
+        assertThat(all.path("runsOutOn").asString()).startsWith("2026-");
+        String sheet = api.get(home + "/season.csv").raw().body();
+        assertThat(sheet.lines()).hasSize(2).first().asString().startsWith("feed,unit,needed");
     }
 }

@@ -285,6 +285,7 @@ public class Acts {
      * @param on the day it was done, or null for now
      * @param litresEach what each pot got, or null for what it was to get
      * @param amountEach of the product, by weight or in spoons, that each pot got; null for what it was to get
+     * @param pots how many pots of one lot got it; null for all. Where others did not, the lot is still due
      */
     public record Gift(
             String clientKey,
@@ -294,6 +295,7 @@ public class Acts {
             @Nullable LocalDate on,
             @Nullable Typed litresEach,
             @Nullable Typed amountEach,
+            @Nullable Typed pots,
             @Nullable Seen seen) {}
 
     /** Records watering or feeding that was done outside the list. */
@@ -308,6 +310,7 @@ public class Acts {
         Optional<Typed> amount =
                 Optional.ofNullable(gift.amountEach()).filter(a -> !a.text().isBlank());
         amount.ifPresent(a -> a.read("amount", faults, Dimension.MASS, Dimension.VOLUME));
+        OptionalDouble some = Typed.optional(gift.pots(), "lot.pots", faults, Dimension.NUMBER);
         faults.throwIfAny();
         Moment moment = momentOn(g, gift.on());
         return history.once(garden, "given", gift.clientKey(), act -> {
@@ -325,7 +328,7 @@ public class Acts {
                         with,
                         moment,
                         can,
-                        new Poured(litres, amount),
+                        new Poured(litres, amount, some),
                         gift.seen());
             });
         });
@@ -385,11 +388,11 @@ public class Acts {
                             given.product(),
                             CareWire.measureId(course.feed().rate().measure()),
                             given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
-                            lot.pots(),
+                            poured.of(lot.pots()),
                             course.inWater() ? way.ofFeed().id() : STREWN));
         } else {
             Given given = Given.plain(care, day, poured.litres());
-            store.insertWatering(garden, row, item, given.litres(), lot.pots(), given.flush(), way.id());
+            store.insertWatering(garden, row, item, given.litres(), poured.of(lot.pots()), given.flush(), way.id());
         }
         if (seen != null) {
             seen.read().ifPresent(s -> store.insertSeen(garden, row, s));
@@ -397,8 +400,19 @@ public class Acts {
     }
 
     /** What each pot got of water and of the product, where that is not what was planned. */
-    private record Poured(OptionalDouble litres, Optional<Typed> amount) {
-        static final Poured AS_PLANNED = new Poured(OptionalDouble.empty(), Optional.empty());
+    private record Poured(OptionalDouble litres, Optional<Typed> amount, OptionalDouble some) {
+        static final Poured AS_PLANNED = new Poured(OptionalDouble.empty(), Optional.empty(), OptionalDouble.empty());
+
+        /** Of so many pots; refused where that is none, more than there are, or not a whole number. */
+        JournalStore.Pots of(int pots) {
+            Faults faults = new Faults();
+            double count = faults.within("lot.pots", some.orElse(pots), 1, pots, "");
+            if (count != Math.rint(count)) {
+                faults.add(FaultCode.NOT_A_NUMBER, "lot.pots", Faults.plain(count));
+            }
+            faults.throwIfAny();
+            return new JournalStore.Pots((int) count, count < pots);
+        }
     }
 
     /** Product by weight or in spoons, in the label's measure. */

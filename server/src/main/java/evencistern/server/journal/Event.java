@@ -33,12 +33,14 @@ public sealed interface Event {
      *
      * @param flush whether it was watered in plenty, to carry off salt
      * @param way in which it was given
+     * @param ofPots how many pots of the lot got it, where others did not
      */
     @Schema(name = "WateringEvent")
     record Watering(
             double litresEach,
             boolean flush,
             String way,
+            @Nullable Integer ofPots,
             @Nullable Sight seen) implements Event {}
 
     /**
@@ -55,6 +57,7 @@ public sealed interface Event {
             String measure,
             @Nullable Double nMgPerL,
             String way,
+            @Nullable Integer ofPots,
             @Nullable Sight seen)
             implements Event {}
 

@@ -76,8 +76,8 @@ public class JournalStore {
 
     /** What the rows of one kind say beside the spine: the table that has it, and its columns. */
     private enum Details {
-        WATERING("journal_watering", "item, litres_each, pots, flush, way"),
-        FEEDING("journal_feeding", "item, feed_id, litres_each, product_each, measure, n_mg_per_l, pots, way"),
+        WATERING("journal_watering", "item, litres_each, pots, flush, way, part"),
+        FEEDING("journal_feeding", "item, feed_id, litres_each, product_each, measure, n_mg_per_l, pots, way, part"),
         READING(
                 "journal_reading",
                 "method, meter_id, ph, ec, ph_plus_minus, ec_plus_minus, ph_shown, ec_shown, celsius, before_ph, hours,"
@@ -134,9 +134,12 @@ public class JournalStore {
     }
 
     void insertWatering(
-            GardenId garden, long row, String item, double litresEach, int pots, boolean flush, String way) {
-        insert(Details.WATERING, garden, row, item, litresEach, pots, flush, way);
+            GardenId garden, long row, String item, double litresEach, Pots pots, boolean flush, String way) {
+        insert(Details.WATERING, garden, row, item, litresEach, pots.count(), flush, way, pots.part());
     }
+
+    /** How many pots of a lot got it, and whether others did not. */
+    record Pots(int count, boolean part) {}
 
     /** What a feeding gave. */
     record Given(
@@ -146,7 +149,7 @@ public class JournalStore {
             double productEach,
             String measure,
             @Nullable Double nMgPerL,
-            int pots,
+            Pots pots,
             String way) {}
 
     void insertFeeding(GardenId garden, long row, Given g) {
@@ -160,8 +163,9 @@ public class JournalStore {
                 g.productEach(),
                 g.measure(),
                 g.nMgPerL(),
-                g.pots(),
-                g.way());
+                g.pots().count(),
+                g.way(),
+                g.pots().part());
     }
 
     void insertSeen(GardenId garden, long row, Event.Sight s) {
@@ -389,6 +393,7 @@ public class JournalStore {
             select j.id, j.lot_id, l.name as lot_name, j.kind, j.occurred_at, j.recorded_at, j.act_id, j.corrects,
                    j.clock_ahead, u.id is not null as undone,
                    coalesce(w.litres_each, f.litres_each) as litres_each, w.flush, coalesce(w.way, f.way) as way, f.product_each, f.measure, f.n_mg_per_l,
+                   case when coalesce(w.part, f.part) then coalesce(w.pots, f.pots) end as of_pots,
                    fd.name as feed_name,
                    r.ph, r.ec, r.typed, r.meter_id, r.method,
                    n.text, mf.name as from_place, mt.name as to_place,
@@ -435,7 +440,12 @@ public class JournalStore {
         String kind = r.getString("kind");
         return switch (kind) {
             case "watering" ->
-                new Event.Watering(r.getDouble("litres_each"), r.getBoolean("flush"), r.getString("way"), sight(r));
+                new Event.Watering(
+                        r.getDouble("litres_each"),
+                        r.getBoolean("flush"),
+                        r.getString("way"),
+                        r.getObject("of_pots", Integer.class),
+                        sight(r));
             case "feeding" ->
                 new Event.Feeding(
                         r.getString("feed_name"),
@@ -444,6 +454,7 @@ public class JournalStore {
                         r.getString("measure"),
                         r.getObject("n_mg_per_l", Double.class),
                         r.getString("way"),
+                        r.getObject("of_pots", Integer.class),
                         sight(r));
             case "skipping" ->
                 new Event.Skipping(

@@ -50,22 +50,25 @@ class RecordStore {
             + part(
                     "watered",
                     "null::text, null::text, null::float8, null::float8, null::date",
-                    "left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id",
-                    "(j.kind = 'watering' or (j.kind = 'feeding' and f.litres_each > 0))",
+                    """
+                    left join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id
+                    left join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
+                    """,
+                    "((j.kind = 'watering' and not w.part) or (j.kind = 'feeding' and f.litres_each > 0 and not f.part))",
                     1)
             + " union all "
             + part(
                     "fed",
                     "f.feed_id::text, null, null, null, null",
                     "join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id",
-                    "j.kind in ('feeding')",
+                    "j.kind in ('feeding') and not f.part",
                     1)
             + " union all "
             + part(
                     "flushed",
                     "null, null, null, null, null",
                     "join journal_watering w on w.garden_id = j.garden_id and w.journal_id = j.id",
-                    "j.kind = 'watering' and w.flush",
+                    "j.kind = 'watering' and w.flush and not w.part",
                     1)
             + " union all "
             + part(
@@ -106,6 +109,7 @@ class RecordStore {
                     """,
                     """
                     j.kind in ('watering', 'feeding') and coalesce(w.litres_each, f.litres_each) > 0
+                      and not coalesce(w.part, f.part)
                       and not exists (select 1 from journal_standing m
                                       where m.garden_id = j.garden_id and m.lot_id = j.lot_id
                                         and m.kind in ('moving', 'potting') and m.occurred_at > j.occurred_at)""",
@@ -116,7 +120,7 @@ class RecordStore {
                from lot_course k cross join lateral (
                  select j.occurred_at from journal_standing j
                  join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
-                 where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'feeding' and f.feed_id = k.feed_id
+                 where j.garden_id = g.id and j.lot_id = l.id and j.kind = 'feeding' and f.feed_id = k.feed_id and not f.part
                  order by j.occurred_at desc, j.id desc limit 1) d
                where k.garden_id = g.id and k.lot_id = l.id
                  and exists (select 1 from lot_course o where o.garden_id = g.id and o.lot_id = l.id and o.place > 0))

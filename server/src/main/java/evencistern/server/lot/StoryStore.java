@@ -40,6 +40,7 @@ class StoryStore {
                         left join journal_potting p on p.garden_id = j.garden_id and p.journal_id = j.id
                         left join journal_reading r on r.garden_id = j.garden_id and r.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = any (?)
+                          and not coalesce(w.part, f.part, false)
                           and (j.kind in ('watering', 'feeding', 'moving', 'potting')
                                or (? and j.kind = 'reading' and r.ec is not null and r.method not in ('can', 'soak')))
                         order by j.occurred_at, j.id

@@ -220,7 +220,7 @@ public class Stocks {
     }
 
     /** Product in one measure as the stock counts it: grams of a dry feed, millilitres of a liquid one. */
-    private static double inStock(Feed feed, Unit unit, Measure measure, double amount) {
+    public static double inStock(Feed feed, Unit unit, Measure measure, double amount) {
         double grams = amount * feed.gramsPer(measure).value();
         return unit == Unit.GRAM ? grams : grams / feed.densityKgPerL().value();
     }

@@ -96,7 +96,10 @@ class CalendarFile {
                     context.feeds(s.lot()).stream().collect(Collectors.toMap(f -> f.id().toString(), FeedWire::name));
             Map<LocalDate, String> fed = year.fed().stream()
                     .limit(context.fedEveryWatering(s.lot()) ? 1 : Long.MAX_VALUE)
-                    .collect(Collectors.toMap(LotYear.Fed::on, f -> feeds.getOrDefault(f.course(), "")));
+                    .collect(Collectors.toMap(
+                            LotYear.Fed::on,
+                            f -> feeds.getOrDefault(f.course(), ""),
+                            (one, other) -> one + ", " + other));
             fed.forEach((day, feed) -> add(
                     work,
                     day,
