@@ -65,8 +65,8 @@ function Table({
               </th>
               <td className="pr-3">{c.next ? dayFrom(c.next, garden.today) : say("bench_page.not_in_this_year")}</td>
               <td className="fig pr-3 text-right">{c.times}</td>
-              <td className="fig pr-3 text-right">{shown.product(c.product, c.measure)}</td>
-              <td className="fig text-right">
+              <td className="fig pr-3 text-right whitespace-nowrap">{shown.product(c.product, c.measure)}</td>
+              <td className="fig text-right whitespace-nowrap">
                 {c.share} %{c.proposed !== c.share && <span className="note block">→ {c.proposed} %</span>}
               </td>
             </tr>

@@ -54,7 +54,7 @@ export function SeasonNeed({ garden, shown, find }: { garden: Garden; shown: Sho
             </tbody>
           </table>
           <p className="note">
-            {say("shelf_page.the_plan_of_every_lot", { day: day(season.data.until) })}{" "}
+            {say("shelf_page.the_plan_of_every_lot")}{" "}
             <a href={`/api/gardens/${garden.id}/season.csv`} download className="inline-block leading-8">
               {say("shelf_page.as_a_sheet")}
             </a>
