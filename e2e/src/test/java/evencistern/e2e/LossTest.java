@@ -218,10 +218,12 @@ class LossTest {
         kill(Files.readAllLines(dir.resolve("pg/data/postmaster.pid")).get(0));
         awaitSaid("The database runs again");
         Cistern.await(address(port), running);
+        awaitAnswered(address(port));
         assertThat(lots(address(port))).isEqualTo(left);
 
         kill(Files.readString(dir.resolve("server.pid")));
         awaitSaid("The server runs again");
+        awaitAnswered(address(port));
         assertThat(lots(address(port))).isEqualTo(left);
         assertThat(Files.readString(dir.resolve("run.log")))
                 .contains("The database ended by itself and is started again in 1 s")
@@ -234,6 +236,14 @@ class LossTest {
 
     private static void kill(String pid) {
         ProcessHandle.of(Long.parseLong(pid.strip())).orElseThrow().destroyForcibly();
+    }
+
+    /** While the links to a database that ended are given up, a page is told to try again in a moment. */
+    private static void awaitAnswered(String address) throws InterruptedException {
+        Api api = new Api(address);
+        for (int i = 0; i < 120 && api.get("/api/gardens").status() == 503; i++) {
+            Thread.sleep(250);
+        }
     }
 
     private void awaitSaid(String words) throws IOException {
