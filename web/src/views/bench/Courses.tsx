@@ -103,6 +103,12 @@ export function RhythmField({
   );
 }
 
+/** The first month and the last: the one that is told first is both. */
+const MONTHS = [
+  { key: "fromMonth", other: "toMonth", field: "course.from_month", label: "bench_page.first_month" },
+  { key: "toMonth", other: "fromMonth", field: "course.to_month", label: "bench_page.last_month" },
+] as const;
+
 /** In which months, in what state of the plant and from when to when a feed is given; folded, for it is always mostly. */
 function When({
   work: { faults },
@@ -118,30 +124,26 @@ function When({
     { value: "", label: say("bench_page.any_month") },
     ...Array.from({ length: 12 }, (_, m) => ({ value: String(m + 1), label: month(m + 1) })),
   ];
-  const number = (v: string) => (v ? Number(v) : undefined);
   return (
     <details className="mb-2" open={faults.some((f) => f.field.startsWith("course.") && f.field !== "course.share")}>
       <summary className="min-h-9 py-1 text-sm">
         {told.length ? told.join(" · ") : say("bench_page.when_it_is_given")}
       </summary>
-      <ChoiceField
-        row
-        label={say("bench_page.first_month")}
-        field="course.from_month"
-        faults={faults}
-        value={String(c.fromMonth ?? "")}
-        onChange={(v) => set({ ...c, fromMonth: number(v), toMonth: number(v) && (c.toMonth ?? number(v)) })}
-        options={months}
-      />
-      <ChoiceField
-        row
-        label={say("bench_page.last_month")}
-        field="course.to_month"
-        faults={faults}
-        value={String(c.toMonth ?? "")}
-        onChange={(v) => set({ ...c, toMonth: number(v), fromMonth: number(v) && (c.fromMonth ?? number(v)) })}
-        options={months}
-      />
+      {MONTHS.map((m) => (
+        <ChoiceField
+          key={m.key}
+          row
+          label={say(m.label)}
+          field={m.field}
+          faults={faults}
+          value={String(c[m.key] ?? "")}
+          onChange={(v) => {
+            const chosen = v ? Number(v) : undefined;
+            set({ ...c, [m.other]: chosen && (c[m.other] ?? chosen), [m.key]: chosen });
+          }}
+          options={months}
+        />
+      ))}
       <ChoiceField
         row
         label={say("bench_page.only_while")}

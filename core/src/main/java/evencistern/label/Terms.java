@@ -54,6 +54,18 @@ public record Terms(Optional<Season> season, List<Share> shares, List<Rarer> rar
             months = Set.copyOf(months);
         }
 
+        /** Named months from one through another, over the turn of the year where it lies between. */
+        public static Season through(int first, int last) {
+            Set<Month> all = EnumSet.noneOf(Month.class);
+            Month month = Month.of(first);
+            while (month.getValue() != last) {
+                all.add(month);
+                month = month.plus(1);
+            }
+            all.add(month);
+            return new Season(all, false);
+        }
+
         public boolean on(LocalDate day, double latitude) {
             Month month = moves && latitude < 0 ? day.getMonth().plus(HALF_A_YEAR) : day.getMonth();
             return months.contains(month);

@@ -189,11 +189,9 @@ final class TermsFinder {
     private Optional<Terms.Season> season(Node span) {
         List<Node> months = span.kids("month");
         if (months.size() == 2) {
-            return Optional.of(new Terms.Season(
-                    through(
-                            Integer.parseInt(months.get(0).value()),
-                            Integer.parseInt(months.get(1).value())),
-                    false));
+            return Optional.of(Terms.Season.through(
+                    Integer.parseInt(months.get(0).value()),
+                    Integer.parseInt(months.get(1).value())));
         }
         if (months.size() == 1 && span.has("in")) {
             return Optional.of(new Terms.Season(
@@ -210,27 +208,18 @@ final class TermsFinder {
         boolean range = until || Stream.of("to", "-", "from", "through").anyMatch(span::has);
         Set<Month> all = EnumSet.noneOf(Month.class);
         if (range) {
-            all.addAll(through(first, Month.of(last).plus(SEASON_MONTHS - 1L).getValue()));
+            all.addAll(Terms.Season.through(
+                            first, Month.of(last).plus(SEASON_MONTHS - 1L).getValue())
+                    .months());
         } else {
-            seasons.forEach(s -> all.addAll(through(
-                    Integer.parseInt(s.value()),
-                    Month.of(Integer.parseInt(s.value()))
-                            .plus(SEASON_MONTHS - 1L)
-                            .getValue())));
+            seasons.forEach(s -> all.addAll(Terms.Season.through(
+                            Integer.parseInt(s.value()),
+                            Month.of(Integer.parseInt(s.value()))
+                                    .plus(SEASON_MONTHS - 1L)
+                                    .getValue())
+                    .months()));
         }
         return Optional.of(new Terms.Season(all, true));
-    }
-
-    /** From one month through another, over the turn of the year where it lies between. */
-    private static Set<Month> through(int first, int last) {
-        Set<Month> all = EnumSet.noneOf(Month.class);
-        Month month = Month.of(first);
-        while (month.getValue() != last) {
-            all.add(month);
-            month = month.plus(1);
-        }
-        all.add(month);
-        return all;
     }
 
     /** The shortest gap of a rhythm in days; 0 where it goes by waterings. */

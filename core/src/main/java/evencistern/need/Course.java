@@ -4,8 +4,8 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.feed.Feed;
+import evencistern.label.Terms;
 import java.time.LocalDate;
-import java.time.Month;
 import java.util.Map;
 import java.util.Optional;
 
@@ -29,16 +29,6 @@ public record Course(String key, Feed feed, double share, FeedRhythm rhythm, Whe
 
     private static final double PER_CENT = 100;
 
-    /** Months of the year, both counted; the first may come after the last, over the turn of the year. */
-    public record Season(Month from, Month to) {
-        /** Whether a month is in it. */
-        public boolean holds(Month month) {
-            return from.compareTo(to) <= 0
-                    ? month.compareTo(from) >= 0 && month.compareTo(to) <= 0
-                    : month.compareTo(from) >= 0 || month.compareTo(to) <= 0;
-        }
-    }
-
     /**
      * When it is given; always, where nothing is said.
      *
@@ -46,7 +36,10 @@ public record Course(String key, Feed feed, double share, FeedRhythm rhythm, Whe
      * @param begins,ends the first day and the last; an end before the beginning is refused
      */
     public record When(
-            Optional<Season> season, Optional<Condition> only, Optional<LocalDate> begins, Optional<LocalDate> ends) {
+            Optional<Terms.Season> season,
+            Optional<Condition> only,
+            Optional<LocalDate> begins,
+            Optional<LocalDate> ends) {
         public static final When ALWAYS =
                 new When(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -63,10 +56,10 @@ public record Course(String key, Feed feed, double share, FeedRhythm rhythm, Whe
             faults.throwIfAny();
         }
 
-        boolean on(LocalDate day, Map<Condition, LocalDate> told) {
+        boolean on(LocalDate day, double latitude, Map<Condition, LocalDate> told) {
             return begins.filter(day::isBefore).isEmpty()
                     && ends.filter(day::isAfter).isEmpty()
-                    && season.filter(s -> !s.holds(day.getMonth())).isEmpty()
+                    && season.filter(s -> !s.on(day, latitude)).isEmpty()
                     && only.filter(c -> told.get(c) == null || day.isBefore(told.get(c)))
                             .isEmpty();
         }

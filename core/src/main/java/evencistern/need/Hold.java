@@ -129,7 +129,9 @@ public enum Hold {
                         .filter(f -> !f.terms().feedsOn(date, s.place().latitude()))
                         .isPresent();
             case OFF_PROGRAMME ->
-                s.course().filter(c -> !c.when().on(date, told.conditions())).isPresent();
+                s.course()
+                        .filter(c -> !c.when().on(date, s.place().latitude(), told.conditions()))
+                        .isPresent();
             case READING -> told.reading().holdsOn(date);
             case SALTY -> told.reading().tooSaltyToFeed(date, s.repottedOn());
         };

@@ -186,8 +186,9 @@ public record LotPlan(
                 Unit.DAY,
                 "COMMON",
                 earlier("days", days.likely(), Unit.DAY, "water.days"));
-        Optional<FeedDate> nextFeed =
-                beside || ahead.fed() ? Optional.of(feedDate(s, ahead, soonest, working)) : Optional.empty();
+        Optional<FeedDate> nextFeed = soonest.turn().isPresent() || ahead.fed()
+                ? Optional.of(feedDate(s, ahead, soonest, working))
+                : Optional.empty();
         return new LotPlan(
                 potWater,
                 need,

@@ -12,6 +12,7 @@ import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.label.Terms;
 import evencistern.need.Condition;
 import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
@@ -24,7 +25,6 @@ import evencistern.plant.SpeciesGuide;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
 import java.time.LocalDate;
-import java.time.Month;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -153,7 +153,7 @@ class ProgrammeTest {
     @Test
     void monthsAndDaysBoundACourse() {
         Course.When summer = new Course.When(
-                Optional.of(new Course.Season(Month.JUNE, Month.AUGUST)),
+                Optional.of(Terms.Season.through(6, 8)),
                 Optional.empty(),
                 Optional.of(LocalDate.of(2026, 6, 20)),
                 Optional.of(LocalDate.of(2026, 8, 10)));

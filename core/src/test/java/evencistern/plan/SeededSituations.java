@@ -7,6 +7,7 @@ import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
 import evencistern.label.Rhythm;
+import evencistern.label.Terms;
 import evencistern.media.Recipes;
 import evencistern.need.AfterReading;
 import evencistern.need.Condition;
@@ -27,7 +28,6 @@ import evencistern.pot.RoundTaper;
 import evencistern.watering.Watering;
 import evencistern.watering.Way;
 import java.time.LocalDate;
-import java.time.Month;
 import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -78,10 +78,8 @@ public final class SeededSituations {
         int feeds = r.nextInt(3) > 0 ? 1 : 2 + r.nextInt(2);
         List<Course> programme = new ArrayList<>();
         for (int i = 0; i < feeds; i++) {
-            Optional<Course.Season> season = maybe(
-                    r,
-                    feeds > 1 ? 0.3 : 0,
-                    new Course.Season(Month.of(1 + r.nextInt(12)), Month.of(1 + r.nextInt(12))));
+            Optional<Terms.Season> season =
+                    maybe(r, feeds > 1 ? 0.3 : 0, Terms.Season.through(1 + r.nextInt(12), 1 + r.nextInt(12)));
             Optional<LocalDate> begins = maybe(r, feeds > 1 ? 0.2 : 0, TODAY.plusDays(r.nextInt(80) - 40L));
             Optional<LocalDate> ends = maybe(r, feeds > 1 ? 0.2 : 0, TODAY.plusDays(40L + r.nextInt(80)));
             programme.add(new Course(

@@ -4,11 +4,11 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
 import evencistern.feed.Feed;
+import evencistern.label.Terms;
 import evencistern.need.Condition;
 import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
 import java.time.LocalDate;
-import java.time.Month;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -84,7 +84,7 @@ public record LotCourse(
         faults.attempt(() -> days(Optional.empty()));
     }
 
-    private Course.When days(Optional<Course.Season> season) {
+    private Course.When days(Optional<Terms.Season> season) {
         return new Course.When(
                 season, Optional.ofNullable(only), Optional.ofNullable(begins), Optional.ofNullable(ends));
     }
@@ -99,7 +99,7 @@ public record LotCourse(
                 days(
                         fromMonth == null || toMonth == null
                                 ? Optional.empty()
-                                : Optional.of(new Course.Season(Month.of(fromMonth), Month.of(toMonth)))),
+                                : Optional.of(Terms.Season.through(fromMonth, toMonth))),
                 Optional.empty());
     }
 }
