@@ -99,6 +99,13 @@ export const lastVerdictQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/verdict", { params: { path: { garden, lot } } })),
   });
 
+/** What was done against something that ailed a lot, and what may be done. */
+export const treatmentsQuery = (garden: string, lot: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", lot, "treatments"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/treatments", { params: { path: { garden, lot } } })),
+  });
+
 /** How well the plan knows the pots of a garden, the least known first. */
 export const knownQuery = (garden: string, find: string) =>
   queryOptions({

@@ -34,6 +34,9 @@ export type DoseDraft = {
   aim: DoseAsk["aim"];
   share: Typed;
   nitrogen: Typed;
+  reading: Typed;
+  amount: Typed;
+  litres: Typed;
   labelDays: Typed;
   days: Typed;
 };
@@ -45,6 +48,9 @@ export const DOSE_BLANK: DoseDraft = {
   aim: "label",
   share: { text: "50", unit: "%" },
   nitrogen: { text: "100", unit: "mg/L" },
+  reading: { text: "", unit: "mS/cm" },
+  amount: { text: "", unit: "" },
+  litres: { text: "", unit: "L" },
   labelDays: { text: "", unit: "d" },
   days: { text: "7", unit: "d" },
 };

@@ -90,16 +90,25 @@ export function RhythmField({
   course: Course;
   set: (c: Course | undefined) => void;
 }) {
+  const own = c.rhythm !== undefined && c.rhythm !== "label";
   return (
-    <ChoiceField
-      label={say("bench_page.rhythm")}
-      field="lot.rhythm"
-      faults={work.faults}
-      value={c.rhythm ?? "label"}
-      onChange={(rhythm) => set({ ...c, rhythm })}
-      options={RHYTHMS.map((r) => ({ value: r, label: words("rhythms", r) }))}
-      hint={work.input.courses.length === 1 ? say("bench_page.the_food_over_the_weeks_stays") : undefined}
-    />
+    <>
+      <ChoiceField
+        label={say("bench_page.rhythm")}
+        field="lot.rhythm"
+        faults={work.faults}
+        value={c.rhythm ?? "label"}
+        onChange={(rhythm) => set({ ...c, rhythm })}
+        options={RHYTHMS.map((r) => ({ value: r, label: words("rhythms", r) }))}
+        hint={work.input.courses.length === 1 ? say("bench_page.the_food_over_the_weeks_stays") : undefined}
+      />
+      {own && (
+        <label className="mb-2 flex min-h-9 items-center gap-2 text-sm">
+          <input type="checkbox" checked={c.whole ?? false} onChange={(e) => set({ ...c, whole: e.target.checked })} />
+          {say("bench_page.with_all_the_food_of_its_label")}
+        </label>
+      )}
+    </>
   );
 }
 

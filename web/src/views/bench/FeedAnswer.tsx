@@ -3,6 +3,7 @@ import { HandDrawn, HandWords, OtherWays } from "../../parts/Hand";
 import { Worked } from "../../parts/Worked";
 import { words, say, rich } from "../../text";
 import { day, dayFrom, figures, type Shown } from "../../text/numbers";
+import { Button } from "../../ui/Button";
 import { InSpite } from "./InSpite";
 import { Line } from "./Line";
 import type { LotWork } from "./useLotWork";
@@ -53,7 +54,18 @@ export function FeedAnswer({ care, work }: { care: Care; work: LotWork }) {
       )}
       {care.feed && !care.nextFeed && <p className="note">{say("bench_page.given_once")}</p>}
       {care.feed ? (
-        <DoseOf dose={care.feed} garden={garden} catalogue={catalogue} shown={shown} open={open} />
+        <DoseOf
+          dose={care.feed}
+          garden={garden}
+          catalogue={catalogue}
+          shown={shown}
+          open={open}
+          giveBack={(rhythm) =>
+            work.change({
+              courses: work.input.courses.map((c) => (c.feedId === care.feedId ? { ...c, rhythm, whole: true } : c)),
+            })
+          }
+        />
       ) : (
         <p className="note">
           {feed ? say("bench_page.plain_water_instead_see_below") : say("bench_page.no_feed_this_lot_gets_plain")}
@@ -123,16 +135,24 @@ function DoseOf({
   catalogue,
   shown,
   open,
+  giveBack,
 }: {
   dose: Dose;
   garden: Garden;
   catalogue: Catalogue;
   shown: Shown;
   open: Open;
+  giveBack: (rhythm: string) => void;
 }) {
   const meter = garden.meters[0];
   const scale = catalogue.scales.find((s) => s.id === meter?.scale);
   const watered = d.kind === "watered";
+  const sprayed = d.kind === "sprayed";
+  const npk = watered
+    ? "bench_page.n_p_k_in_the_can"
+    : sprayed
+      ? "bench_page.n_p_k_in_the_sprayer"
+      : "bench_page.n_p_k_for_the_pot";
   return (
     <>
       <div className="flex items-center gap-3">
@@ -144,7 +164,9 @@ function DoseOf({
           <span className="note block">
             {watered
               ? say("bench_page.to_of_water", { vessel: shown.vessel(d.canLitres ?? 0) })
-              : say("bench_page.on_each_pot")}{" "}
+              : sprayed
+                ? say("bench_page.to_of_water_in_the_sprayer", { vessel: shown.vessel(d.canLitres ?? 0) })
+                : say("bench_page.on_each_pot")}{" "}
             · {shown.rounding(d.hand)}
           </span>
           <OtherWays dose={d} />
@@ -164,9 +186,26 @@ function DoseOf({
             <span className="note">{say("bench_page.of_product")}</span>
           </Line>
         )}
-        <Line term="npk" label={watered ? say("bench_page.n_p_k_in_the_can") : say("bench_page.n_p_k_for_the_pot")}>
-          <Worked step={watered ? "feed.nitrogen" : "feed.strewn_nitrogen"} open={open}>
-            {figures(d.nutrients.n)} · {figures(d.nutrients.p)} · {figures(d.nutrients.k)} {watered ? "mg/L" : "g"}
+        {d.sprayLitres !== undefined && d.sprayLeast !== undefined && d.sprayMost !== undefined && (
+          <Line label={say("bench_page.this_plant_gets")}>
+            <Worked step="feed.spray_volume" open={open}>
+              {say("bench_page.of_spray", { litres: shown.litres(d.sprayLitres) })}
+            </Worked>
+            <span className="note block whitespace-normal">
+              {say("bench_page.of_spray_between", {
+                least: shown.litres(d.sprayLeast),
+                most: shown.litres(d.sprayMost),
+              })}
+            </span>
+          </Line>
+        )}
+        <Line term="npk" label={say(npk)}>
+          <Worked
+            step={watered ? "feed.nitrogen" : sprayed ? "feed.spray_strength" : "feed.strewn_nitrogen"}
+            open={open}
+          >
+            {figures(d.nutrients.n)} · {figures(d.nutrients.p)} · {figures(d.nutrients.k)}{" "}
+            {watered || sprayed ? "mg/L" : "g"}
           </Worked>
         </Line>
         {d.meter !== undefined && d.meterPlusMinus !== undefined && (
@@ -189,7 +228,7 @@ function DoseOf({
         )}
         {d.ceiling && d.ceilingPerLitre !== undefined && d.perLitre !== undefined && (
           <Line term="limit" label={say("bench_page.limit")}>
-            <Worked step="feed.ceiling" open={open}>
+            <Worked step={sprayed ? "feed.spray_strength" : "feed.ceiling"} open={open}>
               {shown.strength(d.ceilingPerLitre, d.hand.measure)}
             </Worked>
             <span className={`note block whitespace-normal ${d.heldBack ? "!text-stop" : ""}`}>
@@ -202,6 +241,15 @@ function DoseOf({
       {d.lostPercent !== undefined && d.lostPercent >= WORTH_TELLING && (
         <p className="my-2 border-l-4 border-stop pl-3 text-sm">
           {say("bench_page.of_the_food_is_lost", { percent: figures(d.lostPercent) })}
+          {d.givesBack && (
+            <>
+              {" "}
+              {say("bench_page.gives_it_back", { rhythm: words("rhythms", d.givesBack).toLowerCase() })}{" "}
+              <Button look="quiet" className="no-print min-h-9" onClick={() => giveBack(d.givesBack!)}>
+                {say("bench_page.feed_it_so")}
+              </Button>
+            </>
+          )}
         </p>
       )}
       {!watered && d.heldBack && d.ceiling && (

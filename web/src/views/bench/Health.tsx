@@ -10,6 +10,7 @@ import { ReadingEntry } from "./ReadingEntry";
 import { ReadingHistory } from "./ReadingHistory";
 import { say } from "../../text";
 import { SaltAccount } from "./SaltAccount";
+import { Treatments } from "./Treatments";
 
 type Props = { lot: Lot; garden: Garden; catalogue: Catalogue; shown: Shown; saved: (now: Lot) => void };
 
@@ -53,6 +54,7 @@ export function Health({ lot, garden, catalogue, shown, saved }: Props) {
       >
         <ReadingHistory lot={lot} garden={garden} />
       </ReadingEntry>
+      <Treatments lot={lot} garden={garden} />
       <SaltAccount lot={lot} garden={garden} shown={shown} saved={saved} />
     </>
   );

@@ -94,8 +94,8 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
         .join("; ");
     case "feeding":
       return [
-        e.way === "strewn"
-          ? say("bench_page.strewn_on_each_pot", {
+        e.way === "strewn" || e.way === "sprayed"
+          ? say(e.way === "strewn" ? "bench_page.strewn_on_each_pot" : "bench_page.sprayed_on_each_pot", {
               product: shown.product(e.productEach, e.measure),
               feedName: e.feedName,
             })
@@ -104,7 +104,7 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
               product: shown.product(e.productEach, e.measure),
               feedName: e.feedName,
             }),
-        e.way !== "top" && e.way !== "strewn" && words("trait_words", `way.${e.way}`),
+        !["top", "strewn", "sprayed"].includes(e.way) && words("trait_words", `way.${e.way}`),
         e.ofPots && say("bench_page.pots_of_it_only", { pots: e.ofPots }),
         e.seen?.note,
       ]
@@ -236,8 +236,8 @@ export function Journal({
 function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; close: () => void }) {
   const { event } = e;
   const fed = event.kind === "feeding" ? event : undefined;
-  const strewn = fed?.way === "strewn";
-  const poured = event.kind === "watering" || (event.kind === "feeding" && !strewn);
+  const beside = fed?.way === "strewn" || fed?.way === "sprayed";
+  const poured = event.kind === "watering" || (event.kind === "feeding" && !beside);
   const read = event.kind === "reading" ? event : undefined;
   const key = useRef(newId());
   const told = useTold(garden.id);

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link } from "@tanstack/react-router";
 import { api, edit, newId, type Garden, type Lot, type Todo, type Verdict } from "../../api";
 import { lastVerdictQuery, useAct } from "../../api/queries";
@@ -9,6 +10,8 @@ import { Button } from "../../ui/Button";
 import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
 import { say, words } from "../../text";
+import { PlanTreatment } from "./Treatments";
+import { CURE_OF, type TreatmentBegun } from "./treatments";
 import { VerdictCard } from "./VerdictCard";
 
 /** Said of how things stand; and what stands in the plan of itself. */
@@ -29,6 +32,7 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
       ),
     ({ act }) => told(say("bench_page.taken_into_the_plan"), act),
   );
+  const [treat, setTreat] = useState<TreatmentBegun>();
   if (last.isPending) return <Loading what={say("bench_page.the_last_reading")} />;
   if (last.isLoadingError) return <Trouble problem={last.error} again={() => void last.refetch()} />;
   const { verdict, readOn, todos } = last.data;
@@ -67,6 +71,16 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
             {way.label} →
           </Link>
         )}
+        {CURE_OF[action] && (
+          <Button
+            look="quiet"
+            className="no-print mr-2 text-sm"
+            onClick={() => setTreat({ cure: CURE_OF[action]!, reason: words("todos", action), readOn })}
+            aria-label={say("bench_page.as_a_treatment", { action: words("todos", action) })}
+          >
+            {say("bench_page.as_a_treatment_2")}
+          </Button>
+        )}
         {taken(action) ? <span className="note">{say("bench_page.in_the_plan")}</span> : intoThePlan(action)}
       </>
     );
@@ -76,6 +90,7 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
       <h2 className="head">{say("bench_page.the_last_reading_day", { day: day(readOn) })}</h2>
       {take.isError && <Trouble problem={take.error} />}
       <VerdictCard verdict={verdict} shown={shown} beside={beside} />
+      {treat && <PlanTreatment lot={lot} garden={garden} begun={treat} close={() => setTreat(undefined)} />}
       {todos.length > 0 && (
         <section aria-label={say("bench_page.taken_into_the_plan_2")} className="mb-6">
           <h3 className="head">{say("bench_page.taken_into_the_plan_2")}</h3>

@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { api, call, type FlowAnswer, type RunAnswer, type Typed } from "../../api";
+import { api, call, type CurveAnswer, type FlowAnswer, type RunAnswer, type SiphonAnswer, type Typed } from "../../api";
 import { useLive } from "../../api/useLive";
 import { figures } from "../../text/numbers";
 import { NumberField } from "../../ui/Fields";
+import { Trouble } from "../../ui/States";
 import { say, rich } from "../../text";
 import type { Tank } from "./tank";
 
@@ -19,6 +20,8 @@ export function DeviceTests({ tank, forecast }: { tank: Tank; forecast: number }
       <div className="gap-6 pt-2 xl:grid xl:grid-cols-2">
         <Flow />
         <Run tank={tank} forecast={forecast} />
+        <Curve tank={tank} />
+        <Siphon tank={tank} />
       </div>
     </details>
   );
@@ -135,6 +138,118 @@ function Run({ tank, forecast }: { tank: Tank; forecast: number }) {
         </>
       )}
       <p className="note">{say("feeds_page.run_it_for_some_minutes_into", { forecast: figures(forecast) })}</p>
+    </section>
+  );
+}
+
+const POINTS = ["first", "second", "third"] as const;
+
+/** What the device gives over its dial, by up to three measured points, and where to set it. */
+function Curve({ tank }: { tank: Tank }) {
+  const [points, setPoints] = useState(POINTS.map(() => ({ setting: NUMBER, ratio: NUMBER })));
+  const [wanted, setWanted] = useState<Typed>({ text: tank.setting === "percent" ? "" : tank.ratio, unit: "" });
+  const told = points.filter((p) => p.setting.text.trim() && p.ratio.text.trim());
+  const ask = told.length >= 2 && wanted.text.trim() ? { points: told, wanted } : undefined;
+  const live = useLive<NonNullable<typeof ask>, CurveAnswer>(ask, (body, signal) =>
+    call(api.POST("/api/tank/curve", { body, signal })),
+  );
+  const faults = ask ? (live.problem?.faults ?? []) : [];
+  const set = (at: number, part: Partial<(typeof points)[number]>) =>
+    setPoints(points.map((p, i) => (i === at ? { ...p, ...part } : p)));
+  return (
+    <section aria-label={say("feeds_page.the_dial")} aria-live="polite">
+      <h3 className="head">{say("feeds_page.what_the_dial_really_does")}</h3>
+      {POINTS.map((name, i) => (
+        <div key={name} className="grid grid-cols-2 gap-2">
+          <NumberField
+            label={say("feeds_page.dial_at", { point: i + 1 })}
+            field="curve.setting"
+            faults={i === 0 ? faults : []}
+            value={points[i]!.setting}
+            onChange={(setting) => set(i, { setting })}
+          />
+          <NumberField
+            label={say("feeds_page.gave_one_in")}
+            field="curve.ratio"
+            faults={i === 0 ? faults : []}
+            value={points[i]!.ratio}
+            onChange={(ratio) => set(i, { ratio })}
+          />
+        </div>
+      ))}
+      <NumberField
+        row
+        label={say("feeds_page.wanted_one_in")}
+        field="dilution_factor"
+        faults={faults}
+        value={wanted}
+        onChange={setWanted}
+      />
+      {faults.some((f) => f.field === "curve.points") && <Trouble problem={live.problem} />}
+      {ask && live.answer && !live.problem && (
+        <p>
+          {live.answer.setting === undefined
+            ? say("feeds_page.outside_what_was_measured")
+            : rich("feeds_page.set_the_dial_to", {
+                b: (c) => <b className="fig">{c}</b>,
+                setting: figures(live.answer.setting),
+              })}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** How a jar that fills up with water weakens, and when to fill it anew. */
+function Siphon({ tank }: { tank: Tank }) {
+  const [jar, setJar] = useState(L);
+  const [feed, setFeed] = useState(L);
+  const [weakest, setWeakest] = useState<Typed>({ text: "80", unit: "%" });
+  const ratio: Typed = { text: tank.ratio, unit: tank.setting === "percent" ? "%" : "" };
+  const ask = jar.text.trim() && feed.text.trim() ? { setting: tank.setting, ratio, jar, feed, weakest } : undefined;
+  const live = useLive<NonNullable<typeof ask>, SiphonAnswer>(ask, (body, signal) =>
+    call(api.POST("/api/tank/siphon", { body, signal })),
+  );
+  const faults = ask ? (live.problem?.faults ?? []) : [];
+  return (
+    <section aria-label={say("feeds_page.siphon_jar")} aria-live="polite">
+      <h3 className="head">{say("feeds_page.a_jar_that_fills_up_with_water")}</h3>
+      <div className="grid grid-cols-3 gap-2">
+        <NumberField
+          label={say("feeds_page.jar_holds")}
+          field="siphon.jar"
+          faults={faults}
+          value={jar}
+          units={["L", "US gal", "US qt"]}
+          onChange={setJar}
+        />
+        <NumberField
+          label={say("feeds_page.feed_given")}
+          field="siphon.feed"
+          faults={faults}
+          value={feed}
+          units={["L", "US gal"]}
+          onChange={setFeed}
+        />
+        <NumberField
+          label={say("feeds_page.good_down_to")}
+          field="siphon.share"
+          faults={faults}
+          value={weakest}
+          shownUnit="%"
+          onChange={setWeakest}
+        />
+      </div>
+      {ask && live.answer && !live.problem && (
+        <p>
+          {rich("feeds_page.the_last_of_it_has", {
+            b: (c) => <b className="fig">{c}</b>,
+            percent: figures(live.answer.leftPercent),
+            litres: figures(live.answer.litresUntil),
+          })}
+        </p>
+      )}
+      <p className="note">{say("feeds_page.where_water_takes_the_place")}</p>
     </section>
   );
 }

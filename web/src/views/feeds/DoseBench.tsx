@@ -34,19 +34,26 @@ export function DoseBench() {
   const navigate = useNavigate({ from: "/g/$garden/feeds/dose" });
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
   const there = feeds.data?.filter((f) => !f.retired) ?? [];
-  const b = draft.value;
+  const b = { ...DOSE_BLANK, ...draft.value };
   const feed = there.find((f) => f.id === b.feed) ?? there[0];
   const water = garden?.waters.find((w) => w.id === b.water) ?? usualWater(garden);
   const pack = stock?.find((s) => s.stock.feedId === feed?.id && !s.stock.retired)?.stock;
   const kind = useKindAsk(id, b.species);
+  const meter = garden?.meters.find((m) => !m.retired);
+  const us = garden?.unitHabit === "us";
+  const amount = { ...b.amount, unit: b.amount.unit || (feed?.form === "liquid" ? "mL" : "g") };
+  const told =
+    b.aim === "mixed" ? amount.text.trim() && b.litres.text.trim() : b.aim !== "pen" || b.reading.text.trim();
   const ask: DoseAsk | undefined =
-    garden && feed && water
+    garden && feed && water && told
       ? {
           feed,
           water,
           ...(kind ? { species: kind } : {}),
           aim: b.aim,
           ...(b.aim === "share" ? { value: b.share } : b.aim === "nitrogen" ? { value: b.nitrogen } : {}),
+          ...(b.aim === "pen" ? { reading: b.reading, ...(meter ? { meter } : {}) } : {}),
+          ...(b.aim === "mixed" ? { amount, litres: b.litres } : {}),
           ...(b.aim === "same_food" ? { labelDays: b.labelDays, days: b.days } : {}),
           vessels: garden.vessels,
           hand: garden.hand,
@@ -105,7 +112,9 @@ export function DoseBench() {
               { value: "label", label: say("feeds_page.the_label") },
               { value: "share", label: say("feeds_page.a_share_of_it") },
               { value: "nitrogen", label: say("feeds_page.aimed_at_nitrogen") },
+              { value: "pen", label: say("feeds_page.a_pen_number") },
               { value: "same_food", label: say("feeds_page.another_rhythm") },
+              { value: "mixed", label: say("feeds_page.what_i_have_mixed") },
             ]}
           />
         </div>
@@ -119,6 +128,35 @@ export function DoseBench() {
             hint={say("feeds_page.ppm_of_a_feed_chart_is")}
             {...on("nitrogen", "nitrogen")}
           />
+        )}
+        {b.aim === "pen" && (
+          <NumberField
+            label={say("feeds_page.the_pen_over_the_water")}
+            units={["mS/cm", "µS/cm", "ppm"]}
+            hint={
+              meter?.scale
+                ? say("feeds_page.ppm_on_the_scale_of", { name: meter.name, id: meter.scale.slice(3) })
+                : say("feeds_page.its_ppm_scale_is_not_told")
+            }
+            {...on("reading", "reading")}
+          />
+        )}
+        {b.aim === "mixed" && (
+          <>
+            <NumberField
+              label={say("feeds_page.this_much_of_it")}
+              units={
+                us ? ["oz", "US fl oz", "US tsp", "US tbsp", "g", "mL"] : ["g", "mL", "tsp", "tbsp", "oz", "US fl oz"]
+              }
+              {...on("amount", "mixed.amount")}
+              value={amount}
+            />
+            <NumberField
+              label={say("feeds_page.in_this_much_water")}
+              units={us ? ["US gal", "L"] : ["L", "US gal"]}
+              {...on("litres", "mixed.litres")}
+            />
+          </>
         )}
         {b.aim === "same_food" && (
           <>
@@ -149,7 +187,11 @@ export function DoseBench() {
                 {say("feeds_page.make_a_stock_of_it")}
               </Link>
             </p>
-            <Cans answer={a} garden={garden} feed={feed} shown={shown} open={open} currency={pack?.currency} />
+            {b.aim === "mixed" ? (
+              <Judged answer={a} feed={feed} shown={shown} open={open} />
+            ) : (
+              <Cans answer={a} garden={garden} feed={feed} shown={shown} open={open} currency={pack?.currency} />
+            )}
             <div className="mt-4 gap-6 xl:grid xl:grid-cols-2">
               <Inside answer={a} open={open} />
               <CanCheck
@@ -164,7 +206,9 @@ export function DoseBench() {
             <Cautions ids={a.cautions} />
           </>
         )}
-        {!a && !live.problem && <p className="note p-6">{say("common.working_it_out")}</p>}
+        {!a && !live.problem && (
+          <p className="note p-6">{ask ? say("common.working_it_out") : say("feeds_page.fill_in_what_is_asked")}</p>
+        )}
       </section>
       {working !== undefined && <WorkingPanel steps={a?.working} at={working} close={() => open(undefined)} />}
     </div>
@@ -177,6 +221,48 @@ function stockUnits(feed: Feed, a: Answer): number {
 }
 
 type Shows = { answer: Answer; open: (step: string) => void };
+
+/** What somebody has mixed, against the label and the plant, and the water that would put it right. */
+function Judged({ answer: a, feed, shown, open }: Shows & { feed: Feed; shown: Shown }) {
+  return (
+    <>
+      <p className="mb-1">
+        <Worked step="feed.mixed" open={open} big>
+          {shown.strength(a.perLitre, a.measure)}
+        </Worked>{" "}
+        {say("feeds_page.of", { name: feed.name })}
+        <span className="note"> {say("feeds_page.of_its_labels_top", { percent: figures(a.ofLabelPercent) })}</span>
+      </p>
+      {a.waterToAdd > 0 ? (
+        <p className="my-2 border-l-4 border-stop pl-3">
+          <b>{say("feeds_page.too_strong_add", { litres: shown.litres(a.waterToAdd) })}</b>
+          <span className="note block">
+            {say("feeds_page.at_most", {
+              strength: shown.strength(a.ceilingPerLitre, a.measure),
+              ceilings: words("ceilings", a.ceiling),
+            })}
+          </span>
+        </p>
+      ) : (
+        <p className="my-2 border-l-4 border-leaf pl-3">
+          <b>{say("feeds_page.within_the_limits")}</b>
+          <span className="note block">
+            {say("feeds_page.at_most", {
+              strength: shown.strength(a.ceilingPerLitre, a.measure),
+              ceilings: words("ceilings", a.ceiling),
+            })}
+          </span>
+        </p>
+      )}
+      <p className="mb-2">
+        {say("feeds_page.the_pen_should_then_read", {
+          ec: figures(a.waterEc + a.ecAdded),
+          plusMinus: figures(a.ecAddedPlusMinus, 1),
+        })}
+      </p>
+    </>
+  );
+}
 
 /** The dose in every can, smallest first. */
 function Cans({

@@ -74,7 +74,15 @@ function nameOf({ uses, readings }: LabelAnswer, choice: string, own: Own): stri
 
 /** So much of the product in the person's units. */
 function amountOf(rate: Rate, shown: Shown): string {
-  const each = { water: "volume", mix: "volume", area: "area", height: "length", plant: "", pot_width: "" } as const;
+  const each = {
+    water: "volume",
+    spray: "volume",
+    mix: "volume",
+    area: "area",
+    height: "length",
+    plant: "",
+    pot_width: "",
+  } as const;
   const counted = each[rate.per];
   const times = counted ? shown.counted(counted) : 1;
   const low = written(shown.product(rate.min * times, rate.measure));
@@ -94,6 +102,8 @@ function perOf(rate: Rate, shown: Shown): string {
   switch (rate.per) {
     case "water":
       return us ? say("feeds_page.in_each_gallon_of_water") : say("feeds_page.in_each_litre_of_water");
+    case "spray":
+      return us ? say("feeds_page.in_each_gallon_sprayed") : say("feeds_page.in_each_litre_sprayed");
     case "mix":
       return us ? say("feeds_page.for_each_gallon_of_mix") : say("feeds_page.for_each_litre_of_mix");
     case "plant":
@@ -111,7 +121,7 @@ function perOf(rate: Rate, shown: Shown): string {
 
 /** The same in the person's can, or for a pot of theirs; nothing where neither is known. */
 function inHand({ rate, hand: measured }: Way, { shown, canLitres, lot }: Own): string {
-  if (!measured) return "";
+  if (!measured || rate.per === "spray") return "";
   const low = handText(measured.low);
   const high = handText(measured.high);
   const hand = low === high ? high : say("feeds_page.from_to", { low, high });

@@ -58,7 +58,7 @@ export function DoneList({ done, box, garden, shown }: Props) {
         });
       case "feeding":
         if (e.litresEach === 0)
-          return say("today_page.feed_strewn", {
+          return say(e.way === "sprayed" ? "today_page.feed_sprayed" : "today_page.feed_strewn", {
             product: shown.product(e.productEach, e.measure),
             feedName: e.feedName,
           });

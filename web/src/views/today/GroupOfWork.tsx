@@ -35,19 +35,21 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
         <span className="note">
           {g.kind === "strewn"
             ? say("today_page.strewn_on_the_moist_mix")
-            : rich("today_page.in_all", {
-                value: g.feedName
-                  ? say("today_page.in_water", { waterName: g.waterName.toLowerCase() })
-                  : say("today_page.from_the", { waterName: g.waterName.toLowerCase() }),
-                part: (c) => <span className="fig">{c}</span>,
-                litres: shown.litres(g.litres),
-                value2:
-                  g.by !== "can"
-                    ? ""
-                    : c.cans === 1
-                      ? say("today_page.one", { can })
-                      : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
-              })}
+            : g.kind === "sprayed"
+              ? say("today_page.sprayed_on_leaves", { litres: shown.litres(g.litres) })
+              : rich("today_page.in_all", {
+                  value: g.feedName
+                    ? say("today_page.in_water", { waterName: g.waterName.toLowerCase() })
+                    : say("today_page.from_the", { waterName: g.waterName.toLowerCase() }),
+                  part: (c) => <span className="fig">{c}</span>,
+                  litres: shown.litres(g.litres),
+                  value2:
+                    g.by !== "can"
+                      ? ""
+                      : c.cans === 1
+                        ? say("today_page.one", { can })
+                        : say("today_page.trips_with_two", { cans: c.cans, can, trips: c.trips }),
+                })}
         </span>
       </h2>
       {g.by === "line" && <p className="note py-1">{say("today_page.the_line_brings_it")}</p>}
@@ -76,7 +78,7 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
 /** What would spare the carrying, where the cans are too many. */
 function TooMany({ group: g, garden, shown }: { group: Group; garden: Garden; shown: Shown }) {
   const c = g.carrying;
-  if (g.by !== "can" || c.tankLitres === undefined || c.stockLitres === undefined) return null;
+  if (g.by !== "can" || g.kind === "sprayed" || c.tankLitres === undefined || c.stockLitres === undefined) return null;
   return (
     <p className="border-b border-rule py-1 text-sm">
       {rich("today_page.cans_is_about_minutes_of_carrying", {
@@ -117,7 +119,9 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
         </b>{" "}
         {dose.kind === "watered"
           ? say("today_page.to_each_full", { name: g.vessel.name.toLowerCase(), vessel: shown.vessel(g.vessel.litres) })
-          : say("today_page.for_each_pot")}
+          : dose.kind === "sprayed"
+            ? say("today_page.to_mix_for_spraying", { vessel: shown.vessel(dose.canLitres ?? 0) })
+            : say("today_page.for_each_pot")}
         <span className="note block">
           {shown.rounding(dose.hand)}
           {dose.kind === "watered" && dose.meter !== undefined && dose.meterPlusMinus !== undefined && (

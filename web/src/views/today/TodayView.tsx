@@ -13,6 +13,7 @@ import { Moving } from "./Moving";
 import { OtherCare } from "./OtherCare";
 import { say, rich } from "../../text";
 import { Todos } from "./Todos";
+import { TreatmentsDue } from "./TreatmentsDue";
 
 /** Each group in the smallest vessel that takes it. */
 const FITTING = "fitting";
@@ -82,6 +83,7 @@ export function TodayView() {
         <GroupOfWork key={g.key} group={g} garden={garden} shown={shown} />
       ))}
       {chores.length > 0 && <OtherCare groups={chores} garden={garden} shown={shown} />}
+      {t.treatments.length > 0 && <TreatmentsDue due={t.treatments} garden={garden} />}
       {t.todos.length > 0 && <Todos due={t.todos} garden={garden} shown={shown} />}
       {t.pensDue.length > 0 && (
         <p className="mb-4">
@@ -96,15 +98,20 @@ export function TodayView() {
         </p>
       )}
       {t.moving.length > 0 && <Moving lots={t.moving} garden={garden} />}
-      {lots === 0 && chores.length === 0 && t.todos.length === 0 && t.moving.length === 0 && done === 0 && (
-        <Nothing title={t.nextDue ? say("today_page.next", { day: day(t.nextDue) }) : say("today_page.no_lots_yet")}>
-          <p>
-            <Link to="/g/$garden/bench" params={{ garden: id }}>
-              {t.nextDue ? say("today_page.see_the_bench") : say("today_page.put_the_first_lot_on_the")}
-            </Link>
-          </p>
-        </Nothing>
-      )}
+      {lots === 0 &&
+        chores.length === 0 &&
+        t.todos.length === 0 &&
+        t.treatments.length === 0 &&
+        t.moving.length === 0 &&
+        done === 0 && (
+          <Nothing title={t.nextDue ? say("today_page.next", { day: day(t.nextDue) }) : say("today_page.no_lots_yet")}>
+            <p>
+              <Link to="/g/$garden/bench" params={{ garden: id }}>
+                {t.nextDue ? say("today_page.see_the_bench") : say("today_page.put_the_first_lot_on_the")}
+              </Link>
+            </p>
+          </Nothing>
+        )}
       {(lots > 0 || chores.length > 0) && (
         <p className="no-print mb-4">
           {rich("today_page.on_paper_round_sheet_pdf", {

@@ -65,15 +65,19 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
         )}
         <p className="min-w-0 text-right wrap-anywhere">
           <b className="fig text-2xl whitespace-nowrap">
-            {d.strewn
-              ? shown.product(d.strewn.each, d.strewn.measure)
+            {d.beside
+              ? d.beside.sprayLitres !== undefined
+                ? shown.litres(d.beside.sprayLitres)
+                : shown.product(d.beside.each, d.beside.measure)
               : BY_TIME.includes(d.way) && d.minutes !== undefined
                 ? say("today_page.for_minutes", { minutes: Math.max(1, Math.round(d.minutes)) })
                 : shown.litres(d.litresEach)}
           </b>
           <span className="note block">
-            {d.strewn
-              ? say("today_page.strewn_on_each", { pots: d.lot.pots })
+            {d.beside
+              ? say(d.beside.way === "sprayed" ? "today_page.sprayed_on_each" : "today_page.strewn_on_each", {
+                  pots: d.lot.pots,
+                })
               : d.way === "top"
                 ? d.lot.pots > 1
                   ? say("today_page.each_pot")

@@ -106,7 +106,7 @@ class ArchitectureTest {
             .whereLayer("reading")
             .mayOnlyBeAccessedByLayers("lot")
             .whereLayer("caution")
-            .mayOnlyBeAccessedByLayers("chore", "plan")
+            .mayOnlyBeAccessedByLayers("chore", "plan", "remedy")
             .whereLayer("plant")
             .mayOnlyBeAccessedByLayers(
                     "caution", "chore", "food", "mixlife", "need", "plan", "reading", "remedy", "watering", "wish")

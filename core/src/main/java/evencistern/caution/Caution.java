@@ -1,5 +1,6 @@
 package evencistern.caution;
 
+import evencistern.label.HowGiven;
 import evencistern.label.ProductForm;
 import evencistern.media.Amendment;
 import evencistern.media.Mix;
@@ -57,6 +58,7 @@ public enum Caution {
     PESTICIDE_LABEL,
     NOT_IN_FLOWER,
     NOT_ON_FOOD,
+    SPRAY_DRIFT,
     HEAVY_FROM_FLOOR,
     TOO_HEAVY_FOR_ONE;
 
@@ -64,15 +66,14 @@ public enum Caution {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /**
-     * For handling a feed.
-     *
-     * @param onTheMix whether it is strewn rather than watered on
-     */
-    public static List<Caution> forFeed(ProductForm form, boolean onTheMix) {
+    /** For handling a feed that is given so. */
+    public static List<Caution> forFeed(ProductForm form, HowGiven how) {
         List<Caution> cautions = new ArrayList<>(List.of(LABEL_FIRST, KEEP_FROM_CHILDREN));
-        if (onTheMix) {
+        if (how == HowGiven.STREWN) {
             cautions.add(GRANULES_AND_PETS);
+        }
+        if (how == HowGiven.SPRAYED) {
+            cautions.add(SPRAY_DRIFT);
         }
         cautions.add(form == ProductForm.LIQUID ? GLOVES_AND_EYES : DUST);
         cautions.add(RUNOFF_OUT_OF_DRAINS);

@@ -2,7 +2,6 @@ package evencistern.feed;
 
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
-import evencistern.label.Rate;
 import evencistern.units.Uncertain;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
@@ -30,7 +29,7 @@ public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain 
             Set<HandMeasure.Spoon> spoons,
             SourceWater water,
             Working working) {
-        Measure measure = ((Rate.PerWater) feed.rate()).measure();
+        Measure measure = dose.measure();
         Measured hand = tool.nearest(
                 dose.perLitre() * litres,
                 // what is weakened is measured down, or up by a hair
@@ -43,7 +42,7 @@ public record CanDose(double litres, Measured hand, Nutrients mgPerL, Uncertain 
                 feed.form() == ProductForm.LIQUID,
                 spoons,
                 working);
-        double rounded = dose.perLitre() > 0 ? hand.practical() / hand.exact() : 1;
+        double rounded = dose.perLitre() > 0 ? hand.given() / hand.exact() : 1;
         return new CanDose(
                 litres,
                 hand,

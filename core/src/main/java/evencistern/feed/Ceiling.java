@@ -12,7 +12,9 @@ public enum Ceiling {
     /** Quick nitrogen, or salt, in the pot's mix. */
     POT_QUICK,
     /** Coated feed in the pot's mix. */
-    POT_COATED;
+    POT_COATED,
+    /** What leaves stand of any product. */
+    LEAVES;
 
     public String id() {
         return name().toLowerCase(java.util.Locale.ROOT);

@@ -37,7 +37,8 @@ public record CoatedRelease(double months, double celsius) {
         return months * DAYS_PER_MONTH;
     }
 
-    private double speed(double meanCelsius) {
+    /** How many times as fast as its rating counts on it releases at such a mean temperature; 0 in frost. */
+    public double speed(double meanCelsius) {
         Faults.require("climate.temperature", meanCelsius, COLDEST_C, WARMEST_C, "°C");
         return meanCelsius <= 0 ? 0 : Math.pow(Q10, (meanCelsius - celsius) / 10);
     }

@@ -22,10 +22,10 @@ import java.util.List;
  *
  * <p><b>Answers</b> how strong may and should I mix this feed for this plant, and what does that give?
  * <p><b>Formula</b> ceiling = min(label's top, cap(EC), cap(N), cap(P), cap(B), cap(ammonium and urea)); wanted = label's low + appetite·(top − low),
- * the label's top, so much nitrogen, or the same food in another rhythm, c₂ = min(c₁, ceiling)·days₂/days₁; strength = min(wanted,
+ * the label's top, so much nitrogen, so much on the pen, or the same food in another rhythm, c₂ = min(c₁, ceiling)·days₂/days₁, or c₁·days₂/days₁ where the label's whole food is to be given back; strength = min(wanted,
  * ceiling)·Π shares, dry air and slow growth counting once; mg/L = g/L · % · 10
  * <p><b>Units</b> g/L or mL/L of product; mg/L of elements
- * <p><b>Valid for</b> rates per volume of water; a target above the label's top is refused
+ * <p><b>Valid for</b> rates per volume of water; a target above the label's top is refused; what is mixed already is only judged
  * <p><b>Source</b> [COMMON] class caps; the label's own range; oxides by [IUPAC]
  * <p><b>Checked by</b> FeedTest
  *
@@ -49,6 +49,8 @@ public record Dose(
         double share) {
     /** Between a wish and a limit: as near as hands measure. */
     private static final double AS_GOOD_AS = 1.02;
+    /** Of the product in a litre, g or mL; the meter's forecast is told up to it. */
+    private static final double STRONGEST = 200;
 
     /**
      * Chooses the strength. A target above the label's top rate is refused; what a rhythm would need above the ceiling is
@@ -61,7 +63,9 @@ public record Dose(
         Nutrients contents = feed.contentsPer(rate.measure());
         Limit limit = limit(feed, rate, cap, contents, waterMsCm);
         double top = limit.perLitre();
-        Wanted goal = wanted(Target.base(target), rate, contents, top);
+        Wanted goal = Target.base(target) instanceof Target.OverWater reading
+                ? wanted(reading, feed, rate, waterMsCm)
+                : wanted(Target.base(target), rate, contents, top);
         double wanted = goal.perLitre();
         double share = Target.share(target);
         double strength = Math.min(wanted, top) * share;
@@ -80,11 +84,7 @@ public record Dose(
                 table("cap(slow N)", cap.slowMgPerL(), Unit.MILLIGRAM_PER_LITRE, "limits:cold_ammonium"));
         List<Working.Input> inputs = new ArrayList<>(goal.inputs());
         inputs.add(earlier("top", top, per, "feed.ceiling"));
-        StringBuilder shares = new StringBuilder();
-        Target.weakenedBy(target).forEach((why, part) -> {
-            shares.append("·").append(why.symbol());
-            inputs.add(table(why.symbol(), part * 100, Unit.PER_CENT, why.from()));
-        });
+        String shares = Target.shares(target, inputs);
         working.step(
                 "feed.strength",
                 "c = min(" + goal.formula() + ", top)" + shares,
@@ -186,16 +186,98 @@ public record Dose(
                             typed("N of one", contents.n(), Unit.MILLIGRAM, "feed.n")));
         }
         Target.SameFood food = (Target.SameFood) target;
-        double once = Math.min(within(rate, food.place()), top); // what it would get in the label's own rhythm
+        double byLabel = within(rate, food.place());
+        // what it would get in the label's own rhythm, or what the label has it get
+        double once = food.whole() ? byLabel : Math.min(byLabel, top);
         return new Wanted(
                 once * food.days() / food.labelDays(),
-                "min(low + appetite·(label − low), top)·days/days(label)",
+                food.whole()
+                        ? "(low + appetite·(label − low))·days/days(label)"
+                        : "min(low + appetite·(label − low), top)·days/days(label)",
                 List.of(
                         appetite(food.place()),
                         low,
                         label,
                         typed("days", food.days(), Unit.DAY, "days"),
                         typed("days(label)", food.labelDays(), Unit.DAY, "feed.label")));
+    }
+
+    /** The strength at which a pen reads so much more than in the water. */
+    private static Wanted wanted(Target.OverWater reading, Feed feed, Rate.PerWater rate, double waterMsCm) {
+        positive("reading", reading.msCm(), "mS/cm");
+        double strength = MeterForecast.strengthAdding(feed, rate.measure(), reading.msCm(), waterMsCm);
+        if (strength == Double.MAX_VALUE) {
+            throw new FaultException(Fault.of(FaultCode.NO_SALT, "reading", ""));
+        }
+        if (strength > rate.max() * AS_GOOD_AS) {
+            double most = MeterForecast.adds(feed, rate.max(), rate.measure(), waterMsCm);
+            throw tooStrong("reading", reading.msCm(), most, "mS/cm");
+        }
+        Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        return new Wanted(
+                Math.min(strength, rate.max()),
+                "EC/f",
+                List.of(
+                        typed("EC", reading.msCm(), Unit.MILLISIEMENS_PER_CM, "reading"),
+                        table("f", reading.msCm() / strength, Unit.MILLISIEMENS_PER_CM, "feed:ec_factor"),
+                        typed("label", rate.max(), per, "feed.label")));
+    }
+
+    /**
+     * What somebody has mixed: so much of the product in so much water, whatever the label and the plant say to it. Its
+     * {@code ceiling} is where the lowest of the limits lies.
+     *
+     * @param amount in the measure of the rate, above 0
+     * @param litres of water, above 0
+     * @param waterMsCm of that water
+     */
+    public static Dose mixed(
+            Feed feed,
+            Rate.PerWater rate,
+            StrengthCap cap,
+            double amount,
+            double litres,
+            double waterMsCm,
+            Working working) {
+        Measure measure = rate.measure();
+        Unit unit = measure == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        Unit per = measure == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        double strength = amount / litres;
+        Faults.require("strength", strength, 0, STRONGEST, per.symbol());
+        Nutrients contents = feed.contentsPer(measure);
+        Limit limit = limit(feed, rate, cap, contents, waterMsCm);
+        working.step(
+                "feed.mixed",
+                "c = put in/in water",
+                strength,
+                per,
+                "COMMON",
+                typed("put in", amount, unit, "mixed.amount"),
+                typed("in water", litres, Unit.LITRE, "mixed.litres"));
+        Nutrients mgPerL = contents.times(strength);
+        working.step(
+                "feed.nitrogen",
+                "N = c·(N of one)",
+                mgPerL.n(),
+                Unit.MILLIGRAM_PER_LITRE,
+                "IUPAC",
+                earlier("c", strength, per, "feed.mixed"),
+                typed("N of one", contents.n(), Unit.MILLIGRAM, "feed.n"));
+        return new Dose(
+                strength,
+                measure,
+                feed.gramsPer(measure).times(strength),
+                mgPerL,
+                limit.ceiling(),
+                limit.perLitre(),
+                strength,
+                false,
+                1);
+    }
+
+    /** Water to add to so many litres, so that it is no stronger than the ceiling; 0 where it is not. */
+    public double waterToAdd(double litres) {
+        return Math.max(0, perLitre / ceilingPerLitre - 1) * litres;
     }
 
     private static double within(Rate rate, double place) {

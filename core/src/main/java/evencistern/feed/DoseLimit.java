@@ -23,7 +23,9 @@ public enum DoseLimit {
     /** Nitrogen below which a feed is left out, mg per litre of solution. */
     LEAST_N,
     /** Share of ammonium and urea in the nitrogen for cold roots, %. */
-    COLD_AMMONIUM;
+    COLD_AMMONIUM,
+    /** Product in a litre of what is sprayed on leaves, g: 1 in 100 of a liquid, and no label goes beyond it. */
+    LEAF;
 
     /** How much a plant stands. */
     public enum Stands {

@@ -2,6 +2,7 @@ package evencistern.feed;
 
 import evencistern.chemistry.AtomicWeights;
 import evencistern.fault.Faults;
+import evencistern.label.HowGiven;
 import evencistern.label.Measure;
 import evencistern.label.Product;
 import evencistern.label.ProductForm;
@@ -108,9 +109,24 @@ public record Feed(
         return new Product(form, ownMl, any ? Optional.of(holds) : Optional.empty());
     }
 
-    /** Whether it is strewn on the mix rather than watered on. */
+    /** Where it goes: into the water, on the leaves, or on the mix. */
+    public HowGiven how() {
+        if (rate instanceof Rate.PerWater) {
+            return HowGiven.WATERED;
+        }
+        return rate instanceof Rate.PerSpray ? HowGiven.SPRAYED : HowGiven.STREWN;
+    }
+
+    public boolean watered() {
+        return how() == HowGiven.WATERED;
+    }
+
+    public boolean sprayed() {
+        return how() == HowGiven.SPRAYED;
+    }
+
     public boolean strewn() {
-        return !(rate instanceof Rate.PerWater);
+        return how() == HowGiven.STREWN;
     }
 
     /** Grams in one unit (g or mL) of the product. */

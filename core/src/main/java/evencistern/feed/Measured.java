@@ -13,6 +13,11 @@ import java.util.List;
  */
 public record Measured(double exact, double practical, Measure measure, List<Piece> pieces, double errorPercent) {
 
+    /** What is put in: what the tools give, or all that was wanted where that is too little for them and is measured otherwise. */
+    public double given() {
+        return practical > 0 ? practical : exact;
+    }
+
     /** What a piece is measured with. */
     public enum Tool {
         TABLESPOON,

@@ -4,7 +4,10 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
+import evencistern.units.Unit;
+import evencistern.working.Working;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
@@ -42,14 +45,6 @@ public sealed interface Target {
         Why(String symbol, String from) {
             this.symbol = symbol;
             this.from = from;
-        }
-
-        String symbol() {
-            return symbol;
-        }
-
-        String from() {
-            return from;
         }
     }
 
@@ -111,6 +106,16 @@ public sealed interface Target {
         return by;
     }
 
+    /** The shares by which a target is weakened, as factors of a formula; each is added to its inputs. */
+    static String shares(Target target, List<Working.Input> inputs) {
+        StringBuilder shares = new StringBuilder();
+        weakenedBy(target).forEach((why, part) -> {
+            shares.append("·").append(why.symbol);
+            inputs.add(Working.Input.table(why.symbol, part * 100, Unit.PER_CENT, why.from));
+        });
+        return shares.toString();
+    }
+
     /** The share of the dose that there would be otherwise. */
     static double share(Target target) {
         return weakenedBy(target).values().stream().reduce(1.0, (a, b) -> a * b);
@@ -119,14 +124,18 @@ public sealed interface Target {
     /** So much nitrogen, mg/L, above 0. */
     record Nitrogen(double mgPerL) implements Target {}
 
+    /** So much salt over the water it is mixed into, as a pen reads it, mS/cm at 25 °C, above 0. */
+    record OverWater(double msCm) implements Target {}
+
     /**
      * The food of the label's own rhythm, given in another one.
      *
      * @param place in the label's range, 0–1
      * @param labelDays between feeds as the label has it, 0.2–730
      * @param days between feeds as they are to be, 0.2–730
+     * @param whole whether it is all the label's food, and not only what the limits leave of it in the label's rhythm
      */
-    record SameFood(double place, double labelDays, double days) implements Target {
+    record SameFood(double place, double labelDays, double days, boolean whole) implements Target {
         /** Days between two feeds, at most. */
         public static final double LONGEST = 730;
 

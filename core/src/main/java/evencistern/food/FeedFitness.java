@@ -8,6 +8,7 @@ import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.Rate;
 import evencistern.need.Situation;
+import evencistern.plant.Trait;
 import evencistern.watering.Way;
 import evencistern.working.Working;
 import java.util.Optional;
@@ -18,7 +19,7 @@ import java.util.Optional;
  * <p><b>Answers</b> can this plant have this feed, or is plain water better?
  * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what the limits bring below 10 mg/L
  * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix; what is mostly
- * organic or slow, in clay balls
+ * organic or slow, in clay balls; what is sprayed and brings no nitrogen, on thick leaves
  * <p><b>Units</b> mg/L
  * <p><b>Valid for</b> feeds with nitrogen; what has none is bounded, and not left out for being weak
  * <p><b>Source</b> [COMMON] so weak a feed is not worth its salt; urea granules burn the roots of a pot
@@ -34,7 +35,9 @@ public enum FeedFitness {
     /** Something to strew, and no mix to strew it on. */
     NO_MIX,
     /** Something organic in water that stands among clay balls: nothing there makes it available, and it rots. */
-    ORGANIC;
+    ORGANIC,
+    /** A trace or a mineral to be sprayed on leaves so thick that it does not get through. */
+    LEATHERY;
 
     private static final double UREA_ALONE = 0.95;
     private static final double MOSTLY = 0.5;
@@ -42,6 +45,10 @@ public enum FeedFitness {
 
     /** What speaks against this feed for this lot; empty where nothing does. */
     public static Optional<FeedFitness> against(Feed feed, Situation s) {
+        if (feed.sprayed()) {
+            boolean food = feed.contentsPer(feed.rate().measure()).n() > 0;
+            return s.species().traits().is(Trait.LEAF, "thick") && !food ? Optional.of(LEATHERY) : Optional.empty();
+        }
         if (!(feed.rate() instanceof Rate.PerWater rate)) {
             if (s.bare()) {
                 return Optional.of(NO_MIX);

@@ -50,7 +50,7 @@ public record LabelByHand(Measured low, Measured high, boolean heldBack) {
             OptionalDouble tallM,
             Optional<Feed> feed,
             Means means) {
-        if (rate instanceof Rate.PerWater) {
+        if (rate instanceof Rate.PerWater || rate instanceof Rate.PerSpray) {
             return canLitres.isEmpty()
                     ? Optional.empty()
                     : Optional.of(times(rate, canLitres.getAsDouble(), Double.MAX_VALUE, means));

@@ -35,7 +35,7 @@ import java.util.function.ToDoubleFunction;
  * reservoir or a tray · the label's share for such plants or months · what a reading left · its programme's share; strewn = min(label · size · that share, limit · litres of mix); coated feed again
  * once 80 to 90 % of it is out
  * <p><b>Units</b> product in the label's measure, g or mL; days
- * <p><b>Valid for</b> feeds at the roots, watered on or strewn
+ * <p><b>Valid for</b> feeds at the roots, watered on or strewn; sprays have rules of their own
  * <p><b>Source</b> [COMMON] appetite places a plant in the label's range; limits by the table of limits
  * <p><b>Checked by</b> CareTest
  */
@@ -54,12 +54,12 @@ public final class Portion {
 
     private Portion() {}
 
-    /** The rhythm in which a lot is fed: its own where it has one and the feed is watered on. */
+    /** The rhythm in which a lot is fed: its own where it has one and the feed is given in its water. */
     public static Rhythm rhythm(Feed feed, Situation s) {
         if (feed.coated().isPresent()) {
             return spent(feed.coated().get(), s);
         }
-        return feed.strewn() ? feed.rhythm() : school(s).over(feed.rhythm());
+        return feed.watered() ? school(s).over(feed.rhythm()) : feed.rhythm();
     }
 
     /** The rhythm that was chosen for the course a lot is looked at for. */
@@ -68,7 +68,7 @@ public final class Portion {
     }
 
     /** The share of what it would get alone that its programme gives it. */
-    private static double share(Situation s) {
+    static double share(Situation s) {
         return s.course().map(Course::share).orElse(1.0);
     }
 
@@ -91,7 +91,11 @@ public final class Portion {
         double gap = Math.max(1, days);
         Target target = school(s) == FeedRhythm.LABEL
                 ? new Target.ByAppetite(place)
-                : new Target.SameFood(place, apart(feed.rhythm(), gap), apart(rhythm(feed, s), gap));
+                : new Target.SameFood(
+                        place,
+                        apart(feed.rhythm(), gap),
+                        apart(rhythm(feed, s), gap),
+                        s.course().filter(Course::whole).isPresent());
         return target.weakened(RootsInAir.strength(s.species(), s.place().humidityPercent()), Target.Why.DRY_AIR)
                 .weakened(seedlingShare(feed, s, day), Target.Why.SEEDLING)
                 .weakened(feed.terms().shareOn(day, s.place().latitude(), kin(s)), Target.Why.LABEL)
@@ -115,7 +119,7 @@ public final class Portion {
     }
 
     /** What a label that makes exceptions calls such a plant; seedlings have a share of their own. */
-    private static Set<Terms.Kin> kin(Situation s) {
+    static Set<Terms.Kin> kin(Situation s) {
         return switch (s.species().group()) {
             case "epiphyte", "ground_orchid" -> Set.of(Terms.Kin.ORCHIDS);
             case "fern" -> Set.of(Terms.Kin.FERNS);
@@ -127,7 +131,7 @@ public final class Portion {
         };
     }
 
-    private static double seedlingShare(Feed feed, Situation s, LocalDate day) {
+    static double seedlingShare(Feed feed, Situation s, LocalDate day) {
         LocalDate since = s.particulars().conditions().get(Condition.SEEDLING);
         if (since == null) {
             return 1;
@@ -167,6 +171,14 @@ public final class Portion {
      * @param ceiling what says so
      */
     public record OnTheMix(double perPot, double labelPerPot, double most, Ceiling ceiling) {}
+
+    /** Product for one pot of a feed that is not given in its water, strewn or sprayed, in the label's measure. */
+    public static double beside(Feed feed, Situation s, LocalDate day) {
+        return feed.rate() instanceof Rate.PerSpray rate
+                ? Spray.of(feed, rate, s, day, OptionalDouble.empty(), Working.off())
+                        .product()
+                : strewn(feed, s).perPot();
+    }
 
     /** A strewn feed for one pot: as the label has it for this plant, and no more than the pot's mix may get at a time. */
     public static OnTheMix strewn(Feed feed, Situation s) {

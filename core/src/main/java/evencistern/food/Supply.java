@@ -41,7 +41,7 @@ public final class Supply {
         Feed feed = s.feed().get();
         double each = feed.rate() instanceof Rate.PerWater rate
                 ? Portion.perLitre(feed, rate, s, on, days.getAsInt()) * need.fullPour(Working.off())
-                : Portion.strewn(feed, s).perPot();
+                : Portion.beside(feed, s, on);
         return each / FeedRhythm.days(Portion.rhythm(feed, s), days.getAsInt());
     }
 

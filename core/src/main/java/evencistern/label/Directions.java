@@ -13,8 +13,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -943,19 +945,37 @@ final class Directions {
         }
     }
 
+    /** Whether a word of its name says where a use goes. */
+    private boolean called(Draft.Use told, IntPredicate where) {
+        String name = told.name.toLowerCase(Locale.ROOT);
+        return IntStream.range(0, tokens.size())
+                .anyMatch(
+                        i -> roles[i] == Role.USE && name.contains(tokens.get(i).text()) && where.test(i));
+    }
+
+    private boolean toLeaves(int i) {
+        return Lexicon.is(tokens, i, "leaf")
+                && !Lexicon.is(tokens, i, "leafplant")
+                && !denied(i)
+                && !wished(i)
+                && !besides(i);
+    }
+
+    private boolean toRoots(int i) {
+        return Lexicon.is(tokens, i, "root") && !denied(i);
+    }
+
+    /** Where water and roots are named for another reason than to say where the feed goes. */
+    private static final Set<Role> ELSEWHERE = EnumSet.of(Role.PER_WATER, Role.PER_MIX, Role.RHYTHM, Role.USE);
+
     // --- what the words of one use say besides its dose and its rhythm ---
 
     private void look(Draft.Use told, int end, int begin) {
-        boolean leaves = false;
-        boolean roots = false;
+        boolean leaves = called(told, this::toLeaves);
+        boolean roots = called(told, this::toRoots);
         for (int i = begin; i < end; i++) {
-            boolean denied = denied(i);
-            leaves |= Lexicon.is(tokens, i, "leaf")
-                    && !Lexicon.is(tokens, i, "leafplant")
-                    && !denied
-                    && !wished(i)
-                    && !besides(i);
-            roots |= Lexicon.is(tokens, i, "root") && !denied && roles[i] != Role.PER_WATER && roles[i] != Role.PER_MIX;
+            leaves |= toLeaves(i) && roles[i] != Role.USE;
+            roots |= toRoots(i) && !ELSEWHERE.contains(roles[i]);
             told.mixedIn |= Lexicon.is(tokens, i, "mixin") && roles[i] != Role.PER_MIX;
             told.numberLeft |= Numbers.counts(tokens.get(i)) && roles[i] == Role.UNKNOWN;
         }
@@ -963,6 +983,11 @@ final class Directions {
         told.numberLeft |= IntStream.range(begin, end - 1)
                 .anyMatch(i -> tokens.get(i).is("-") && roles[i] == Role.UNKNOWN && Numbers.counts(tokens.get(i + 1)));
         told.foliar = leaves && !roots;
+        if (told.foliar) {
+            IntStream.range(begin, end)
+                    .filter(i -> roles[i] == Role.UNKNOWN && Lexicon.is(tokens, i, "leaf"))
+                    .forEach(i -> roles[i] = Role.NOTED);
+        }
         if (draft.uses.size() > 1 && told.name.isEmpty()) {
             // "5 ml on leaves, 10 ml at the roots"
             IntStream.range(begin, end)
@@ -1005,7 +1030,8 @@ final class Directions {
         return leaves
                 && !applied
                 && IntStream.rangeClosed(1, DENIES_AHEAD)
-                        .anyMatch(k -> i - k >= 0 && tokens.get(i - k).is("for"));
+                        .anyMatch(k ->
+                                i - k >= 0 && (tokens.get(i - k).is("for") || Lexicon.is(tokens, i - k, "praise")));
     }
 
     /** "do not spray", "avoid contact with leaves", "rinse off leaves". */

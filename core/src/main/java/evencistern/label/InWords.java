@@ -12,7 +12,13 @@ public final class InWords {
     public static String of(Rate rate, Rhythm rhythm) {
         String amount = range(rate.min(), rate.max()) + (rate.measure() == Measure.GRAMS ? " g " : " ml ");
         // in water the product itself is meant anyway; on a plant it must be said
-        return amount + (rate instanceof Rate.PerWater ? "" : "of product ") + per(rate) + " " + often(rhythm);
+        boolean inWater = rate instanceof Rate.PerWater || rate instanceof Rate.PerSpray;
+        return (rate instanceof Rate.PerSpray ? "Spray the leaves with " : "")
+                + amount
+                + (inWater ? "" : "of product ")
+                + per(rate)
+                + " "
+                + often(rhythm);
     }
 
     private static String range(double min, double max) {

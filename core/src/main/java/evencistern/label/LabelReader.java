@@ -271,9 +271,6 @@ public final class LabelReader {
                     between.isPresent());
         }
         Draft.Use use = chosen.get();
-        if (use.foliar) {
-            refusals.add(FaultCode.LABEL_FOLIAR, "label", "");
-        }
         if (use.numberLeft
                 && ask(Question.NUMBER_LEFT).filter(c -> c == Choice.MATTERS).isPresent()) {
             refusals.add(FaultCode.LABEL_NUMBER_MATTERS, "label", "");
@@ -298,7 +295,7 @@ public final class LabelReader {
         if (use.also.isPresent() && plain.isEmpty() && also.isEmpty()) {
             rate = Optional.empty(); // whether the two agree is not known yet
         }
-        Optional<Rate> poured = use.poured.flatMap(this::poured);
+        Optional<Rate> poured = use.foliar ? Optional.empty() : use.poured.flatMap(this::poured);
         // what is mixed in is given once; in water a feed is hardly meant so
         boolean mixedIn = rate.filter(r -> method(use, r) == HowGiven.MIXED_IN).isPresent();
         boolean once = mixedIn
@@ -312,6 +309,9 @@ public final class LabelReader {
         Optional<Rhythm> often = rhythm.map(r -> limited(r, use));
         boolean counted = often.filter(o -> o instanceof Rhythm.EveryWatering).isPresent();
         rate.ifPresent(this::judge);
+        if (use.foliar) {
+            rate = rate.flatMap(this::sprayed);
+        }
         boolean settled = questions
                 .getOrDefault(Question.NUMBER_LEFT, Optional.of(Choice.NO_MATTER))
                 .isPresent();
@@ -374,6 +374,15 @@ public final class LabelReader {
                 Optional.of(method(draft.uses.get(0), way.rate())),
                 Terms.NONE,
                 true);
+    }
+
+    /** The same as a spray; refused where it does not tell how much goes into how much water. */
+    private Optional<Rate> sprayed(Rate rate) {
+        if (rate instanceof Rate.PerWater) {
+            return Optional.of(new Rate.PerSpray(rate.min(), rate.max(), rate.measure()));
+        }
+        refusals.add(FaultCode.LABEL_FOLIAR, "label", "");
+        return Optional.empty();
     }
 
     private static HowGiven method(Draft.Use use, Rate rate) {

@@ -4,7 +4,13 @@ import evencistern.units.Uncertain;
 
 /** What a label tells to give, with its spoons, gallons and ratios resolved; {@code min} and {@code max} of its range. */
 public sealed interface Rate
-        permits Rate.PerWater, Rate.PerPotWidth, Rate.PerMix, Rate.PerPlant, Rate.PerArea, Rate.PerHeight {
+        permits Rate.PerWater,
+                Rate.PerSpray,
+                Rate.PerPotWidth,
+                Rate.PerMix,
+                Rate.PerPlant,
+                Rate.PerArea,
+                Rate.PerHeight {
     double min();
 
     double max();
@@ -18,6 +24,9 @@ public sealed interface Rate
 
     /** Product per litre of finished feed: g/L or mL/L. */
     record PerWater(double min, double max, Measure measure) implements Rate {}
+
+    /** Product per litre of what is sprayed on the leaves: g/L or mL/L. */
+    record PerSpray(double min, double max, Measure measure) implements Rate {}
 
     /** Product (g or mL) for a pot {@code widthM} wide, scaled in proportion to the width. */
     record PerPotWidth(double min, double max, Measure measure, double widthM) implements Rate {}

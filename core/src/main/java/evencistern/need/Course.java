@@ -15,15 +15,17 @@ import java.util.Optional;
  * <p><b>Answers</b> is this feed given at that time of the year, and at what share of what its label would have?
  * <p><b>Formula</b> given from the day it begins until the day it ends, in its months, and while what it is for lasts
  * <p><b>Units</b> share 0.05–1 of what the lot would get of it alone
- * <p><b>Valid for</b> a feed that is given at the roots
+ * <p><b>Valid for</b> any feed
  * <p><b>Source</b> [COMMON] growers combine: coated feed at potting, a soluble one in the season, a remedy when it shows
  * <p><b>Checked by</b> CourseTest
  *
  * @param key what it is told apart by in its programme
  * @param share of the strength, or of the amount, that the lot would get if this were its only feed
+ * @param whole whether another rhythm than the label's gives back what a limit takes from the label's food
  * @param lastFed when it was last given
  */
-public record Course(String key, Feed feed, double share, FeedRhythm rhythm, When when, Optional<LocalDate> lastFed) {
+public record Course(
+        String key, Feed feed, double share, FeedRhythm rhythm, boolean whole, When when, Optional<LocalDate> lastFed) {
     /** Weaker than this nothing is worth its water. */
     public static final double LEAST_SHARE = 0.05;
 
@@ -69,6 +71,11 @@ public record Course(String key, Feed feed, double share, FeedRhythm rhythm, Whe
         Faults.require("course.share", share * PER_CENT, LEAST_SHARE * PER_CENT, PER_CENT, "%");
     }
 
+    /** With the food that it gets in its label's own rhythm. */
+    public Course(String key, Feed feed, double share, FeedRhythm rhythm, When when, Optional<LocalDate> lastFed) {
+        this(key, feed, share, rhythm, false, when, lastFed);
+    }
+
     /** A feed that is all a lot gets, always, as its label has it. */
     public static Course alone(Feed feed, Optional<LocalDate> lastFed) {
         return new Course("", feed, 1, FeedRhythm.LABEL, When.ALWAYS, lastFed);
@@ -76,7 +83,7 @@ public record Course(String key, Feed feed, double share, FeedRhythm rhythm, Whe
 
     /** Whether it is given in water, and not beside it. */
     public boolean inWater() {
-        return !feed.strewn();
+        return feed.watered();
     }
 
     /** Whether its last day is over. */
@@ -85,14 +92,19 @@ public record Course(String key, Feed feed, double share, FeedRhythm rhythm, Whe
     }
 
     public Course at(double what) {
-        return new Course(key, feed, what, rhythm, when, lastFed);
+        return new Course(key, feed, what, rhythm, whole, when, lastFed);
     }
 
     public Course in(FeedRhythm what) {
-        return new Course(key, feed, share, what, when, lastFed);
+        return new Course(key, feed, share, what, whole, when, lastFed);
+    }
+
+    /** The same with all the food of its label, in such a rhythm. */
+    public Course wholeIn(FeedRhythm what) {
+        return new Course(key, feed, share, what, true, when, lastFed);
     }
 
     public Course given(Optional<LocalDate> last) {
-        return new Course(key, feed, share, rhythm, when, last);
+        return new Course(key, feed, share, rhythm, whole, when, last);
     }
 }

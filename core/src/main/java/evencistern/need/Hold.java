@@ -18,7 +18,7 @@ import java.util.Set;
  * <p><b>Formula</b> cold: warmth below 0.1; heat: within 0.3 °C of the kind's resting heat; dark: light below the kind's least; dormant: daily mean below the kind's resting
  * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by, or the kind's weeks from the day it was told to rest; frost, for woody and perennial
  * plants that harden: from 7 weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
- * fruit set: while told, for kinds that take no feed then, but for coated feed; grafted: nothing strewn for the kind's days, or a year; sick: while told;
+ * fruit set: while told, for kinds that take no feed then, but for coated feed, and for all where leaves are sprayed in flower; grafted: nothing strewn for the kind's days, or a year; sick: while told;
  * reading: until the day that was decided on after one; salty: after a reading above the band, until the next reading, fresh
  * mix, or a decision; off season: months in which its label does not feed; off programme: outside the days, months or state
  * in which the programme gives it; none of them up to the day to which a person has lifted it
@@ -113,7 +113,7 @@ public enum Hold {
             case FLOWERING ->
                 !coated(s)
                         && toldSince(date, told, Condition.FLOWERING)
-                        && species.traits().is(Trait.HOLDS, "flowering");
+                        && (species.traits().is(Trait.HOLDS, "flowering") || sprayed(s));
             case FRUIT_SET ->
                 !coated(s)
                         && toldSince(date, told, Condition.FRUIT_SET)
@@ -140,6 +140,11 @@ public enum Hold {
     /** What releases for months is neither begun nor stopped by a flower or a fruit. */
     private static boolean coated(Situation s) {
         return s.feed().flatMap(Feed::coated).isPresent();
+    }
+
+    /** Open flowers spot where they are sprayed. */
+    private static boolean sprayed(Situation s) {
+        return s.feed().filter(Feed::sprayed).isPresent();
     }
 
     private static int graftDays(Species species) {

@@ -26,6 +26,14 @@ public enum Note {
     FEED_LEFT_OUT_UREA,
     FEED_LEFT_OUT_NO_MIX,
     FEED_LEFT_OUT_ORGANIC,
+    FEED_LEFT_OUT_LEATHERY,
+    COATED_IN_HEAT,
+    SPRAY_HOW,
+    SPRAY_NOT_NOW,
+    SPRAY_BEFORE_HEAT,
+    SPRAY_TEST_LEAF,
+    SPRAY_WETTED,
+    SPRAY_THICK_LEAF,
     ROOTS_STAND_WET,
     NEW_ROOTS_FROM_ABOVE,
     STORE_EMPTY_AT_REST,
@@ -45,8 +53,14 @@ public enum Note {
     /** Whether it is to be minded can in hand, where feed goes with the water or not. */
     public boolean onTheRound(boolean feeding) {
         return switch (this) {
-            case PURE_WATER_ONLY -> true;
-            case VELAMEN_A_MINUTE, VELAMEN_FRESH_EACH, VELAMEN_PLAIN_LATER, MOISTEN_FIRST -> feeding;
+            case PURE_WATER_ONLY, COATED_IN_HEAT -> true;
+            case VELAMEN_A_MINUTE,
+                    VELAMEN_FRESH_EACH,
+                    VELAMEN_PLAIN_LATER,
+                    MOISTEN_FIRST,
+                    SPRAY_HOW,
+                    SPRAY_BEFORE_HEAT,
+                    SPRAY_TEST_LEAF -> feeding;
             default -> false;
         };
     }

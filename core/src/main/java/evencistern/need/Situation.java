@@ -3,6 +3,7 @@ package evencistern.need;
 import evencistern.climate.Place;
 import evencistern.feed.Feed;
 import evencistern.media.Mix;
+import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.pot.Pot;
 import java.time.LocalDate;
@@ -82,6 +83,11 @@ public record Situation(
     /** Whether its roots hang in the air, without any mix. */
     public boolean bare() {
         return mix.none();
+    }
+
+    /** How big its plant is, by what is told of it, and how sure that is. */
+    public Size size() {
+        return Size.of(particulars.size(), species, pot.acrossM());
     }
 
     /** How warm the mix is on a day, °C. */

@@ -62,8 +62,7 @@ public final class SunOnWalls {
     }
 
     static SunOnWalls of(Situation s) {
-        return new SunOnWalls(
-                s.pot(), Size.of(s.particulars().size(), s.species(), s.pot().acrossM()), s.place());
+        return new SunOnWalls(s.pot(), s.size(), s.place());
     }
 
     boolean shines() {

@@ -19,9 +19,11 @@ import evencistern.feed.Measured;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.food.FeedFitness;
+import evencistern.food.GivenBack;
 import evencistern.food.Portion;
 import evencistern.food.RootWarmth;
 import evencistern.food.RootsInAir;
+import evencistern.food.Spray;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
@@ -56,7 +58,7 @@ import java.util.function.DoubleUnaryOperator;
  *
  * <p><b>Answers</b> how many litres now, how many spoons in the can and for this pot, and what the meter should say?
  * <p><b>Formula</b> for the pot: c · pour; for the can: c · can, rounded to what the hand can measure; a strewn feed:
- * label · width/width(label), or label · mix litres; a feed in every watering follows growth in quarters of its strength
+ * label · width/width(label), or label · mix litres; a spray: c · volume that wets its leaves; a feed in every watering follows growth in quarters of its strength
  * <p><b>Units</b> L; g or mL of product
  * <p><b>Valid for</b> a can of 0.1–1 000 L
  * <p><b>Source</b> [COMMON] a strewn rate per inch of pot is meant in proportion to the width
@@ -138,6 +140,14 @@ public record Care(
 
     private static final double FREEZES_C = 0;
 
+    /** Ten degrees above the rating, by what the coating lets through; common practice, no source. */
+    private static final double FAR_TOO_FAST = 1.6;
+
+    private static final double SPENT = 0.9;
+
+    /** Above this wet leaves scorch; common practice, no source. */
+    private static final double LEAVES_SCORCH_C = 27;
+
     /** Above this bare roots are rinsed with plain water later; common practice, no source. */
     private static final double HOT_AIR_C = 25;
 
@@ -145,11 +155,13 @@ public record Care(
      * The tools at hand.
      *
      * @param can litres of the can that so many litres for one pot are carried in
+     * @param sprayer litres that are mixed in the sprayer where one plant takes so many
      * @param spoons those that are owned, where spoons are used
      * @param share of the label's top rate the person chose, if any
      */
     public record Tools(
             DoubleUnaryOperator can,
+            DoubleUnaryOperator sprayer,
             HandMeasure hand,
             Set<HandMeasure.Spoon> spoons,
             SourceWater water,
@@ -161,21 +173,23 @@ public record Care(
                 Set<HandMeasure.Spoon> spoons,
                 SourceWater water,
                 OptionalDouble share) {
-            this(pour -> canLitres, hand, spoons, water, share);
+            this(pour -> canLitres, Spray::mixed, hand, spoons, water, share);
             Faults.require("can", canLitres, 0.1, 1000, "L");
         }
     }
 
     /** A dose made ready for the hand. */
-    public sealed interface Feeding permits Watered, Strewn {}
+    public sealed interface Feeding permits Watered, Strewn, Sprayed {}
 
     /**
      * A feed watered on.
      *
      * @param can as it is mixed
      * @param potAmount product that this pot gets, in the label's measure
+     * @param givesBack the rhythm in which a limit would take nothing from its food, where one does
      */
-    public record Watered(Dose dose, CanDose can, double potAmount) implements Feeding {}
+    public record Watered(Dose dose, CanDose can, double potAmount, Optional<FeedRhythm> givesBack)
+            implements Feeding {}
 
     /**
      * A feed strewn on the mix.
@@ -188,6 +202,14 @@ public record Care(
     public record Strewn(
             Measured pot, Nutrients gramsPerPot, Ceiling ceiling, boolean heldBack, OptionalDouble byVolume)
             implements Feeding {}
+
+    /**
+     * A feed sprayed on the leaves.
+     *
+     * @param can as it is mixed in the sprayer
+     * @param plantAmount product on this plant, in the label's measure
+     */
+    public record Sprayed(Spray spray, CanDose can, double plantAmount) implements Feeding {}
 
     /** Works out today's care of one pot. A carnivore with a feed is refused with the reason. */
     public static Care on(LocalDate today, Situation s, Tools tools, Working working) {
@@ -211,8 +233,12 @@ public record Care(
         Optional<FeedFitness> unfit = course.flatMap(c -> FeedFitness.against(c.feed(), s.of(c)));
         Optional<Feeding> feeding = course.filter(c -> unfit.isEmpty())
                 .map(c -> feeding(c.feed(), s.of(c), plan, new Poured(feedPour, "water.feed_pour"), tools, working));
+        List<Note> notes = notes(today, its.orElse(s), plan, tools.water(), missing, unfit);
+        if (coatedInHeat(s, today)) {
+            notes.add(Note.COATED_IN_HEAT);
+        }
         List<Caution> cautions = new ArrayList<>();
-        course.map(Course::feed).ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), f.strewn())));
+        course.map(Course::feed).ifPresent(f -> cautions.addAll(Caution.forFeed(f.form(), f.how())));
         cautions.addAll(Caution.forWatering(s.particulars().watering().way()));
         cautions.addAll(Caution.forPot(plan.potWater().wetKg(), s.species()));
         return new Care(
@@ -224,7 +250,7 @@ public record Care(
                 missing,
                 course,
                 feeding,
-                notes(today, its.orElse(s), plan, tools.water(), missing, unfit),
+                notes,
                 cautions);
     }
 
@@ -254,14 +280,17 @@ public record Care(
             notes.add(Note.MOISTEN_FIRST);
         }
         s.feed()
-                .filter(f -> unfit.isEmpty() && RootWarmth.tooCoolFor(f, s, today))
+                .filter(f -> unfit.isEmpty() && !f.sprayed() && RootWarmth.tooCoolFor(f, s, today))
                 .ifPresent(f -> notes.add(Note.COLD_AMMONIUM));
+        if (unfit.isEmpty() && s.feed().filter(Feed::sprayed).isPresent()) {
+            notes.addAll(sprayNotes(s, today));
+        }
         notes.addAll(rootsInAir(s, today));
         notes.addAll(wayNotes(s, today));
         if (plan.flush().filter(f -> !f.on().isAfter(plan.nextWater())).isPresent()) {
             notes.add(rinse(s.particulars()));
         }
-        boolean watered = s.feed().filter(f -> !f.strewn()).isPresent();
+        boolean watered = s.feed().filter(Feed::watered).isPresent();
         if (watered && Portion.school(s) != FeedRhythm.LABEL) {
             notes.add(Note.SAME_FOOD_OTHER_RHYTHM);
         }
@@ -298,10 +327,37 @@ public record Care(
         return notes;
     }
 
+    /** Whether coated feed that is in the pot and not yet spent gives itself away far too fast on a day. */
+    private static boolean coatedInHeat(Situation s, LocalDate today) {
+        return s.courses().stream()
+                .anyMatch(c -> c.feed()
+                        .coated()
+                        .filter(coated -> coated.speed(s.mixC(today)) >= FAR_TOO_FAST)
+                        .flatMap(coated -> c.lastFed()
+                                .filter(fed -> fed.isBefore(today) && coated.released(fed, today, s::mixC) < SPENT))
+                        .isPresent());
+    }
+
+    /** How leaves are sprayed: in fine drops, at the right hour, after a test. */
+    private static List<Note> sprayNotes(Situation s, LocalDate today) {
+        List<Note> notes = new ArrayList<>(List.of(Note.SPRAY_HOW));
+        if (s.place().on(today).highC() > LEAVES_SCORCH_C) {
+            notes.add(Note.SPRAY_BEFORE_HEAT);
+        }
+        if (s.lastFed().isEmpty()) {
+            notes.add(Note.SPRAY_TEST_LEAF);
+        }
+        notes.add(Note.SPRAY_WETTED);
+        if (s.species().traits().is(Trait.LEAF, "thick")) {
+            notes.add(Note.SPRAY_THICK_LEAF);
+        }
+        return notes;
+    }
+
     /** How such roots are fed; nothing for others, or for a lot without feed. */
     private static List<Note> rootsInAir(Situation s, LocalDate today) {
         List<Note> notes = new ArrayList<>();
-        boolean watered = s.feed().filter(f -> !f.strewn()).isPresent()
+        boolean watered = s.feed().filter(Feed::watered).isPresent()
                 && !s.particulars().watering().way().stores();
         if (s.species().velamen() && watered) {
             notes.add(Note.VELAMEN_A_MINUTE);
@@ -379,6 +435,9 @@ public record Care(
         if (feed.rate() instanceof Rate.PerWater rate) {
             return watered(feed, rate, s, plan, poured, tools, working);
         }
+        if (feed.rate() instanceof Rate.PerSpray rate) {
+            return sprayed(feed, rate, s, plan, tools, working);
+        }
         return strewn(feed, s, tools, working);
     }
 
@@ -400,13 +459,28 @@ public record Care(
         double forPot = working.step(
                 "feed.pot",
                 "for the pot = in the can·pour/can",
-                can.practical() / canLitres * poured.litres(),
+                can.given() / canLitres * poured.litres(),
                 shown,
                 "COMMON",
-                earlier("in the can", can.practical(), shown, "feed.rounding"),
+                earlier("in the can", can.given(), shown, "feed.rounding"),
                 earlier("pour", poured.litres(), Unit.LITRE, poured.step()),
                 typed("can", canLitres, Unit.LITRE, "can"));
-        return new Watered(dose, mixed, forPot);
+        return new Watered(
+                dose,
+                mixed,
+                forPot,
+                dose.heldBack()
+                        ? GivenBack.rhythm(
+                                feed, rate, s, plan.nextWater(), plan.days().likely())
+                        : Optional.empty());
+    }
+
+    private static Sprayed sprayed(
+            Feed feed, Rate.PerSpray rate, Situation s, LotPlan plan, Tools tools, Working working) {
+        Spray spray = Spray.of(feed, rate, s, plan.nextWater(), tools.share(), working);
+        double mixed = tools.sprayer().applyAsDouble(spray.litres());
+        CanDose can = CanDose.of(feed, spray.dose(), mixed, tools.hand(), tools.spoons(), tools.water(), working);
+        return new Sprayed(spray, can, spray.product(can.hand().given(), mixed, working));
     }
 
     private static Strewn strewn(Feed feed, Situation s, Tools tools, Working working) {
@@ -491,14 +565,14 @@ public record Care(
                         feed.form() == ProductForm.LIQUID,
                         tools.spoons(),
                         working);
-        Nutrients inPot = feed.contentsPer(rate.measure()).times(amount.practical() / 1000);
+        Nutrients inPot = feed.contentsPer(rate.measure()).times(amount.given() / 1000);
         working.step(
                 "feed.strewn_nitrogen",
                 "N = amount·ρ·%N/100",
                 inPot.n(),
                 Unit.GRAM,
                 "IUPAC",
-                earlier("amount", amount.practical(), shown, "feed.rounding"),
+                earlier("amount", amount.given(), shown, "feed.rounding"),
                 feed.densityInput(),
                 typed("%N", feed.analysis().n(), Unit.PER_CENT, "feed.n"));
         return new Strewn(

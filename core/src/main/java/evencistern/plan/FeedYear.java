@@ -122,24 +122,29 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
             Feed feed = given.course().feed();
             Measure measure = feed.rate().measure();
             Nutrients each = feed.contentsPer(measure);
-            boolean inWater = given.course().inWater();
-            if (inWater) {
-                add(key, given.on(), each.n() * given.product());
-            } else {
-                release(
-                        key,
-                        new Dressing(
-                                key, given.on(), each.n() * given.product(), NitrogenBudget.Kind.QUICK, feed.coated()));
+            switch (feed.how()) {
+                case STREWN, MIXED_IN -> {
+                    Dressing on = new Dressing(
+                            key, given.on(), each.n() * given.product(), NitrogenBudget.Kind.QUICK, feed.coated());
+                    release(key, on);
+                    saltGrams += added(feed, given.product(), measure);
+                }
+                case WATERED, INJECTED -> {
+                    add(key, given.on(), each.n() * given.product());
+                    saltGrams += added(feed, given.perLitre(), measure) * given.litres();
+                }
+                case SPRAYED -> add(key, given.on(), each.n() * given.product()); // none of it comes to the mix
             }
-            saltGrams += MeterForecast.added(feed, inWater ? given.perLitre() : given.product(), measure, 0)
-                            .value()
-                    * (inWater ? given.litres() : 1)
-                    * GRAMS_PER_LITRE;
             elements = elements.plus(each.times(given.product() / MG));
             feeds.merge(
                     key,
                     new Given(1, Optional.of(given.on()), given.product()),
                     (so, more) -> new Given(so.times() + 1, so.next().or(more::next), so.product() + more.product()));
+        }
+
+        /** Salt that so much of a feed in a litre brings, g/L. */
+        private static double added(Feed feed, double perLitre, Measure measure) {
+            return MeterForecast.added(feed, perLitre, measure, 0).value() * GRAMS_PER_LITRE;
         }
 
         private void add(String key, LocalDate on, double mg) {

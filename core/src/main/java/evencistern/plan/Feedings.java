@@ -58,12 +58,7 @@ public final class Feedings {
     private static Feeding feeding(Turn turn, DaysAhead.Watering on, LocalDate before, WaterNeed need) {
         Feed feed = turn.course().feed();
         if (!(feed.rate() instanceof Rate.PerWater rate)) {
-            return new Feeding(
-                    on.on(),
-                    turn.course(),
-                    Portion.strewn(feed, turn.situation()).perPot(),
-                    0,
-                    0);
+            return new Feeding(on.on(), turn.course(), Portion.beside(feed, turn.situation(), on.on()), 0, 0);
         }
         int days = (int) Math.max(1, ChronoUnit.DAYS.between(before, on.on()));
         Dose dose = Portion.dose(feed, rate, turn.situation(), on.on(), days);

@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
  * What one pot got at a watering that was done.
  *
  * <p><b>Answers</b> if so many litres were poured, how much product went with them, and did they flush the pot?
- * <p><b>Formula</b> product = planned product · litres/planned litres; a strewn feed goes without water; a flush
+ * <p><b>Formula</b> product = planned product · litres/planned litres; what is strewn or sprayed goes without water; a flush
  * counts from 0.8 of what it asks for
  * <p><b>Units</b> L; product in the label's measure, g or mL
  * <p><b>Valid for</b> the same can as planned
@@ -43,11 +43,14 @@ public record Given(double litres, double product, OptionalDouble nMgPerL, boole
                 litres, amount, litres > 0 ? OptionalDouble.of(amount * n / litres) : OptionalDouble.empty(), flush);
     }
 
-    /** The feed of a lot, watered on or strewn; the lot must have one. */
+    /** The feed of a lot, watered on, strewn or sprayed; the lot must have one. */
     public static Given fed(Care care, OptionalDouble litres) {
         Care.Feeding feeding = care.feeding().orElseThrow();
         if (feeding instanceof Care.Strewn strewn) {
-            return new Given(0, strewn.pot().practical(), OptionalDouble.empty(), false);
+            return new Given(0, strewn.pot().given(), OptionalDouble.empty(), false);
+        }
+        if (feeding instanceof Care.Sprayed sprayed) {
+            return new Given(0, sprayed.plantAmount(), OptionalDouble.empty(), false);
         }
         Care.Watered watered = (Care.Watered) feeding;
         double poured = litres.orElse(care.feedPourLitres());

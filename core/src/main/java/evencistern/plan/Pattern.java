@@ -47,7 +47,7 @@ public enum Pattern {
             return switch (this) {
                 case COATED -> feed.coated().isPresent();
                 case ORGANIC -> organic;
-                case SOLUBLE -> !feed.strewn() && !organic;
+                case SOLUBLE -> feed.watered() && !organic;
             };
         }
     }

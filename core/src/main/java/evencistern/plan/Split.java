@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * What the feeds of a programme should come to when one is added.
  *
  * <p><b>Answers</b> at what share is each feed given, so that all together stay within the nitrogen this plant needs?
- * <p><b>Formula</b> over the months in which the added feed gives something: what is in the mix and what is strewn first, the
+ * <p><b>Formula</b> over the months in which the added feed gives something: what is in the mix, what is strewn and what is sprayed first, the
  * added one at no more than is needed; the rest of the need is shared out among the feeds in water, each at the same part of what
  * it was; rounded down to quarters, nought where nothing is left
  * <p><b>Units</b> share 0–1 of what each would give alone
@@ -65,7 +65,7 @@ public final class Split {
         double left = year.needMg(months) - year.givenMg(FeedYear.IN_THE_MIX, months);
         for (Course c : s.courses()) {
             double gives = year.givenMg(c.key(), months);
-            if (c.feed().strewn() && gives > 0) {
+            if (!c.inWater() && gives > 0) {
                 double part = c.key().equals(added) ? Math.max(0, Math.min(1, left / gives)) : 1;
                 double share = part < 1 ? quarters(c.share() * part) : c.share();
                 shares.put(c.key(), share);
@@ -82,7 +82,7 @@ public final class Split {
     }
 
     private static Stream<Course> inWater(Situation s) {
-        return s.courses().stream().filter(c -> !c.feed().strewn() && nitrogen(c.feed()));
+        return s.courses().stream().filter(c -> c.inWater() && nitrogen(c.feed()));
     }
 
     private static boolean nitrogen(Feed feed) {

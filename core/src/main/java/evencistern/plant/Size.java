@@ -104,6 +104,11 @@ public record Size(double spreadM, double heightM, double leafAreaIndex, double 
         return Math.PI / 4 * spreadM * spreadM;
     }
 
+    /** Area of all its leaves, one side counted, m². */
+    public double leafM2() {
+        return leafAreaIndex * belowM2();
+    }
+
     /** Area that light and moving air take hold of, its side counted in part, m². */
     public double crownM2() {
         return belowM2() * (1 + OF_THE_SIDE * Math.min(MOST_SIDE, heightM / spreadM));

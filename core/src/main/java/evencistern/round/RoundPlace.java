@@ -8,7 +8,7 @@ import java.util.Comparator;
  *
  * <p><b>Answers</b> in which order are the cans mixed, so that nothing is rinsed and nothing is carried from plant to plant?
  * <p><b>Formula</b> what is well before what is sick; then plain water, a flush, feed from weak to
- * strong, what is strewn; of each what cans carry, what goes into a tub, what a line brings
+ * strong, what is strewn, what is sprayed; of each what cans carry, what goes into a tub, what a line brings
  * <p><b>Units</b> strength in product times its nitrogen
  * <p><b>Valid for</b> one round by one person
  * <p><b>Source</b> [COMMON] weakest first, the sick ones last
@@ -26,7 +26,8 @@ public record RoundPlace(boolean sick, Kind kind, By by, double strength, String
         WATER,
         FLUSH,
         FEED,
-        STREWN;
+        STREWN,
+        SPRAYED;
 
         public String id() {
             return name().toLowerCase(java.util.Locale.ROOT);

@@ -2,6 +2,7 @@ package evencistern.caution;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import evencistern.label.HowGiven;
 import evencistern.label.ProductForm;
 import evencistern.media.Amendment;
 import evencistern.media.Mix;
@@ -18,16 +19,18 @@ class CautionTest {
     @ParameterizedTest
     @EnumSource(ProductForm.class)
     void theLabelComesFirstForEveryProduct(ProductForm form) {
-        assertThat(Caution.forFeed(form, true)).startsWith(Caution.LABEL_FIRST).contains(Caution.RUNOFF_OUT_OF_DRAINS);
-        assertThat(Caution.forFeed(form, false))
+        assertThat(Caution.forFeed(form, HowGiven.STREWN))
+                .startsWith(Caution.LABEL_FIRST)
+                .contains(Caution.RUNOFF_OUT_OF_DRAINS);
+        assertThat(Caution.forFeed(form, HowGiven.WATERED))
                 .startsWith(Caution.LABEL_FIRST)
                 .doesNotContain(Caution.GRANULES_AND_PETS);
     }
 
     @Test
     void dustForPowdersGlovesForConcentrates() {
-        assertThat(Caution.forFeed(ProductForm.DRY, false)).contains(Caution.DUST);
-        assertThat(Caution.forFeed(ProductForm.LIQUID, false)).contains(Caution.GLOVES_AND_EYES);
+        assertThat(Caution.forFeed(ProductForm.DRY, HowGiven.WATERED)).contains(Caution.DUST);
+        assertThat(Caution.forFeed(ProductForm.LIQUID, HowGiven.WATERED)).contains(Caution.GLOVES_AND_EYES);
     }
 
     /** Makers' leaflets, from memory: a mix with coated feed in it is potted within two weeks; without it, it keeps. */

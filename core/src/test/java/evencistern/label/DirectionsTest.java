@@ -105,7 +105,7 @@ class DirectionsTest {
             case "m2" -> Rate.PerArea.class;
             case "in pot", "cm pot" -> Rate.PerPotWidth.class;
             case "ft high", "m high" -> Rate.PerHeight.class;
-            default -> Rate.PerWater.class;
+            default -> rate instanceof Rate.PerSpray ? Rate.PerSpray.class : Rate.PerWater.class;
         };
         double of = switch (per) {
             case "Lmix", "plant", "m2", "m high" -> count;
@@ -169,9 +169,8 @@ class DirectionsTest {
             }
             LabelReading one = LabelReader.read(line.sentence(), Product.of(line.product()), answers);
             String meaning = uses.length > 1 ? uses[i].substring(uses[i].indexOf(": ") + 2) : uses[i];
-            Result here = uses[i].startsWith("foliar") && one.rate().isEmpty()
-                    ? Result.RIGHT
-                    : result(one, meaning, line.us(), mayAsk);
+            boolean leaves = uses.length > 1 && uses[i].matches("(foliar|leaf:|leaves|mist|spray).*");
+            Result here = result(one, leaves ? meaning + "; foliar" : meaning, line.us(), mayAsk);
             boolean named = uses.length == 1
                     || (one.uses().size() == uses.length
                             && one.uses()
@@ -190,13 +189,12 @@ class DirectionsTest {
         boolean foliar = parts.contains("foliar") || meaning.contains("foliar");
         if (read.rate().isEmpty() || read.rhythm().isEmpty()) {
             boolean open = read.questions().values().stream().anyMatch(Optional::isEmpty);
-            return foliar
-                    ? Result.RIGHT
-                    : open && read.refusals().isEmpty()
-                            ? mayAsk ? Result.ASKED_RIGHTLY : Result.ASKED_NEEDLESSLY
-                            : Result.REFUSED;
+            return open && read.refusals().isEmpty()
+                    ? mayAsk ? Result.ASKED_RIGHTLY : Result.ASKED_NEEDLESSLY
+                    : Result.REFUSED;
         }
-        boolean right = same(read.rate().get(), dose, us);
+        boolean right =
+                same(read.rate().get(), dose, us) && foliar == (read.rate().get() instanceof Rate.PerSpray);
         for (String part : parts) {
             if (part.startsWith("pour ")) {
                 right &= read.poured().isPresent() && same(read.poured().get(), part.substring(5), us);
@@ -340,7 +338,9 @@ class DirectionsTest {
             }
             for (int i = 0; i < 5; i++) {
                 tried++;
-                String written = styles(meant.rate().get()).get(i) + ", "
+                boolean leaves = meant.rate().get() instanceof Rate.PerSpray;
+                String written = (leaves ? "Foliar: " : "")
+                        + styles(meant.rate().get()).get(i) + ", "
                         + styles(meant.rhythm().get()).get(i) + ".";
                 LabelReading back = read(line, written);
                 if (!back.usable(false) || !LabelReader.alike(meant, back)) {

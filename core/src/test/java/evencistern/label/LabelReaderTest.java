@@ -48,6 +48,8 @@ class LabelReaderTest {
         String kind = "";
         if (rate instanceof Rate.PerWater) {
             kind = "W";
+        } else if (rate instanceof Rate.PerSpray) {
+            kind = "S";
         } else if (rate instanceof Rate.PerMix) {
             kind = "M";
         } else if (rate instanceof Rate.PerPotWidth p) {
@@ -111,9 +113,8 @@ class LabelReaderTest {
             Map<Question, Choice> all = new EnumMap<>(Question.class);
             all.putAll(answers);
             if (uses.length > 1) {
-                long atRoots = Arrays.stream(uses)
-                        .filter(u -> !u.endsWith("LABEL_FOLIAR"))
-                        .count();
+                long atRoots =
+                        Arrays.stream(uses).filter(u -> !u.contains("=S ")).count();
                 assertThat(read(c[0], form).usable(true))
                         .as("must be asked for the use, unless it is the only one that is not for leaves")
                         .isEqualTo(atRoots == 1);
@@ -145,12 +146,13 @@ class LabelReaderTest {
             double min = Math.exp(random.nextDouble() * 8 - 5);
             double max = random.nextBoolean() ? min : min * (1 + random.nextDouble());
             Measure measure = random.nextBoolean() ? Measure.GRAMS : Measure.MILLILITRES;
-            Rate rate = switch (random.nextInt(6)) {
+            Rate rate = switch (random.nextInt(7)) {
                 case 0 -> new Rate.PerMix(min, max, measure);
                 case 1 -> new Rate.PerPotWidth(min, max, measure, 0.05 + random.nextDouble());
                 case 2 -> new Rate.PerPlant(min / 100, max / 100, measure);
                 case 3 -> new Rate.PerArea(min, max, measure);
                 case 4 -> new Rate.PerHeight(min, max, measure);
+                case 5 -> new Rate.PerSpray(min, max, measure);
                 default -> new Rate.PerWater(min, max, measure);
             };
             int days = 1 + random.nextInt(300);

@@ -3,6 +3,7 @@ package evencistern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import evencistern.climate.Place;
 import evencistern.feed.Analysis;
 import evencistern.feed.CoatedRelease;
 import evencistern.feed.Feed;
@@ -17,6 +18,7 @@ import evencistern.need.Condition;
 import evencistern.need.Course;
 import evencistern.need.FeedRhythm;
 import evencistern.need.Learned;
+import evencistern.need.Note;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
 import evencistern.need.Situations;
@@ -25,6 +27,7 @@ import evencistern.plant.SpeciesGuide;
 import evencistern.water.SourceWater;
 import evencistern.working.Working;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -182,6 +185,40 @@ class ProgrammeTest {
         assertThat(plan.nextWater()).isAfter(MAY);
         assertThat(plan.nextFeed().orElseThrow().date()).isEqualTo(MAY);
         assertThat(plan.nextFeed().orElseThrow().course().key()).isEqualTo("beads");
+    }
+
+    private static List<Note> notes(double highC, LocalDate strewn) {
+        Place hot = new Place(
+                52.4,
+                Place.Kind.INDOORS,
+                Collections.nCopies(12, highC - 6),
+                Collections.nCopies(12, highC),
+                50,
+                0.25,
+                0.4,
+                Optional.empty(),
+                Optional.empty());
+        Situation s = Situations.at("streptocarpus", Situations.pot(0.12, 0.11), "peat_perlite", hot, MAY)
+                .with(List.of(course("beads", BEADS, Optional.of(strewn))));
+        return Care.on(
+                        MAY,
+                        s,
+                        new Care.Tools(
+                                2,
+                                HandMeasure.SPOONS,
+                                HandMeasure.FULL_SET,
+                                SourceWater.of(0.4, 7.2),
+                                OptionalDouble.empty()),
+                        Working.off())
+                .notes();
+    }
+
+    /** Rated at 21 °C, beads give 1.6 times as much at 31; that is told, while there is something left in them. */
+    @Test
+    void greatHeatIsToldWhileBeadsAreInThePot() {
+        assertThat(notes(36, MAY.minusDays(20))).contains(Note.COATED_IN_HEAT);
+        assertThat(notes(26, MAY.minusDays(20))).doesNotContain(Note.COATED_IN_HEAT);
+        assertThat(notes(36, MAY.minusDays(700))).doesNotContain(Note.COATED_IN_HEAT);
     }
 
     /** What is made ready is what comes next. */

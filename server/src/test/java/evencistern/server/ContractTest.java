@@ -49,10 +49,12 @@ import evencistern.reading.Procedure;
 import evencistern.reading.RootZone;
 import evencistern.reading.Verdict;
 import evencistern.remedy.Brew;
+import evencistern.remedy.Cure;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
 import evencistern.server.chore.Tended;
 import evencistern.server.pen.PenLink;
+import evencistern.server.treatment.TreatmentWire;
 import evencistern.server.words.Words;
 import evencistern.tank.StockTanks;
 import evencistern.testkit.PostgresSession;
@@ -122,6 +124,8 @@ class ContractTest {
                                 && a != Verdict.Action.NO_FEED_PLANNED)
                         .map(Verdict.Action::id)
                         .toList());
+        worded("cures", ids(Cure.values()));
+        worded("outcomes_of_treatment", names(TreatmentWire.Outcome.values()));
         worded("causes", ids(Cause.Kind.values()));
         worded("facts", ids(Cause.What.values()));
         worded("changes", ids(Verdict.Means.values()));

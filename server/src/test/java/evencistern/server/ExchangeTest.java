@@ -72,6 +72,7 @@ class ExchangeTest {
             "lot_trait",
             "lot_condition",
             "todo",
+            "treatment",
             "lot",
             "stock",
             "batch",

@@ -113,6 +113,44 @@ class FeedBenchTest {
         assertThat(answer.body().path("detail").asString()).contains("the product's label comes first");
     }
 
+    /** 10 g in 5 L of a feed of 10 % nitrogen, told up to 1 g/L: twice the label, 200 mg/L. */
+    @Test
+    void whatHasBeenMixedIsJudgedAndPutRight() {
+        Map<String, Object> ten = Map.of("amount", Bodies.typed("10", "g"), "litres", Bodies.typed("5", "L"));
+        JsonNode answer = dose("mixed", ten);
+        assertThat(answer.path("perLitre").asDouble()).isCloseTo(2, within(1e-9));
+        assertThat(answer.path("n").asDouble()).isCloseTo(200, within(1e-9));
+        assertThat(answer.path("ofLabelPercent").asDouble()).isCloseTo(200, within(1e-6));
+        double most = answer.path("ceilingPerLitre").asDouble();
+        assertThat(answer.path("waterToAdd").asDouble()).isCloseTo(10 / most - 5, within(1e-6));
+        assertThat(answer.path("cans")).isEmpty();
+        // a level teaspoon is 5 mL, and the kitchen's gallon 3.7854 L [NIST811]
+        JsonNode spoon =
+                dose("mixed", Map.of("amount", Bodies.typed("1", "tsp"), "litres", Bodies.typed("1", "US gal")));
+        assertThat(spoon.path("millilitresPerLitre").asDouble()).isCloseTo(5 / 3.7854, within(0.001));
+        assertThat(api.post("/api/feed/dose", ask("mixed", Map.of())).faults()).containsExactly("missing");
+        assertThat(api.post(
+                                "/api/feed/dose",
+                                ask(
+                                        "mixed",
+                                        Map.of("amount", Bodies.typed("3", "°C"), "litres", Bodies.typed("0", "L"))))
+                        .faults())
+                .contains("too_small");
+    }
+
+    /** On a pen of 500 ppm to the mS/cm, 300 ppm are 0.6 mS/cm over the water. */
+    @Test
+    void aNumberOnThePenIsMixedTo() {
+        Map<String, Object> pen = new HashMap<>();
+        garden.path("meters").get(0).properties().forEach(e -> pen.put(e.getKey(), e.getValue()));
+        pen.put("scale", "ppm500");
+        JsonNode answer = dose("pen", Map.of("reading", Bodies.typed("300", "ppm"), "meter", pen));
+        assertThat(answer.path("ecAdded").asDouble()).isCloseTo(0.6, within(0.001));
+        assertThat(api.post("/api/feed/dose", ask("pen", Map.of("reading", Bodies.typed("300", "ppm"))))
+                        .faults())
+                .contains("tds_without_scale");
+    }
+
     /** c₂ = c₁ · n₁ / n₂: twice as often is half as strong. */
     @Test
     void theSameFoodTwiceAsOftenIsHalfAsStrong() {

@@ -189,6 +189,11 @@ class FuzzTest {
                             .path("path")
                             .asString()),
             Map.entry(
+                    "treatment",
+                    () -> done("PUT /api/gardens/{garden}/lots/{lot}/treatments")
+                            .path("id")
+                            .asString()),
+            Map.entry(
                     "todo",
                     () -> done("PUT /api/gardens/{garden}/lots/{lot}/todos")
                             .path("id")

@@ -176,7 +176,7 @@ class ProgrammeTest {
         JsonNode strewn = kind("strewn");
         JsonNode row = strewn.path("due").get(0);
         // 4 g for each litre of mix of a pot of 0.8 to 0.9 L
-        assertThat(row.at("/strewn/each").asDouble()).isBetween(2.5, 4.0);
+        assertThat(row.at("/beside/each").asDouble()).isBetween(2.5, 4.0);
         assertThat(row.path("litresEach").asDouble()).isZero();
         assertThat(kind("water").path("due").get(0).path("litresEach").asDouble())
                 .isPositive();
@@ -210,6 +210,35 @@ class ProgrammeTest {
         tick(lot, kind("water"), kind("strewn"));
         assertThat(journal(lot)).hasSizeGreaterThanOrEqualTo(2);
         assertThat(api.get(home + "/today").ok().path("groups")).isEmpty();
+    }
+
+    /** A spray is a line of its own too, mixed for all its plants at once; nothing of it comes to the roots. */
+    @Test
+    void aSprayIsMixedForAllItsPlantsAndWritesNoWatering() {
+        String leaf = feed("Hob leaf", "Foliar feed: 1 g per litre every 14 days", null);
+        Map<String, Object> six = lot(course(leaf));
+        six.put("pots", Bodies.typed("6", ""));
+        six.put("spread", Bodies.typed("30", "cm"));
+        JsonNode lot = saved(six);
+        JsonNode sprayed = kind("sprayed");
+        JsonNode row = sprayed.path("due").get(0);
+        double each = row.at("/beside/sprayLitres").asDouble();
+        assertThat(each).isBetween(0.01, 0.1);
+        assertThat(row.path("litresEach").asDouble()).isZero();
+        assertThat(sprayed.path("litres").asDouble()).isCloseTo(6 * each, within(1e-9));
+        // half litres are mixed, at 1 g/L or less by what the plant is
+        double mixed = sprayed.at("/dose/canLitres").asDouble();
+        assertThat(mixed).isEqualTo(Math.max(0.5, Math.ceil(6 * each / 0.5) * 0.5));
+        assertThat(sprayed.at("/dose/perLitre").asDouble()).isCloseTo(1, within(1e-6));
+        assertThat(sprayed.path("notes").toString()).contains("spray_how", "spray_test_leaf");
+        assertThat(kind("water").path("due")).hasSize(1);
+        tick(lot, sprayed);
+        JsonNode entry = journal(lot).get(0).path("event");
+        assertThat(entry.path("way").asString()).isEqualTo("sprayed");
+        assertThat(entry.path("litresEach").asDouble()).isZero();
+        assertThat(entry.path("productEach").asDouble()).isCloseTo(each, within(0.3 * each));
+        assertThat(shown(lot).path("state").has("lastWateredOn")).isFalse();
+        assertThat(kind("water").path("due")).hasSize(1);
     }
 
     /** Left for ten days: that line alone, the water stays. */

@@ -1,16 +1,19 @@
 package evencistern.server.dose;
 
+import evencistern.feed.Dose;
 import evencistern.feed.Measured;
 import evencistern.feed.Nutrients;
 import evencistern.feed.SmallMeasure;
 import evencistern.label.Measure;
 import evencistern.media.PotWater;
+import evencistern.need.FeedRhythm;
 import evencistern.need.Learned;
 import evencistern.need.Loss;
 import evencistern.need.Note;
 import evencistern.plan.Care;
 import evencistern.plan.LotPlan;
 import evencistern.plant.Size;
+import evencistern.round.RoundPlace;
 import evencistern.watering.Line;
 import evencistern.watering.Watering;
 import evencistern.working.Working;
@@ -196,10 +199,12 @@ public record CareWire(
     /**
      * The dose.
      *
-     * @param kind watered or strewn; what follows belongs to the one or the other
+     * @param kind watered, strewn or sprayed; what follows belongs to the one or the other
      * @param perPot amount in the label's measure for one pot
      * @param lostPercent of the food that was meant, what a limit takes away
+     * @param givesBack the rhythm in which that would not be lost
      * @param otherwise other ways to measure it, where it is too little for the tools
+     * @param sprayLitres of the mixed spray for one plant, and the least and the most that may be
      * @param byVolume what a label by width would come to by the pots' volumes instead
      */
     public record DoseWire(
@@ -216,7 +221,11 @@ public record CareWire(
             @Nullable Double ceilingPerLitre,
             @Nullable Boolean heldBack,
             @Nullable Double lostPercent,
+            @Nullable String givesBack,
             @Nullable Double byVolume,
+            @Nullable Double sprayLitres,
+            @Nullable Double sprayLeast,
+            @Nullable Double sprayMost,
             List<SmallDoseWire> otherwise) {
         public static DoseWire of(Care.Feeding feeding, double waterEc) {
             if (feeding instanceof Care.Watered w) {
@@ -234,14 +243,41 @@ public record CareWire(
                         w.dose().ceilingPerLitre(),
                         w.dose().heldBack(),
                         w.dose().heldBack() ? w.dose().lost() * 100 : null,
+                        w.givesBack().map(FeedRhythm::id).orElse(null),
+                        null,
+                        null,
+                        null,
                         null,
                         w.can().otherwise().stream().map(SmallDoseWire::of).toList());
+            }
+            if (feeding instanceof Care.Sprayed s) {
+                Dose dose = s.spray().dose();
+                return new DoseWire(
+                        RoundPlace.Kind.SPRAYED.id(),
+                        MeasuredWire.of(s.can().hand()),
+                        s.plantAmount(),
+                        NutrientsWire.of(s.can().mgPerL()),
+                        s.can().litres(),
+                        dose.perLitre(),
+                        null,
+                        null,
+                        null,
+                        dose.ceiling().id(),
+                        dose.ceilingPerLitre(),
+                        dose.heldBack(),
+                        null,
+                        null,
+                        null,
+                        s.spray().litres(),
+                        s.spray().least(),
+                        s.spray().most(),
+                        s.can().otherwise().stream().map(SmallDoseWire::of).toList());
             }
             Care.Strewn s = (Care.Strewn) feeding;
             return new DoseWire(
                     "strewn",
                     MeasuredWire.of(s.pot()),
-                    s.pot().practical(),
+                    s.pot().given(),
                     NutrientsWire.of(s.gramsPerPot()),
                     null,
                     null,
@@ -252,7 +288,11 @@ public record CareWire(
                     null,
                     s.heldBack(),
                     null,
+                    null,
                     orNull(s.byVolume()),
+                    null,
+                    null,
+                    null,
                     List.of());
         }
     }

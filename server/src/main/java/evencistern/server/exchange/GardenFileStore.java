@@ -39,6 +39,7 @@ class GardenFileStore {
             new Table("lot_condition", "lot_id, condition"),
             new Table("lot_course", "lot_id, place"),
             new Table("todo", "id"),
+            new Table("treatment", "id"),
             new Table("lot_move", "lot_id, move_on"),
             new Table("calendar_state", "garden_id"),
             new Table("subscription", "garden_id"),

@@ -23,6 +23,7 @@ import evencistern.plant.Species;
 import evencistern.reading.CanCheck;
 import evencistern.server.dose.CareWire;
 import evencistern.server.dose.NutrientWire;
+import evencistern.server.dose.ProductTyped;
 import evencistern.server.dose.StepWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.meter.CalibrationWire;
@@ -52,6 +53,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/feed")
 class DoseController {
+
+    /** A pen of which nothing is told: ppm on it are refused. */
+    private static final Meter NO_PEN = new Meter(null, 0.1, 5);
+
+    private static final double LEAST_MIXED = 0.05;
+    private static final double MOST_MIXED = 10_000;
+    private static final double MOST_MIXED_GRAMS = 100_000;
 
     // --- the analysis ---
 
@@ -83,7 +91,9 @@ class DoseController {
         label,
         share,
         nitrogen,
-        same_food
+        pen,
+        same_food,
+        mixed
     }
 
     /**
@@ -91,6 +101,8 @@ class DoseController {
      *
      * @param species whose limits bind; none for those that suit nearly everything
      * @param value the share in %, or mg/L of nitrogen
+     * @param reading of the pen over the water, on the scale of this meter
+     * @param amount of the product that was put into so many litres of water, where it is mixed already
      * @param labelDays between feeds as the label has it, where it says "every watering"
      * @param days between feeds as they are to be
      * @param pack g or mL in one pack, and what it cost
@@ -101,6 +113,10 @@ class DoseController {
             @Nullable KindAsk species,
             Aim aim,
             @Nullable Typed value,
+            @Nullable EcTyped reading,
+            GardenWire.@Nullable MeterWire meter,
+            @Nullable Typed amount,
+            @Nullable Typed litres,
             @Nullable Typed labelDays,
             @Nullable Typed days,
             List<GardenWire.VesselWire> vessels,
@@ -126,6 +142,9 @@ class DoseController {
      * @param spread 95 %, as a share of what the feed brings: density, spoon
      * @param waterTold whether the water's report tells more than its EC
      * @param lostPercent of the food that the limit takes from what was wanted
+     * @param ofLabelPercent of the label's top rate
+     * @param waterToAdd so that what is mixed already is within the limits, L; 0 where it is
+     * @param waterEc what the pen reads in the water alone
      * @param ecAdded what it adds to the reading, against what the plant stands
      */
     record DoseAnswer(
@@ -138,6 +157,7 @@ class DoseController {
             boolean waterTold,
             double n,
             double nCap,
+            double waterEc,
             double ecAdded,
             double ecAddedPlusMinus,
             double ecCap,
@@ -146,6 +166,8 @@ class DoseController {
             double ceilingPerLitre,
             boolean heldBack,
             double lostPercent,
+            double ofLabelPercent,
+            double waterToAdd,
             @Nullable Double labelDays,
             List<CanWire> cans,
             List<String> cautions,
@@ -160,6 +182,10 @@ class DoseController {
         OptionalDouble value = ask.aim() == Aim.share
                 ? Typed.optional(ask.value(), "share", faults, Dimension.FRACTION)
                 : Typed.optional(ask.value(), "nitrogen", faults, Dimension.MASS_CONCENTRATION);
+        Meter meter = ask.meter() == null ? NO_PEN : ask.meter().toMeter();
+        OptionalDouble reading = EcTyped.optional(ask.reading(), "reading", meter, faults);
+        OptionalDouble litres = Typed.optional(ask.litres(), "mixed.litres", faults, Dimension.VOLUME);
+        litres.ifPresent(l -> faults.within("mixed.litres", l, LEAST_MIXED, MOST_MIXED, "L"));
         OptionalDouble labelDays = Typed.optional(ask.labelDays(), "label_days", faults, Dimension.TIME);
         OptionalDouble days = Typed.optional(ask.days(), "days", faults, Dimension.TIME);
         faults.throwIfAny();
@@ -176,17 +202,32 @@ class DoseController {
         StrengthCap cap = species.map(Species::cap).orElse(StrengthCap.ANY_PLANT);
         double place = species.map(s -> s.appetite().placeInRange()).orElse(0.5);
         OptionalDouble gap = gap(feed, labelDays);
-        Target target = target(ask.aim(), place, value, gap, days);
         Working.Recorder recorder = new Working.Recorder();
-        Dose dose = Dose.choose(feed, rate, cap, target, water.ecMsCm(), recorder);
+        boolean mixed = ask.aim() == Aim.mixed;
+        Dose dose = mixed
+                ? Dose.mixed(
+                        feed,
+                        rate,
+                        cap,
+                        amount(ask, feed, rate.measure()),
+                        needed(litres, "mixed.litres"),
+                        water.ecMsCm(),
+                        recorder)
+                : Dose.choose(
+                        feed,
+                        rate,
+                        cap,
+                        target(ask.aim(), place, ask.aim() == Aim.pen ? reading : value, gap, days),
+                        water.ecMsCm(),
+                        recorder);
         Uncertain added = MeterForecast.added(feed, dose.perLitre(), rate.measure(), water.ecMsCm());
         HandMeasure hand = HandMeasure.valueOf(ask.hand().name().toUpperCase(Locale.ROOT));
         Nutrients own = Nutrients.of(water);
         List<CanWire> cans = ask.vessels().stream()
-                .filter(GardenWire.VesselWire::carries)
+                .filter(v -> v.carries() && !mixed)
                 .map(v -> can(ask, feed, dose, v, hand, water))
                 .toList();
-        if (ask.working()) {
+        if (ask.working() && !mixed) {
             ask.vessels().stream()
                     .filter(GardenWire.VesselWire::carries)
                     .findFirst()
@@ -204,6 +245,7 @@ class DoseController {
                 !own.amounts().isEmpty(),
                 dose.mgPerL().n(),
                 cap.nMgPerL(),
+                water.ecMsCm(),
                 added.value(),
                 added.halfWidth95(),
                 cap.ecMsCm(),
@@ -212,9 +254,13 @@ class DoseController {
                 dose.ceilingPerLitre(),
                 dose.heldBack(),
                 dose.lost() * 100,
+                dose.perLitre() / rate.max() * 100,
+                mixed ? dose.waterToAdd(litres.getAsDouble()) : 0,
                 gap.isPresent() ? gap.getAsDouble() : null,
                 cans,
-                Caution.forFeed(feed.form(), false).stream().map(Caution::id).toList(),
+                Caution.forFeed(feed.form(), feed.how()).stream()
+                        .map(Caution::id)
+                        .toList(),
                 ask.working() ? StepWire.all(recorder) : null);
     }
 
@@ -231,8 +277,20 @@ class DoseController {
             case label -> new Target.ByAppetite(place);
             case share -> new Target.OfLabel(needed(value, "share") / 100);
             case nitrogen -> new Target.Nitrogen(needed(value, "nitrogen"));
-            case same_food -> new Target.SameFood(place, needed(labelDays, "label_days"), needed(days, "days"));
+            case pen -> new Target.OverWater(needed(value, "reading"));
+            case mixed -> throw new IllegalStateException("what is mixed already has no target");
+            case same_food -> new Target.SameFood(place, needed(labelDays, "label_days"), needed(days, "days"), false);
         };
+    }
+
+    private static double amount(DoseAsk ask, Feed feed, Measure measure) {
+        Faults faults = new Faults();
+        Typed typed = Optional.ofNullable(ask.amount())
+                .filter(a -> !a.text().isBlank())
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.MISSING, "mixed.amount", "")));
+        double amount = ProductTyped.read(typed, "mixed.amount", feed, measure, MOST_MIXED_GRAMS, faults);
+        faults.throwIfAny();
+        return amount;
     }
 
     private static double needed(OptionalDouble value, String field) {
@@ -256,8 +314,7 @@ class DoseController {
 
     /** Product in the can as the stock counts it: grams of a dry feed, millilitres of a liquid one. */
     private static double packed(Feed feed, CanDose can) {
-        double grams =
-                can.hand().practical() * feed.gramsPer(can.hand().measure()).value();
+        double grams = can.hand().given() * feed.gramsPer(can.hand().measure()).value();
         return feed.form() == evencistern.label.ProductForm.DRY
                 ? grams
                 : grams / feed.gramsPer(Measure.MILLILITRES).value();

@@ -79,7 +79,7 @@ class LabelController {
     /** What the label leaves open. */
     record QuestionWire(Question question, List<Question.Choice> choices, Question.@Nullable Choice chosen) {}
 
-    /** The rate: g or mL per litre of water, per litre of mix, for a pot so wide, a plant, a m², or a metre of height. */
+    /** The rate: g or mL per litre of water, per litre of spray, per litre of mix, for a pot so wide, a plant, a m², or a metre of height. */
     record RateWire(
             Per per,
             double min,
@@ -94,6 +94,7 @@ class LabelController {
         /** What it is for so much of. */
         enum Per {
             water,
+            spray,
             mix,
             plant,
             area,
@@ -112,6 +113,9 @@ class LabelController {
                 }
                 if (rate instanceof Rate.PerHeight) {
                     return height;
+                }
+                if (rate instanceof Rate.PerSpray) {
+                    return spray;
                 }
                 return rate instanceof Rate.PerMix ? mix : water;
             }

@@ -6,7 +6,6 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.Feed;
-import evencistern.label.Measure;
 import evencistern.need.Course;
 import evencistern.need.Learning;
 import evencistern.plan.Care;
@@ -15,6 +14,7 @@ import evencistern.server.GardenId;
 import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;
 import evencistern.server.dose.CareWire;
+import evencistern.server.dose.ProductTyped;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
@@ -36,6 +36,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -56,11 +57,8 @@ public class Acts {
     private static final int MOST_ITEMS = 500;
     private static final double MOST_LITRES = 500;
     private static final double MOST_GRAMS = 5000;
-    private static final double ML_PER_L = 1000;
     private static final int LONGEST_NOTE = 2000;
     /** How a feed was given that was not in the water. */
-    private static final String STREWN = "strewn";
-
     private static final LocalTime NOON = LocalTime.NOON;
 
     private final JournalStore store;
@@ -389,7 +387,9 @@ public class Acts {
                             CareWire.measureId(course.feed().rate().measure()),
                             given.nMgPerL().isPresent() ? given.nMgPerL().getAsDouble() : null,
                             poured.of(lot.pots()),
-                            course.inWater() ? way.ofFeed().id() : STREWN));
+                            course.inWater()
+                                    ? way.ofFeed().id()
+                                    : course.feed().how().name().toLowerCase(Locale.ROOT)));
         } else {
             Given given = Given.plain(care, day, poured.litres());
             store.insertWatering(garden, row, item, given.litres(), poured.of(lot.pots()), given.flush(), way.id());
@@ -418,17 +418,9 @@ public class Acts {
     /** Product by weight or in spoons, in the label's measure. */
     private static double product(Typed amount, Feed feed) {
         Faults faults = new Faults();
-        Measure measure = feed.rate().measure();
-        Faults byVolume = new Faults();
-        double grams = amount.read("amount", byVolume, Dimension.MASS);
-        if (byVolume.any()) {
-            grams = amount.read("amount", faults, Dimension.VOLUME)
-                    * ML_PER_L
-                    * feed.gramsPer(Measure.MILLILITRES).value();
-        }
-        faults.within("amount", grams, 0, MOST_GRAMS, "g");
+        double product = ProductTyped.read(amount, "amount", feed, feed.rate().measure(), MOST_GRAMS, faults);
         faults.throwIfAny();
-        return grams / feed.gramsPer(measure).value();
+        return product;
     }
 
     /** Adds a row to the journal of a lot, as part of an act. */

@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.feed.HandMeasure;
+import evencistern.food.Spray;
 import evencistern.need.Course;
 import evencistern.need.Situation;
 import evencistern.plan.Care;
@@ -62,8 +63,22 @@ public final class LotCare {
         return Care.on(
                 day,
                 with.in(context.situation(lot)),
-                tools(context.garden(), lot, pour -> canLitres, OptionalDouble.empty()),
+                tools(context.garden(), lot, pour -> canLitres, sprayer(lot), OptionalDouble.empty()),
                 Working.off());
+    }
+
+    /** The same with a spray of which so many litres are mixed. */
+    public static Care inSprayer(GardenContext context, LotWithState lot, LocalDate day, double litres) {
+        return Care.on(
+                day,
+                context.situation(lot),
+                tools(context.garden(), lot, pour -> litres, each -> litres, OptionalDouble.empty()),
+                Working.off());
+    }
+
+    /** What is mixed for all pots of a lot. */
+    private static DoubleUnaryOperator sprayer(LotWithState lot) {
+        return each -> Spray.mixed(each * lot.lot().pots());
     }
 
     /**
@@ -77,7 +92,7 @@ public final class LotCare {
         return Care.on(
                 day,
                 context.situation(lot),
-                tools(g, lot, pour -> vessel(g, pour * lot.lot().pots()).litres(), share),
+                tools(g, lot, pour -> vessel(g, pour * lot.lot().pots()).litres(), sprayer(lot), share),
                 working);
     }
 
@@ -107,9 +122,15 @@ public final class LotCare {
                 .findFirst();
     }
 
-    private static Care.Tools tools(GardenWire g, LotWithState lot, DoubleUnaryOperator can, OptionalDouble share) {
+    private static Care.Tools tools(
+            GardenWire g,
+            LotWithState lot,
+            DoubleUnaryOperator can,
+            DoubleUnaryOperator sprayer,
+            OptionalDouble share) {
         return new Care.Tools(
                 can,
+                sprayer,
                 HandMeasure.valueOf(g.hand().name().toUpperCase(Locale.ROOT)),
                 Set.copyOf(g.spoons()),
                 g.water(lot.lot().waterId()).toWater(),

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param share per cent of what the lot would get if this were its only feed, 5–100
  * @param rhythm in which it is given, where that is not the label's
+ * @param whole whether that rhythm gives back what a limit takes from the label's food
  * @param fromMonth,toMonth 1–12, both counted, in which it is given; both or neither
  * @param only while the lot goes through this
  * @param begins,ends its first day and its last
@@ -27,6 +28,7 @@ public record LotCourse(
         UUID feedId,
         int share,
         @Nullable String rhythm,
+        @Nullable Boolean whole,
         @Nullable Integer fromMonth,
         @Nullable Integer toMonth,
         @Nullable Condition only,
@@ -39,23 +41,25 @@ public record LotCourse(
 
     /** A feed that is all a lot gets, always, as its label has it. */
     public static LotCourse alone(UUID feed) {
-        return new LotCourse(feed, ALL, null, null, null, null, null, null);
+        return new LotCourse(feed, ALL, null, null, null, null, null, null, null);
     }
 
     /** The same in another rhythm. */
     public LotCourse in(FeedRhythm what) {
-        return new LotCourse(feedId, share, what.id(), fromMonth, toMonth, only, begins, ends).tidy();
+        return new LotCourse(feedId, share, what.id(), null, fromMonth, toMonth, only, begins, ends).tidy();
     }
 
     /** The same at another share, per cent. */
     public LotCourse at(int what) {
-        return new LotCourse(feedId, what, rhythm, fromMonth, toMonth, only, begins, ends);
+        return new LotCourse(feedId, what, rhythm, whole, fromMonth, toMonth, only, begins, ends);
     }
 
     /** As it is kept; what is the same as nothing is left out. */
     LotCourse tidy() {
         boolean label = rhythm == null || rhythm.isBlank() || rhythm.equals(FeedRhythm.LABEL.id());
-        return new LotCourse(feedId, share, label ? null : rhythm, fromMonth, toMonth, only, begins, ends);
+        boolean back = !label && Boolean.TRUE.equals(whole);
+        return new LotCourse(
+                feedId, share, label ? null : rhythm, back ? true : null, fromMonth, toMonth, only, begins, ends);
     }
 
     /** Notes what is wrong with a programme: too many feeds, one of them twice, or a course that cannot be. */
@@ -96,6 +100,7 @@ public record LotCourse(
                 feed,
                 share / (double) ALL,
                 rhythm == null ? FeedRhythm.LABEL : FeedRhythm.require(rhythm),
+                Boolean.TRUE.equals(whole),
                 days(
                         fromMonth == null || toMonth == null
                                 ? Optional.empty()

@@ -125,11 +125,12 @@ class LotStore {
                                 "to_month",
                                 "only_while",
                                 "begins_on",
-                                "ends_on"),
+                                "ends_on",
+                                "whole"),
                         LotStore::courses)
                 .alsoRead(
                         "select jsonb_agg(jsonb_build_array(k.feed_id, k.share, k.rhythm, k.from_month, k.to_month,"
-                                + " k.only_while, k.begins_on, k.ends_on) order by k.place) from lot_course k"
+                                + " k.only_while, k.begins_on, k.ends_on, k.whole) order by k.place) from lot_course k"
                                 + " where k.garden_id = lot.garden_id and k.lot_id = lot.id",
                         "courses")
                 .rows("lot_move", "lot_id", List.of("move_on", "place_id"), LotStore::moves)
@@ -192,7 +193,8 @@ class LotStore {
                     c.toMonth(),
                     only == null ? null : only.id(),
                     c.begins(),
-                    c.ends()));
+                    c.ends(),
+                    Boolean.TRUE.equals(c.whole())));
         }
         return rows;
     }
@@ -203,6 +205,7 @@ class LotStore {
                         UUID.fromString(c.get(0).asString()),
                         c.get(1).asInt(),
                         c.get(2).asStringOpt().orElse(null),
+                        c.get(8).asBoolean() ? true : null,
                         c.get(3).isNull() ? null : c.get(3).asInt(),
                         c.get(4).isNull() ? null : c.get(4).asInt(),
                         c.get(5)

@@ -160,9 +160,19 @@ class ReadingStore {
                         left join journal_tending t on t.garden_id = j.garden_id and t.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ? and j.occurred_at >= ?
                           and (j.kind in ('feeding', 'potting') or w.flush or t.product is not null)
-                        order by j.occurred_at, j.id limit 5000
+                        union all
+                        select t.done_on::timestamp at time zone 'UTC' + interval '12 hours', 'treatment'
+                        from treatment t
+                        where t.garden_id = ? and t.lot_id = ? and not t.retired and t.done_on >= ?
+                        order by 1, 2 limit 5000
                         """)
-                .params(garden.value(), lot, since.atOffset(ZoneOffset.UTC))
+                .params(
+                        garden.value(),
+                        lot,
+                        since.atOffset(ZoneOffset.UTC),
+                        garden.value(),
+                        lot,
+                        since.atOffset(ZoneOffset.UTC).toLocalDate())
                 .query((r, n) -> new ReadingCourse.MarkWire(
                         r.getObject("occurred_at", OffsetDateTime.class).toInstant(), r.getString("mark")))
                 .list();

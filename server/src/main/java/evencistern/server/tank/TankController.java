@@ -6,8 +6,10 @@ import evencistern.feed.MeterForecast;
 import evencistern.feed.Nutrients;
 import evencistern.server.dose.StepWire;
 import evencistern.server.typed.Typed;
+import evencistern.tank.DeviceCurve;
 import evencistern.tank.FlowTest;
 import evencistern.tank.Injector;
+import evencistern.tank.Siphon;
 import evencistern.tank.StockTanks;
 import evencistern.tank.Stocked;
 import evencistern.units.Dimension;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/tank")
 class TankController {
+    private static final double ALL = 100;
 
     /**
      * The stock.
@@ -127,5 +130,51 @@ class TankController {
                                 .byConductivity(forecast, ec.getAsDouble())
                                 .dilutionFactor())
                         : null);
+    }
+
+    /**
+     * A jar that fills up with water as it gives its feed away.
+     *
+     * @param feed litres of feed that are given from one filling
+     * @param weakest share of the first strength that is still good enough, %
+     */
+    record SiphonAsk(TankAsk.Setting setting, Typed ratio, Typed jar, Typed feed, Typed weakest) {}
+
+    /** What is left of its strength after so much feed, and after how much it is filled anew. */
+    record SiphonAnswer(double leftPercent, double litresUntil) {}
+
+    @PostMapping("/siphon")
+    SiphonAnswer siphon(@RequestBody SiphonAsk ask) {
+        Faults faults = new Faults();
+        Optional<Injector> set = faults.attempt(() -> ask.setting().injector(ask.ratio()));
+        double jar = ask.jar().read("siphon.jar", faults, Dimension.VOLUME);
+        double feed = ask.feed().read("siphon.feed", faults, Dimension.VOLUME);
+        double weakest = ask.weakest().read("siphon.share", faults, Dimension.FRACTION);
+        faults.throwIfAny();
+        Siphon siphon = new Siphon(jar, set.orElseThrow());
+        return new SiphonAnswer(siphon.strengthAfter(feed) * ALL, siphon.litresUntil(weakest / ALL));
+    }
+
+    /** A setting of the dial, and how many litres of feed one of stock made there. */
+    record PointAsk(Typed setting, Typed ratio) {}
+
+    /** What was measured over the dial, and the ratio that is wanted. */
+    record CurveAsk(List<PointAsk> points, Typed wanted) {}
+
+    /** The setting of the dial; absent where the ratio lies outside what was measured. */
+    record CurveAnswer(@Nullable Double setting) {}
+
+    @PostMapping("/curve")
+    CurveAnswer curve(@RequestBody CurveAsk ask) {
+        Faults faults = new Faults();
+        List<DeviceCurve.Point> points = ask.points().stream()
+                .map(p -> new DeviceCurve.Point(
+                        p.setting().read("curve.setting", faults, Dimension.NUMBER),
+                        p.ratio().read("curve.ratio", faults, Dimension.NUMBER)))
+                .toList();
+        double wanted = ask.wanted().read("dilution_factor", faults, Dimension.NUMBER);
+        faults.throwIfAny();
+        OptionalDouble setting = new DeviceCurve(points).settingFor(wanted);
+        return new CurveAnswer(setting.isPresent() ? setting.getAsDouble() : null);
     }
 }

@@ -1,6 +1,7 @@
 package evencistern.server.today;
 
 import evencistern.chore.Chore;
+import evencistern.food.Spray;
 import evencistern.need.Condition;
 import evencistern.need.Course;
 import evencistern.need.Note;
@@ -29,6 +30,8 @@ import evencistern.server.meter.MeterLogs;
 import evencistern.server.pot.PotInput;
 import evencistern.server.todo.TodoStore;
 import evencistern.server.todo.TodoWire;
+import evencistern.server.treatment.TreatmentStore;
+import evencistern.server.treatment.TreatmentWire;
 import evencistern.watering.Line;
 import evencistern.watering.Watering;
 import evencistern.watering.Way;
@@ -36,6 +39,7 @@ import evencistern.working.Working;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -68,14 +72,23 @@ public class Rounds {
     private final JournalStore journal;
     private final MeterLogs meters;
     private final TodoStore todos;
+    private final TreatmentStore treatments;
     private final OldPlaces oldPlaces;
     private final Clock clock;
 
-    Rounds(Lots lots, JournalStore journal, MeterLogs meters, TodoStore todos, OldPlaces oldPlaces, Clock clock) {
+    Rounds(
+            Lots lots,
+            JournalStore journal,
+            MeterLogs meters,
+            TodoStore todos,
+            TreatmentStore treatments,
+            OldPlaces oldPlaces,
+            Clock clock) {
         this.lots = lots;
         this.journal = journal;
         this.meters = meters;
         this.todos = todos;
+        this.treatments = treatments;
         this.oldPlaces = oldPlaces;
         this.clock = clock;
     }
@@ -94,7 +107,7 @@ public class Rounds {
      * @param item its name, to tick it by
      * @param overdueDays days since it fell due
      * @param litresEach what one pot gets
-     * @param strewn what one pot gets beside the water; then that is all
+     * @param beside what one pot gets beside the water; then that is all
      * @param leftShare of the water that may go before the next watering, what is left; 0–1
      * @param times into how many waterings of the day it is parted
      * @param way in which it is watered; feed that a line does not bring is poured on
@@ -106,20 +119,40 @@ public class Rounds {
             String item,
             int overdueDays,
             double litresEach,
-            @Nullable StrewnWire strewn,
+            @Nullable BesideWire beside,
             double leftShare,
             int times,
             String way,
             @Nullable Double minutes,
             @Nullable Double mm) {}
 
-    /** A feed that is strewn on the mix of one pot, as a hand measures it. */
-    public record StrewnWire(double each, String measure) {
-        static @Nullable StrewnWire of(Care care) {
-            return care.feeding().orElse(null) instanceof Care.Strewn strewn
-                    ? new StrewnWire(
-                            strewn.pot().practical(),
-                            CareWire.measureId(strewn.pot().measure()))
+    /**
+     * A feed that one pot does not get in its water.
+     *
+     * @param way strewn or sprayed
+     * @param each product on one pot
+     * @param sprayLitres of the mixed spray for one plant, there
+     */
+    public record BesideWire(
+            String way,
+            double each,
+            String measure,
+            @Nullable Double sprayLitres) {
+        static @Nullable BesideWire of(Care care) {
+            Care.Feeding feeding = care.feeding().orElse(null);
+            if (feeding instanceof Care.Strewn strewn) {
+                return new BesideWire(
+                        RoundPlace.Kind.STREWN.id(),
+                        strewn.pot().given(),
+                        CareWire.measureId(strewn.pot().measure()),
+                        null);
+            }
+            return feeding instanceof Care.Sprayed sprayed
+                    ? new BesideWire(
+                            RoundPlace.Kind.SPRAYED.id(),
+                            sprayed.plantAmount(),
+                            CareWire.measureId(sprayed.spray().dose().measure()),
+                            sprayed.spray().litres())
                     : null;
         }
     }
@@ -155,7 +188,7 @@ public class Rounds {
     /**
      * Work done from the same can.
      *
-     * @param kind water, flush, feed or strewn
+     * @param kind water, flush, feed, strewn or sprayed
      * @param by can, tub or line: how the water comes to the pots
      * @param sick whether its plants are sick or kept apart, and so come last
      * @param feedName what is in it, absent for plain water
@@ -199,6 +232,9 @@ public class Rounds {
     /** What a reading asked for, and was taken into the plan. */
     public record TodoDueWire(LotBriefWire lot, TodoWire todo) {}
 
+    /** A treatment that is due, to be done or to be looked at again. */
+    public record TreatmentDueWire(LotBriefWire lot, TreatmentWire treatment) {}
+
     /**
      * The day: what is due, which lots are to be moved, what has been ticked, and what comes next if nothing is due.
      *
@@ -216,6 +252,7 @@ public class Rounds {
             List<GroupWire> groups,
             List<ChoreGroupWire> chores,
             List<TodoDueWire> todos,
+            List<TreatmentDueWire> treatments,
             List<LotWire> moving,
             List<String> pensDue,
             List<EntryWire> done,
@@ -262,6 +299,7 @@ public class Rounds {
                 groups,
                 chores(context, lots.listCare(context, MOST_CARE)),
                 todos(context, today),
+                treatments(context, today),
                 moving,
                 meters.listDue(g),
                 journal.listDoneSince(id, morning, MOST),
@@ -310,6 +348,19 @@ public class Rounds {
                 .toList();
     }
 
+    private List<TreatmentDueWire> treatments(GardenContext context, LocalDate today) {
+        List<TreatmentWire> due =
+                treatments.listDue(new GardenId(context.garden().id()), today, MOST_CARE);
+        Map<UUID, LotWithState> of = lots.onBench(
+                context, due.stream().map(TreatmentWire::lotId).distinct().toList());
+        return due.stream()
+                .map(t -> new TreatmentDueWire(
+                        LotBriefWire.of(
+                                Objects.requireNonNull(of.get(t.lotId())).lot()),
+                        t))
+                .toList();
+    }
+
     /** Place by place as they are walked by, then by name. */
     private static <T> Comparator<T> walk(GardenWire g, Function<T, LotBriefWire> lot) {
         List<UUID> places = g.places().stream().map(GardenWire.PlaceWire::id).toList();
@@ -331,7 +382,7 @@ public class Rounds {
         return found;
     }
 
-    private static Found beside(GardenContext context, LotWithState lot, Care pot, LocalDate due, LocalDate today) {
+    private Found beside(GardenContext context, LotWithState lot, Care pot, LocalDate due, LocalDate today) {
         FeedWire feed = pot.course().map(context::feed).orElseThrow();
         return new Found(
                 lot,
@@ -340,14 +391,14 @@ public class Rounds {
                         lot.state().feedItem(),
                         (int) (today.toEpochDay() - due.toEpochDay()),
                         0,
-                        StrewnWire.of(pot),
+                        BesideWire.of(pot),
                         pot.leftShare(),
                         1,
                         Way.TOP.id(),
                         null,
                         null),
                 feed,
-                notes(context, lot, pot, true),
+                besideNotes(context, lot, pot),
                 place(lot, pot, feed, false));
     }
 
@@ -380,6 +431,22 @@ public class Rounds {
                 place(lot, pot, feed, pot.flushDue(today)));
     }
 
+    /** The same, and whether this is no hour to spray. */
+    private List<String> besideNotes(GardenContext context, LotWithState lot, Care pot) {
+        List<String> notes = notes(context, lot, pot, true);
+        if (pot.feeding().filter(Care.Sprayed.class::isInstance).isPresent()) {
+            GardenWire g = context.garden();
+            ZoneId zone = ZoneId.of(g.timeZone());
+            Instant now = clock.instant();
+            LocalTime bySun = LocalTime.ofInstant(now.minus(zone.getRules().getDaylightSavings(now)), zone);
+            double daylight = context.situation(lot).place().on(g.today()).daylengthHours();
+            if (Spray.sunIsHigh(bySun, daylight)) {
+                notes.add(0, Note.SPRAY_NOT_NOW.id());
+            }
+        }
+        return notes;
+    }
+
     /** What to mind on the round itself; of the rest the lot's page speaks. */
     private static List<String> notes(GardenContext context, LotWithState lot, Care pot, boolean feeding) {
         List<String> notes = new ArrayList<>();
@@ -405,8 +472,17 @@ public class Rounds {
             return new RoundPlace(
                     sick, RoundPlace.Kind.FEED, by, perLitre * feed.n(), feed.id() + " " + perLitre + " " + water);
         }
+        if (given instanceof Care.Sprayed sprayed) {
+            double perLitre = sprayed.spray().dose().perLitre();
+            return new RoundPlace(
+                    sick,
+                    RoundPlace.Kind.SPRAYED,
+                    RoundPlace.By.CAN,
+                    perLitre * feed.n(),
+                    feed.id() + " " + perLitre + " " + water);
+        }
         // pots of other sizes get another amount
-        String amount = given instanceof Care.Strewn strewn ? " " + strewn.pot().practical() : "";
+        String amount = given instanceof Care.Strewn strewn ? " " + strewn.pot().given() : "";
         return new RoundPlace(
                 sick, RoundPlace.Kind.STREWN, RoundPlace.By.CAN, 0, feed.id().toString() + amount);
     }
@@ -414,7 +490,7 @@ public class Rounds {
     private GroupWire group(GardenContext context, RoundPlace at, List<Found> found, @Nullable UUID asked) {
         GardenWire g = context.garden();
         double litres = found.stream()
-                .mapToDouble(f -> f.due().litresEach() * f.standing().lot().pots())
+                .mapToDouble(f -> litresEach(f.due()) * f.standing().lot().pots())
                 .sum();
         VesselWire vessel = g.vessels().stream()
                 .filter(v -> v.carries() && v.id().equals(asked))
@@ -424,7 +500,14 @@ public class Rounds {
                 found.stream().map(Found::due).sorted(walk(g, DueWire::lot)).toList();
         FeedWire feed = found.get(0).feed();
         // all of a group take the same solution: what goes into its can is worked out once
-        DoseWire dose = feed == null ? null : dose(context, found.get(0), vessel);
+        boolean sprayed = at.kind() == RoundPlace.Kind.SPRAYED;
+        DoseWire dose = feed == null
+                ? null
+                : dose(
+                        context,
+                        found.get(0),
+                        sprayed ? OptionalDouble.of(Spray.mixed(litres)) : OptionalDouble.empty(),
+                        vessel);
         Double perLitre = dose == null ? null : dose.perLitre();
         return new GroupWire(
                 String.join(
@@ -449,9 +532,16 @@ public class Rounds {
                 due);
     }
 
-    private @Nullable DoseWire dose(GardenContext context, Found first, VesselWire vessel) {
+    private static double litresEach(DueWire due) {
+        BesideWire beside = due.beside();
+        return beside == null || beside.sprayLitres() == null ? due.litresEach() : beside.sprayLitres();
+    }
+
+    private @Nullable DoseWire dose(GardenContext context, Found first, OptionalDouble sprayer, VesselWire vessel) {
         GardenWire g = context.garden();
-        Care pot = LotCare.on(context, first.standing(), g.today(), vessel.litres());
+        Care pot = sprayer.isPresent()
+                ? LotCare.inSprayer(context, first.standing(), g.today(), sprayer.getAsDouble())
+                : LotCare.on(context, first.standing(), g.today(), vessel.litres());
         return pot.feeding()
                 .map(f ->
                         DoseWire.of(f, g.water(first.standing().lot().waterId()).ec()))

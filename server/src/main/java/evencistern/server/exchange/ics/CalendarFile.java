@@ -19,6 +19,7 @@ import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.todo.TodoStore;
+import evencistern.server.treatment.TreatmentStore;
 import evencistern.server.words.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -45,16 +46,24 @@ class CalendarFile {
     private final Lots lots;
     private final MeterLogs meters;
     private final TodoStore todos;
+    private final TreatmentStore treatments;
     private final Words words;
 
     CalendarFile(
-            SubscriptionStore store, ChoreStore chores, Lots lots, MeterLogs meters, TodoStore todos, Words words) {
+            SubscriptionStore store,
+            ChoreStore chores,
+            Lots lots,
+            MeterLogs meters,
+            TodoStore todos,
+            TreatmentStore treatments,
+            Words words) {
         this.chores = chores;
         this.words = words;
         this.store = store;
         this.lots = lots;
         this.meters = meters;
         this.todos = todos;
+        this.treatments = treatments;
     }
 
     /** The private address of the work to come, if one has been made. */
@@ -132,6 +141,17 @@ class CalendarFile {
                         work,
                         later(t.dueOn(), today),
                         said.of("todos", t.action()),
+                        s.lot().name());
+            }
+        });
+        treatments.listDue(garden, today.plusYears(1), MOST_CHORES).forEach(t -> {
+            LotWithState s = standing.get(t.lotId());
+            if (s != null) {
+                boolean toDo = t.isToDo();
+                add(
+                        work,
+                        later(toDo ? t.dueOn() : t.lookOn(), today),
+                        toDo ? said.of("cures", t.cure()) : said.of("calendar", "look_again"),
                         s.lot().name());
             }
         });

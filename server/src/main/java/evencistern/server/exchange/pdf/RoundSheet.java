@@ -180,12 +180,15 @@ public class RoundSheet {
     }
 
     private static String gets(InHand hand, DueWire due) {
-        Rounds.StrewnWire strewn = due.strewn();
-        if (strewn != null) {
+        Rounds.BesideWire beside = due.beside();
+        if (beside != null) {
+            Double spray = beside.sprayLitres();
             return hand.says(
-                    "gets_strewn",
+                    "gets_beside",
                     Map.of(
-                            "amount", hand.product(strewn.each(), strewn.measure()),
+                            "way", beside.way(),
+                            "amount",
+                                    spray == null ? hand.product(beside.each(), beside.measure()) : hand.litres(spray),
                             "pots", due.lot().pots()));
         }
         Double minutes = due.minutes();

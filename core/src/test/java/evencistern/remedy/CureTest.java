@@ -1,0 +1,43 @@
+package evencistern.remedy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import evencistern.caution.Caution;
+import evencistern.fault.FaultException;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** When a treatment shows; common practice, no source. */
+class CureTest {
+    /** A spray in three or four days, a drench in one to two weeks, fresh mix in three to six, sulfur in six to twelve. */
+    @ParameterizedTest
+    @CsvSource({"SPRAY,3,4", "DRENCH,7,14", "IRON,7,14", "FRESH_MIX,21,42", "ACIDIFY,42,84", "RAISE_PH,1,14"})
+    void itIsLookedAtWhenItShows(Cure cure, int least, int most) {
+        assertThat(cure.showsDays()).isBetween(least, most);
+        assertThat(cure.lookOn(LocalDate.of(2026, 5, 14)))
+                .isEqualTo(LocalDate.of(2026, 5, 14).plusDays(cure.showsDays()));
+    }
+
+    /** Copper at most monthly, a pot's lime once a year, sulfur not before it was measured again. */
+    @ParameterizedTest
+    @CsvSource({"COPPER,28", "IRON,28", "LIME,300", "ACIDIFY,42"})
+    void itIsNotRepeatedSooner(Cure cure, int days) {
+        assertThat(cure.apartDays()).isEqualTo(days);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SPRAY", "PEST_PRODUCT", "COPPER", "ACIDIFY", "RAISE_PH", "LIME", "DRENCH"})
+    void whatCanHarmSaysSo(Cure cure) {
+        assertThat(cure.cautions()).isNotEmpty();
+    }
+
+    @Test
+    void aProductAgainstPestsIsRecordedAndItsLabelComesFirst() {
+        assertThat(Cure.PEST_PRODUCT.cautions()).startsWith(Caution.PESTICIDE_LABEL);
+        assertThat(Cure.require("pest_product")).isEqualTo(Cure.PEST_PRODUCT);
+        assertThatThrownBy(() -> Cure.require("charm")).isInstanceOf(FaultException.class);
+    }
+}

@@ -1,0 +1,50 @@
+package evencistern.server.treatment;
+
+import evencistern.server.history.Owned;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something done against what ails a lot.
+ *
+ * @param cure what is done
+ * @param amount strength and amount, in the person's own words
+ * @param readOn the day of the reading it answers
+ * @param everyDays until it is done again, where it is repeated
+ * @param doneOn when it was last done
+ * @param lookOn when it is looked at again
+ * @param expects what should be seen by then
+ * @param outcome better, same or worse; absent until it was looked at
+ */
+public record TreatmentWire(
+        UUID id,
+        UUID lotId,
+        String cure,
+        String product,
+        String amount,
+        String reason,
+        @Nullable LocalDate readOn,
+        LocalDate dueOn,
+        @Nullable Integer everyDays,
+        @Nullable LocalDate doneOn,
+        LocalDate lookOn,
+        String expects,
+        @Nullable Outcome outcome,
+        @Nullable LocalDate outcomeOn,
+        String outcomeNote,
+        int version,
+        boolean retired)
+        implements Owned {
+    /** Whether it has worked, as a person sees it. */
+    public enum Outcome {
+        better,
+        same,
+        worse
+    }
+
+    /** Whether it is still to be done, or to be done again. */
+    public boolean isToDo() {
+        return doneOn == null || doneOn.isBefore(dueOn);
+    }
+}

@@ -1,0 +1,223 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, edit, newId, type Garden, type Lot, type Treatment } from "../../api";
+import { treatmentsQuery, useAct } from "../../api/queries";
+import { Cautions } from "../../parts/Cautions";
+import { toDo, TreatmentActs, treatmentWords } from "../../parts/TreatmentActs";
+import { say, words } from "../../text";
+import { day } from "../../text/numbers";
+import { Button } from "../../ui/Button";
+import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
+import { Loading, Trouble } from "../../ui/States";
+import { useTold } from "../../ui/useUndo";
+import { Form } from "./deedForm";
+import { lookOn, type TreatmentBegun } from "./treatments";
+
+/** What was done against something, whether it worked, and what is planned. */
+export function Treatments({ lot, garden }: { lot: Lot; garden: Garden }) {
+  const all = useQuery(treatmentsQuery(garden.id, lot.id));
+  const [open, setOpen] = useState(false);
+  if (all.isPending) return <Loading what={say("bench_page.the_treatments")} />;
+  if (all.isLoadingError) return <Trouble problem={all.error} again={() => void all.refetch()} />;
+  const { treatments } = all.data;
+  return (
+    <section aria-label={say("bench_page.treatments")} className="mb-6">
+      <h2 className="head">{say("bench_page.treatments")}</h2>
+      {treatments.length === 0 && <p className="note">{say("bench_page.no_treatments_yet")}</p>}
+      <ul className="m-0 list-none p-0">
+        {treatments.map((t) => (
+          <Treated key={t.id} treatment={t} garden={garden} />
+        ))}
+      </ul>
+      <Button look="quiet" className="no-print mt-2 min-h-11" onClick={() => setOpen(true)}>
+        {say("bench_page.plan_a_treatment")}
+      </Button>
+      {open && <PlanTreatment lot={lot} garden={garden} begun={{}} close={() => setOpen(false)} />}
+    </section>
+  );
+}
+
+function Treated({ treatment: t, garden }: { treatment: Treatment; garden: Garden }) {
+  const told = useTold(garden.id);
+  const drop = useAct(
+    garden.id,
+    () =>
+      edit(
+        api.POST("/api/gardens/{garden}/retired", {
+          params: { path: { garden: garden.id } },
+          body: { kind: "treatment", id: t.id, version: t.version },
+        }),
+      ),
+    ({ act }) => told(say("bench_page.treatment_dropped"), act),
+  );
+  const state = t.outcome
+    ? say("bench_page.treatment_ended", {
+        day: day(t.doneOn ?? t.dueOn),
+        outcome: words("outcomes_of_treatment", t.outcome),
+        on: day(t.outcomeOn ?? t.lookOn),
+      })
+    : t.doneOn
+      ? say("bench_page.treatment_done_look", { day: day(t.doneOn), look: day(t.lookOn) })
+      : say("bench_page.treatment_planned", { day: day(t.dueOn), look: day(t.lookOn) });
+  return (
+    <li className="flex flex-wrap items-center justify-between gap-2 border-b border-rule py-1.5">
+      <span className="min-w-0">
+        {treatmentWords(t)}
+        <span className="note block">
+          {[state, t.reason && say("bench_page.against_reason", { reason: t.reason }), t.outcomeNote]
+            .filter(Boolean)
+            .join(" · ")}
+          {t.doneOn && toDo(t) && ` · ${say("bench_page.again_on", { day: day(t.dueOn) })}`}
+        </span>
+        {!t.outcome && t.expects && (
+          <span className="note block">{say("bench_page.expect", { expects: t.expects })}</span>
+        )}
+      </span>
+      <span className="no-print inline-flex flex-wrap items-center gap-2">
+        <TreatmentActs treatment={t} garden={garden} />
+        {!t.doneOn && (
+          <Button look="quiet" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
+            {say("bench_page.drop")}
+          </Button>
+        )}
+      </span>
+    </li>
+  );
+}
+
+/** A treatment as it is planned; a second one at a time is asked about first. */
+export function PlanTreatment({
+  lot,
+  garden,
+  begun,
+  close,
+}: {
+  lot: Lot;
+  garden: Garden;
+  begun: TreatmentBegun;
+  close: () => void;
+}) {
+  const cures = useQuery(treatmentsQuery(garden.id, lot.id)).data?.cures ?? [];
+  const [id] = useState(newId);
+  const told = useTold(garden.id);
+  const [cure, setCure] = useState(begun.cure ?? "");
+  const [product, setProduct] = useState("");
+  const [amount, setAmount] = useState("");
+  const [reason, setReason] = useState(begun.reason ?? "");
+  const [dueOn, setDueOn] = useState(garden.today);
+  const [look, setLook] = useState<string>();
+  const [every, setEvery] = useState({ text: "", unit: "d" });
+  const [expects, setExpects] = useState("");
+  const chosen = cures.find((c) => c.cure === cure);
+  const plan = useAct(
+    garden.id,
+    (beside: boolean | undefined) =>
+      edit(
+        api.PUT("/api/gardens/{garden}/lots/{lot}/treatments", {
+          params: { path: { garden: garden.id, lot: lot.id } },
+          body: {
+            id,
+            version: 0,
+            cure,
+            product,
+            amount,
+            reason,
+            dueOn,
+            everyDays: every,
+            expects,
+            beside: beside ?? false,
+            ...(begun.readOn ? { readOn: begun.readOn } : {}),
+            ...(look ? { lookOn: look } : {}),
+          },
+        }),
+      ),
+    ({ act }) => {
+      told(say("bench_page.treatment_taken"), act);
+      close();
+    },
+  );
+  const faults = plan.error?.faults ?? [];
+  const underWay = faults.some((f) => f.code === "treatment_under_way");
+  return (
+    <Form
+      title={say("bench_page.plan_a_treatment_for", { name: lot.name })}
+      close={close}
+      act={plan}
+      label={say("bench_page.into_the_plan_2")}
+    >
+      <ChoiceField
+        label={say("bench_page.what_is_done")}
+        field="treatment.cure"
+        faults={faults}
+        value={cure}
+        onChange={setCure}
+        options={[
+          { value: "", label: say("bench_page.choose_what") },
+          ...cures.map((c) => ({ value: c.cure, label: words("cures", c.cure) })),
+        ]}
+      />
+      {underWay && (
+        <p className="mb-2">
+          <Button onClick={() => plan.mutate(true)} disabled={plan.isPending}>
+            {say("bench_page.do_it_beside")}
+          </Button>
+        </p>
+      )}
+      <TextField
+        label={say("bench_page.against_what")}
+        field="treatment.reason"
+        faults={faults}
+        value={reason}
+        onChange={setReason}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <TextField
+          label={say("bench_page.with_what")}
+          field="treatment.product"
+          faults={faults}
+          value={product}
+          onChange={setProduct}
+        />
+        <TextField
+          label={say("bench_page.strength_and_amount")}
+          field="treatment.amount"
+          faults={faults}
+          value={amount}
+          onChange={setAmount}
+        />
+        <DateField
+          label={say("bench_page.on_the_day")}
+          field="treatment.due"
+          faults={faults}
+          value={dueOn}
+          onChange={(d) => setDueOn(d ?? garden.today)}
+        />
+        <DateField
+          label={say("bench_page.look_again_on")}
+          field="treatment.look"
+          faults={faults}
+          value={look ?? (chosen ? lookOn(dueOn, chosen.showsDays) : undefined)}
+          onChange={setLook}
+        />
+      </div>
+      <NumberField
+        row
+        label={say("bench_page.again_every")}
+        field="treatment.every"
+        faults={faults}
+        value={every}
+        units={["d", "wk"]}
+        onChange={setEvery}
+        {...(chosen ? { placeholder: say("bench_page.once_or_from_days", { days: chosen.apartDays }) } : {})}
+      />
+      <TextField
+        label={say("bench_page.what_should_be_seen")}
+        field="treatment.expects"
+        faults={faults}
+        value={expects}
+        onChange={setExpects}
+      />
+      {chosen && <Cautions ids={chosen.cautions} />}
+    </Form>
+  );
+}
