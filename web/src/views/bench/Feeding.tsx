@@ -7,7 +7,7 @@ import { ChoiceField, DateField, NumberField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
 import { Answer } from "./Answer";
 import { Courses, RhythmField } from "./Courses";
-import { FeedAnswer } from "./FeedAnswer";
+import { FeedAnswer, Minded } from "./FeedAnswer";
 import { FeedYear } from "./FeedYear";
 import { LotFields } from "./LotSave";
 import { alone, offered, tell } from "./lotInput";
@@ -21,12 +21,15 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
   const { input, change, faults, garden, shown } = work;
   const on = fieldsOf(input, change, faults);
   const only = input.courses.length === 1 ? input.courses[0] : undefined;
+  // what is strewn or sprayed keeps to its label, and is in no can
+  const kind = work.live.answer?.feed?.kind;
+  const inWater = kind === undefined || kind === "watered";
   return (
     <>
       <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
         <LotFields work={work} label={say("bench_page.tab_feeding")}>
           {input.courses.length < 2 && <FeedChoice work={work} />}
-          {only && <RhythmField work={work} course={only} set={(c) => change({ courses: c ? [c] : [] })} />}
+          {only && inWater && <RhythmField work={work} course={only} set={(c) => change({ courses: c ? [c] : [] })} />}
           <Courses work={work} />
           <Share work={work} />
           <DateField label={say("bench_page.fed_last_before_this")} {...on("fedBefore", "lot.fed_before")} />
@@ -35,16 +38,21 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
           {(care) => (
             <div className="max-w-xl">
               <FeedAnswer care={care} work={work} />
+              {!inWater && <Minded care={care} work={work} />}
               {care.feedId && (
                 <p className="mt-2">
-                  <ToDoses
-                    garden={garden.id}
-                    from={{ feed: care.feedId, species: input.species, water: input.waterId }}
-                  />{" "}
+                  {inWater && (
+                    <>
+                      <ToDoses
+                        garden={garden.id}
+                        from={{ feed: care.feedId, species: input.species, water: input.waterId }}
+                      />{" "}
+                    </>
+                  )}
                   <Link
                     to="/g/$garden/feeds/$feed"
                     params={{ garden: garden.id, feed: care.feedId }}
-                    className="ml-4 inline-block leading-8"
+                    className={`inline-block leading-8 ${inWater ? "ml-4" : ""}`}
                   >
                     {say("bench_page.its_label")} →
                   </Link>

@@ -21,7 +21,7 @@ export function Treatments({ lot, garden }: { lot: Lot; garden: Garden }) {
   if (all.isLoadingError) return <Trouble problem={all.error} again={() => void all.refetch()} />;
   const { treatments } = all.data;
   return (
-    <section aria-label={say("bench_page.treatments")} className="mb-6">
+    <section aria-label={say("bench_page.treatments")} className="my-6">
       <h2 className="head">{say("bench_page.treatments")}</h2>
       {treatments.length === 0 && <p className="note">{say("bench_page.no_treatments_yet")}</p>}
       <ul className="m-0 list-none p-0">

@@ -237,7 +237,7 @@ function Judged({ answer: a, feed, shown, open }: Shows & { feed: Feed; shown: S
         <p className="my-2 border-l-4 border-stop pl-3">
           <b>{say("feeds_page.too_strong_add", { litres: shown.litres(a.waterToAdd) })}</b>
           <span className="note block">
-            {say("feeds_page.at_most", {
+            {say("feeds_page.it_bears_at_most", {
               strength: shown.strength(a.ceilingPerLitre, a.measure),
               ceilings: words("ceilings", a.ceiling),
             })}
@@ -247,7 +247,7 @@ function Judged({ answer: a, feed, shown, open }: Shows & { feed: Feed; shown: S
         <p className="my-2 border-l-4 border-leaf pl-3">
           <b>{say("feeds_page.within_the_limits")}</b>
           <span className="note block">
-            {say("feeds_page.at_most", {
+            {say("feeds_page.it_bears_at_most", {
               strength: shown.strength(a.ceilingPerLitre, a.measure),
               ceilings: words("ceilings", a.ceiling),
             })}

@@ -168,7 +168,7 @@ function Comes({ way, reading, own }: { way: Way; reading: LabelAnswer; own: Own
       <p>
         <b className="fig text-2xl">{amountOf(way.rate, own.shown)}</b> {perOf(way.rate, own.shown)},{" "}
         <b>{often(way)}</b>
-        {reading.method && <> · {words("how_given", reading.method)}</>}
+        {reading.method && way.rate.per !== "spray" && <> · {words("how_given", reading.method)}</>}
       </p>
       {hand && <p className="text-lg">{hand}</p>}
       {hand && way.hand?.heldBack && <p className="note">▲ {say("feeds_page.the_mix_bears_no_more")}</p>}

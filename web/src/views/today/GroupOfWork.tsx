@@ -145,6 +145,7 @@ function Mixed({ group: g, garden, shown }: { group: Group; garden: Garden; show
           )}
         </span>
         <span className="note block">{words("cautions", "label_first")}</span>
+        {dose.kind === "sprayed" && <span className="note block">▲ {words("cautions", "spray_drift")}</span>}
         <OtherWays dose={dose} most={1} />
       </div>
     </div>

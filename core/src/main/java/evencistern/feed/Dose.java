@@ -52,6 +52,9 @@ public record Dose(
     /** Of the product in a litre, g or mL; the meter's forecast is told up to it. */
     private static final double STRONGEST = 200;
 
+    /** No pen shows more of a millisiemens. */
+    private static final double HUNDREDTHS = 100;
+
     /**
      * Chooses the strength. A target above the label's top rate is refused; what a rhythm would need above the ceiling is
      * held back, and lost.
@@ -211,7 +214,7 @@ public record Dose(
         }
         if (strength > rate.max() * AS_GOOD_AS) {
             double most = MeterForecast.adds(feed, rate.max(), rate.measure(), waterMsCm);
-            throw tooStrong("reading", reading.msCm(), most, "mS/cm");
+            throw tooStrong("reading", reading.msCm(), Math.floor(most * HUNDREDTHS) / HUNDREDTHS, "mS/cm");
         }
         Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
         return new Wanted(

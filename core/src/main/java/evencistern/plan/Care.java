@@ -124,6 +124,21 @@ public record Care(
                 .orElse(litresNow);
     }
 
+    /** The rhythm in which a limit takes nothing from the food of a lot, as it stands; empty where none does now. */
+    public Optional<FeedRhythm> givesBack(Situation s) {
+        if (!(feeding.orElse(null) instanceof Watered watered)
+                || !watered.dose().heldBack()) {
+            return Optional.empty();
+        }
+        Course next = course.orElseThrow();
+        return GivenBack.rhythm(
+                next.feed(),
+                (Rate.PerWater) next.feed().rate(),
+                s.of(next),
+                plan.nextWater(),
+                plan.days().likely());
+    }
+
     /** Of the water that may go before the next watering, what is left, 0–1. */
     public double leftShare() {
         return WaterLeft.share(missingLitres, plan.need().usableLitres());
@@ -186,10 +201,8 @@ public record Care(
      *
      * @param can as it is mixed
      * @param potAmount product that this pot gets, in the label's measure
-     * @param givesBack the rhythm in which a limit would take nothing from its food, where one does
      */
-    public record Watered(Dose dose, CanDose can, double potAmount, Optional<FeedRhythm> givesBack)
-            implements Feeding {}
+    public record Watered(Dose dose, CanDose can, double potAmount) implements Feeding {}
 
     /**
      * A feed strewn on the mix.
@@ -465,14 +478,7 @@ public record Care(
                 earlier("in the can", can.given(), shown, "feed.rounding"),
                 earlier("pour", poured.litres(), Unit.LITRE, poured.step()),
                 typed("can", canLitres, Unit.LITRE, "can"));
-        return new Watered(
-                dose,
-                mixed,
-                forPot,
-                dose.heldBack()
-                        ? GivenBack.rhythm(
-                                feed, rate, s, plan.nextWater(), plan.days().likely())
-                        : Optional.empty());
+        return new Watered(dose, mixed, forPot);
     }
 
     private static Sprayed sprayed(

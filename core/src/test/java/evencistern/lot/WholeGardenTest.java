@@ -140,7 +140,7 @@ class WholeGardenTest {
             assertThat(care.nextPourLitres()).isCloseTo(plan.need().pour(plan.waterMissing()), within(1e-9));
             if (care.feeding().orElse(null) instanceof Care.Watered watered) {
                 assertThat(watered.potAmount())
-                        .isCloseTo(watered.can().hand().practical() / CAN_LITRES * care.feedPourLitres(), within(1e-9));
+                        .isCloseTo(watered.can().hand().given() / CAN_LITRES * care.feedPourLitres(), within(1e-9));
             }
             assertThat(now.perDay())
                     .isEqualTo(s.courses().stream()

@@ -404,4 +404,74 @@ class FeedPathTest extends AtTheDesk {
         page.getByText("Brewed at home").click();
         assertThat(page.getByText("120 days before harvest")).isVisible();
     }
+
+    /** A label for leaves makes a spray: a line of its own, mixed in the sprayer, and no watering. */
+    @Test
+    void whatIsSprayedIsMixedInTheSprayerAndTickedBesideTheWater() {
+        String leaf = onTheShelf("Leaf salts", "Foliar feed: 2 g per litre every 14 days", "");
+        Map<String, Object> lot = Plants.lot(garden, "Cape primrose", 3);
+        lot.put("courses", List.of(Map.of("feedId", leaf, "share", 100)));
+        CISTERN.api().put(data + "/lots", lot).ok();
+        page.navigate(home + "/today");
+        Locator spray = region("Leaf salts");
+        assertThat(spray).containsText("sprayed on the leaves");
+        assertThat(spray).containsText("of water in the sprayer");
+        assertThat(spray).containsText("Never pour it at the roots");
+        spray.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Cape primrose: done"))
+                .click();
+        assertThat(page.getByText("of Leaf salts sprayed on each").first()).isVisible();
+        assertThat(region("Plain water")).containsText("Cape primrose");
+        page.navigate(home + "/bench/" + lot.get("id") + "?tab=feeding");
+        assertThat(page.getByText("of spray, until its leaves just begin to drip"))
+                .isVisible();
+    }
+
+    /** Planned, on the round on its day, done, looked at: better; a second one at a time asks first. */
+    @Test
+    void aTreatmentIsPlannedDoneAndLookedAt() {
+        String lot = plant("Cape fern", 1);
+        page.navigate(home + "/bench/" + lot + "?tab=health");
+        button("Plan a treatment").click();
+        Locator form = page.getByRole(AriaRole.DIALOG);
+        form.getByLabel("What is done").selectOption("drench");
+        form.getByLabel("Against what").fill("pale tips");
+        form.getByLabel("With what").fill("Gypsum");
+        form.getByLabel("Strength and amount").fill("1 g/L");
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add to the plan"))
+                .click();
+        Locator done = region("Treatments");
+        assertThat(done).containsText("Drench, Gypsum, 1 g/L");
+        button("Plan a treatment").click();
+        form.getByLabel("What is done").selectOption("spray");
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add to the plan"))
+                .click();
+        assertThat(form).containsText("Another treatment is under way");
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Cancel"))
+                .click();
+        page.navigate(home + "/today");
+        region("Treatments")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done"))
+                .click();
+        assertThat(page.getByText("Drench, Gypsum, 1 g/L: done.").first()).isVisible();
+        page.navigate(home + "/bench/" + lot + "?tab=health");
+        done.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("better"))
+                .click();
+        assertThat(done).containsText("better by");
+    }
+
+    /** 12 g in 5 L of a feed told up to 1 g/L: too strong, and so much water puts it right. */
+    @Test
+    void whatHasBeenMixedIsJudged() {
+        onTheShelf("Bench salts", "1 g per litre every 14 days", "");
+        page.navigate(home + "/feeds/dose");
+        radio("what have I mixed?").click();
+        assertThat(page.getByText("Fill in what is asked on the left.")).isVisible();
+        field("So much of it").fill("12");
+        field("in so much water").fill("5");
+        assertThat(page.getByText("240 % of its label's top rate")).isVisible();
+        assertThat(page.getByText("Too strong. Add 7.0 L of water")).isVisible();
+        field("So much of it").fill("3");
+        assertThat(page.getByText("Within the label and within what this plant tolerates."))
+                .isVisible();
+    }
 }

@@ -227,7 +227,7 @@ public record CareWire(
             @Nullable Double sprayLeast,
             @Nullable Double sprayMost,
             List<SmallDoseWire> otherwise) {
-        public static DoseWire of(Care.Feeding feeding, double waterEc) {
+        public static DoseWire of(Care.Feeding feeding, double waterEc, Optional<FeedRhythm> givesBack) {
             if (feeding instanceof Care.Watered w) {
                 return new DoseWire(
                         "watered",
@@ -243,7 +243,7 @@ public record CareWire(
                         w.dose().ceilingPerLitre(),
                         w.dose().heldBack(),
                         w.dose().heldBack() ? w.dose().lost() * 100 : null,
-                        w.givesBack().map(FeedRhythm::id).orElse(null),
+                        givesBack.map(FeedRhythm::id).orElse(null),
                         null,
                         null,
                         null,
@@ -348,11 +348,13 @@ public record CareWire(
      * @param waterEc of the source water, which the meter reads beneath the feed
      * @param labelNote what there is to say of its feed's label
      * @param line how long it runs, where there is one
+     * @param givesBack the rhythm in which it would get all the food of its label, where a limit takes some
      * @param day whose water use is shown
      */
     public static CareWire of(
             Care care,
             double waterEc,
+            Optional<FeedRhythm> givesBack,
             LocalDate day,
             @Nullable LocalDate averageFrom,
             Optional<String> labelNote,
@@ -396,7 +398,7 @@ public record CareWire(
                         .map(LayerWire::of)
                         .toList(),
                 care.course().map(c -> UUID.fromString(c.key())).orElse(null),
-                care.feeding().map(f -> DoseWire.of(f, waterEc)).orElse(null),
+                care.feeding().map(f -> DoseWire.of(f, waterEc, givesBack)).orElse(null),
                 plan.nextFeed().map(FeedDateWire::of).orElse(null),
                 plan.flush()
                         .map(f -> new FlushDueWire(f.on(), f.litres(), f.asker().id()))

@@ -50,6 +50,7 @@ class TryController {
         return CareWire.of(
                 care,
                 g.water(standing.lot().waterId()).ec(),
+                care.givesBack(context.situation(standing)),
                 g.today(),
                 context.averageFrom().orElse(null),
                 context.labelNote(standing.lot()),

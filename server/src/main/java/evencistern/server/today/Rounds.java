@@ -544,7 +544,7 @@ public class Rounds {
                 : LotCare.on(context, first.standing(), g.today(), vessel.litres());
         return pot.feeding()
                 .map(f ->
-                        DoseWire.of(f, g.water(first.standing().lot().waterId()).ec()))
+                        DoseWire.of(f, g.water(first.standing().lot().waterId()).ec(), Optional.empty()))
                 .orElse(null);
     }
 }
