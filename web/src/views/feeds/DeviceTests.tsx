@@ -214,32 +214,33 @@ function Siphon({ tank }: { tank: Tank }) {
   return (
     <section aria-label={say("feeds_page.siphon_jar")} aria-live="polite">
       <h3 className="head">{say("feeds_page.a_jar_that_fills_up_with_water")}</h3>
-      <div className="grid grid-cols-3 gap-2">
-        <NumberField
-          label={say("feeds_page.jar_holds")}
-          field="siphon.jar"
-          faults={faults}
-          value={jar}
-          units={["L", "US gal", "US qt"]}
-          onChange={setJar}
-        />
-        <NumberField
-          label={say("feeds_page.feed_given")}
-          field="siphon.feed"
-          faults={faults}
-          value={feed}
-          units={["L", "US gal"]}
-          onChange={setFeed}
-        />
-        <NumberField
-          label={say("feeds_page.good_down_to")}
-          field="siphon.share"
-          faults={faults}
-          value={weakest}
-          shownUnit="%"
-          onChange={setWeakest}
-        />
-      </div>
+      <NumberField
+        row
+        label={say("feeds_page.jar_holds")}
+        field="siphon.jar"
+        faults={faults}
+        value={jar}
+        units={["L", "US gal", "US qt"]}
+        onChange={setJar}
+      />
+      <NumberField
+        row
+        label={say("feeds_page.feed_given")}
+        field="siphon.feed"
+        faults={faults}
+        value={feed}
+        units={["L", "US gal"]}
+        onChange={setFeed}
+      />
+      <NumberField
+        row
+        label={say("feeds_page.good_down_to")}
+        field="siphon.share"
+        faults={faults}
+        value={weakest}
+        shownUnit="%"
+        onChange={setWeakest}
+      />
       {ask && live.answer && !live.problem && (
         <p>
           {rich("feeds_page.the_last_of_it_has", {
