@@ -11,6 +11,8 @@ export function Retire({
   thing,
   garden,
   done,
+  name = say("shelf_page.put_away_2"),
+  said = say("shelf_page.put_away"),
 }: {
   kind:
     | "vessel"
@@ -24,10 +26,14 @@ export function Retire({
     | "recipe"
     | "batch"
     | "species"
-    | "weather_sheet";
+    | "weather_sheet"
+    | "todo"
+    | "treatment";
   thing: { id: string; version: number };
   garden: Garden;
   done?: () => void;
+  name?: string;
+  said?: string;
 }) {
   const told = useTold(garden.id);
   const { notify } = useNotices();
@@ -41,7 +47,7 @@ export function Retire({
         }),
       ),
     ({ act }) => {
-      told(say("shelf_page.put_away"), act);
+      told(said, act);
       done?.();
     },
   );
@@ -51,7 +57,7 @@ export function Retire({
       disabled={retire.isPending}
       onClick={() => retire.mutate(undefined, { onError: (e) => notify({ text: e.detail, bad: true }) })}
     >
-      {say("shelf_page.put_away_2")}
+      {name}
     </Button>
   );
 }

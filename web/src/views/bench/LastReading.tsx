@@ -4,6 +4,7 @@ import { Link } from "@tanstack/react-router";
 import { api, edit, newId, type Garden, type Lot, type Todo, type Verdict } from "../../api";
 import { lastVerdictQuery, useAct } from "../../api/queries";
 import { whereTo } from "../../parts/begun";
+import { Retire } from "../../parts/Retire";
 import { todo } from "../../text/readings";
 import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
@@ -117,27 +118,21 @@ function when(t: Todo, today: string): string {
 }
 
 function Taken({ todo: t, garden, shown }: { todo: Todo; garden: Garden; shown: Shown }) {
-  const told = useTold(garden.id);
-  const drop = useAct(
-    garden.id,
-    () =>
-      edit(
-        api.POST("/api/gardens/{garden}/retired", {
-          params: { path: { garden: garden.id } },
-          body: { kind: "todo", id: t.id, version: t.version },
-        }),
-      ),
-    ({ act }) => told(say("bench_page.taken_out_of_the_plan"), act),
-  );
   return (
     <li className="flex items-baseline justify-between gap-2 border-b border-rule py-1">
       <span>
         {todo(t, shown)} <span className="note">· {when(t, garden.today)}</span>
       </span>
       {!t.doneOn && (
-        <Button look="quiet" className="no-print" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
-          {say("bench_page.drop")}
-        </Button>
+        <span className="no-print">
+          <Retire
+            kind="todo"
+            thing={t}
+            garden={garden}
+            name={say("bench_page.drop")}
+            said={say("bench_page.taken_out_of_the_plan")}
+          />
+        </span>
       )}
     </li>
   );

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, edit, newId, type Garden, type Lot, type Treatment } from "../../api";
 import { treatmentsQuery, useAct } from "../../api/queries";
 import { Cautions } from "../../parts/Cautions";
+import { Retire } from "../../parts/Retire";
 import { toDo, TreatmentActs, treatmentWords } from "../../parts/TreatmentActs";
 import { say, words } from "../../text";
 import { day } from "../../text/numbers";
@@ -38,18 +39,6 @@ export function Treatments({ lot, garden }: { lot: Lot; garden: Garden }) {
 }
 
 function Treated({ treatment: t, garden }: { treatment: Treatment; garden: Garden }) {
-  const told = useTold(garden.id);
-  const drop = useAct(
-    garden.id,
-    () =>
-      edit(
-        api.POST("/api/gardens/{garden}/retired", {
-          params: { path: { garden: garden.id } },
-          body: { kind: "treatment", id: t.id, version: t.version },
-        }),
-      ),
-    ({ act }) => told(say("bench_page.treatment_dropped"), act),
-  );
   const state = t.outcome
     ? say("bench_page.treatment_ended", {
         day: day(t.doneOn ?? t.dueOn),
@@ -76,9 +65,13 @@ function Treated({ treatment: t, garden }: { treatment: Treatment; garden: Garde
       <span className="no-print inline-flex flex-wrap items-center gap-2">
         <TreatmentActs treatment={t} garden={garden} />
         {!t.doneOn && (
-          <Button look="quiet" disabled={drop.isPending} onClick={() => drop.mutate(undefined)}>
-            {say("bench_page.drop")}
-          </Button>
+          <Retire
+            kind="treatment"
+            thing={t}
+            garden={garden}
+            name={say("bench_page.drop")}
+            said={say("bench_page.treatment_dropped")}
+          />
         )}
       </span>
     </li>

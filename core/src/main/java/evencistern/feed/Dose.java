@@ -72,7 +72,7 @@ public record Dose(
         double wanted = goal.perLitre();
         double share = Target.share(target);
         double strength = Math.min(wanted, top) * share;
-        Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        Unit per = rate.measure().perLitre();
         working.step(
                 "feed.ceiling",
                 "top = min(label, c at cap(EC), c at cap(N), c at cap(P), c at cap(B), c at cap(slow N))",
@@ -158,7 +158,7 @@ public record Dose(
     private record Wanted(double perLitre, String formula, List<Working.Input> inputs) {}
 
     private static Wanted wanted(Target target, Rate.PerWater rate, Nutrients contents, double top) {
-        Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        Unit per = rate.measure().perLitre();
         Working.Input label = typed("label", rate.max(), per, "feed.label");
         Working.Input low = typed("low", rate.min(), per, "feed.label");
         if (target instanceof Target.ByAppetite a) {
@@ -216,7 +216,7 @@ public record Dose(
             double most = MeterForecast.adds(feed, rate.max(), rate.measure(), waterMsCm);
             throw tooStrong("reading", reading.msCm(), Math.floor(most * HUNDREDTHS) / HUNDREDTHS, "mS/cm");
         }
-        Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        Unit per = rate.measure().perLitre();
         return new Wanted(
                 Math.min(strength, rate.max()),
                 "EC/f",
@@ -243,8 +243,8 @@ public record Dose(
             double waterMsCm,
             Working working) {
         Measure measure = rate.measure();
-        Unit unit = measure == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
-        Unit per = measure == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        Unit unit = measure.unit();
+        Unit per = measure.perLitre();
         double strength = amount / litres;
         Faults.require("strength", strength, 0, STRONGEST, per.symbol());
         Nutrients contents = feed.contentsPer(measure);

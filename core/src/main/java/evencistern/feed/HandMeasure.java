@@ -93,7 +93,7 @@ public enum HandMeasure {
         double taken = steps * step;
         double practical = taken / toTool;
         double error = amount > 0 ? (practical / amount - 1) * 100 : 0;
-        Unit shown = measure == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        Unit shown = measure.unit();
         working.step(
                 "feed.rounding",
                 "practical = round(amount/step)·step ≤ limit",

@@ -9,7 +9,6 @@ import evencistern.feed.Dose;
 import evencistern.feed.DoseLimit;
 import evencistern.feed.Feed;
 import evencistern.feed.Target;
-import evencistern.label.Measure;
 import evencistern.label.Rate;
 import evencistern.need.Situation;
 import evencistern.plant.Size;
@@ -87,7 +86,7 @@ public record Spray(double litres, double sd, Dose dose) {
                 byPerson);
         double share = Target.share(target);
         double strength = Math.min(wanted, top) * share;
-        Unit per = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        Unit per = rate.measure().perLitre();
         List<Working.Input> inputs = new ArrayList<>(List.of(
                 typed("low", rate.min(), per, "feed.label"),
                 table("appetite", place * 100, Unit.PER_CENT, "species:appetite"),
@@ -142,7 +141,7 @@ public record Spray(double litres, double sd, Dose dose) {
 
     /** Product on one plant once so much was measured into what was mixed. */
     public double product(double inAll, double mixedLitres, Working working) {
-        Unit shown = dose.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        Unit shown = dose.measure().unit();
         return working.step(
                 "feed.spray_plant",
                 "on the plant = in the sprayer·volume/mixed",

@@ -468,7 +468,7 @@ public record Care(
         double canLitres = tools.can().applyAsDouble(poured.litres());
         CanDose mixed = CanDose.of(feed, dose, canLitres, tools.hand(), tools.spoons(), tools.water(), working);
         Measured can = mixed.hand();
-        Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        Unit shown = rate.measure().unit();
         double forPot = working.step(
                 "feed.pot",
                 "for the pot = in the can·pour/can",
@@ -498,7 +498,7 @@ public record Care(
         Rate rate = feed.rate();
         double place = s.species().appetite().placeInRange();
         double label = rate.min() + place * (rate.max() - rate.min());
-        Unit shown = rate.measure() == Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        Unit shown = rate.measure().unit();
         double scale = Portion.scale(rate, s.pot(), s.tallM());
         if (rate instanceof Rate.PerPotWidth perWidth) {
             double width = pot.shape().labelWidthM();
@@ -547,7 +547,7 @@ public record Care(
                     typed("label", label, shown, "feed.label"),
                     earlier("V", scale, Unit.LITRE, "pot.volume"));
         }
-        Unit perLitre = rate.measure() == Measure.GRAMS ? Unit.GRAM_PER_LITRE : Unit.MILLILITRE_PER_LITRE;
+        Unit perLitre = rate.measure().perLitre();
         double capped = working.step(
                 "feed.strewn_limit",
                 "amount = min(label, limit·V)",

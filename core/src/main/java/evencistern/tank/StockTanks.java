@@ -144,7 +144,7 @@ public record StockTanks(List<Tank> tanks, Injector injector, OptionalDouble day
                 .map(e -> tank(alone ? Named.ONE : e.getKey(), e.getValue(), injector))
                 .toList();
         Put first = tanks.get(0).puts().get(0);
-        Unit unit = first.product().measure() == evencistern.label.Measure.GRAMS ? Unit.GRAM : Unit.MILLILITRE;
+        Unit unit = first.product().measure().unit();
         working.step(
                 "tank.amount",
                 "amount = dose·DF·V",

@@ -111,6 +111,13 @@ class TreatmentTest {
                         .faults())
                 .contains("choice_unknown");
         assertThat(api.put(path, spray("lookOn", "2026-05-01")).faults()).containsExactly("dates_reversed");
+        String planned = home + "/treatments/" + planned().path("id").asString();
+        assertThat(api.put(planned + "/done", Map.of("on", "2026-06-01", "version", 1))
+                        .faults())
+                .containsExactly("time_in_future");
+        assertThat(api.put(planned + "/outcome", Map.of("outcome", "better", "version", 1))
+                        .faults())
+                .containsExactly("missing");
         assertThat(api.put(
                                 home + "/treatments/" + UUID.randomUUID() + "/done",
                                 Map.of("on", "2026-05-14", "version", 1))

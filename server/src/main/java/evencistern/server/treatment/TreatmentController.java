@@ -55,7 +55,7 @@ class TreatmentController {
             @PathVariable UUID garden, @PathVariable UUID treatment, @RequestBody TreatmentJudged judged) {
         GardenId g = new GardenId(garden);
         History.Edited<TreatmentWire> edited =
-                treatments.judged(g, treatment, judged.version(), judged.outcome(), judged.note(), treatments.today(g));
+                treatments.judged(g, treatment, judged.version(), judged.outcome(), judged.note());
         return edited.answer(edited.now());
     }
 }

@@ -2,6 +2,7 @@ package evencistern.server.treatment;
 
 import evencistern.server.history.Owned;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -46,5 +47,30 @@ public record TreatmentWire(
     /** Whether it is still to be done, or to be done again. */
     public boolean isToDo() {
         return doneOn == null || doneOn.isBefore(dueOn);
+    }
+
+    /** Done on a day: what is repeated is due again, and all is looked at as much later as it was late. */
+    TreatmentWire done(LocalDate on, int seen) {
+        LocalDate look = doneOn == null ? lookOn.plusDays(ChronoUnit.DAYS.between(dueOn, on)) : lookOn;
+        LocalDate due = everyDays == null ? on : on.plusDays(everyDays);
+        return with(due, on, look, null, null, "", seen);
+    }
+
+    /** Looked at on a day: that ends it. */
+    TreatmentWire judged(Outcome saw, String note, LocalDate on, int seen) {
+        return with(dueOn, doneOn, lookOn, saw, on, note, seen);
+    }
+
+    private TreatmentWire with(
+            LocalDate due,
+            @Nullable LocalDate done,
+            LocalDate look,
+            @Nullable Outcome saw,
+            @Nullable LocalDate sawOn,
+            String note,
+            int seen) {
+        return new TreatmentWire(
+                id, lotId, cure, product, amount, reason, readOn, due, everyDays, done, look, expects, saw, sawOn, note,
+                seen, retired);
     }
 }

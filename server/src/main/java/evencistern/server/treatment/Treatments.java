@@ -13,7 +13,6 @@ import evencistern.server.lot.Lots;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -152,64 +151,29 @@ public class Treatments {
                 });
     }
 
-    /** Says on which day it was done; what is repeated is due again, and all is looked at as much later as it was late. */
+    /** Says on which day it was done; a day to come is refused. */
     @Transactional
     History.Edited<TreatmentWire> done(GardenId garden, UUID id, int version, LocalDate on) {
-        TreatmentWire t = require(garden, id);
-        Integer every = t.everyDays();
-        long late = ChronoUnit.DAYS.between(t.dueOn(), on);
-        return history.edit(
-                garden,
-                keeping,
-                new TreatmentWire(
-                        id,
-                        t.lotId(),
-                        t.cure(),
-                        t.product(),
-                        t.amount(),
-                        t.reason(),
-                        t.readOn(),
-                        every == null ? on : on.plusDays(every),
-                        every,
-                        on,
-                        t.doneOn() == null ? t.lookOn().plusDays(late) : t.lookOn(),
-                        t.expects(),
-                        null,
-                        null,
-                        "",
-                        version,
-                        false));
+        LocalDate today = lots.today(garden);
+        if (on.isAfter(today)) {
+            throw new FaultException(
+                    new Fault(FaultCode.TIME_IN_FUTURE, "treatment.done", on.toString(), today.toString(), ""));
+        }
+        return history.edit(garden, keeping, require(garden, id).done(on, version));
     }
 
-    /** Says whether it has worked; that ends it. */
+    /** Says whether it has worked; refused of what was not done yet. */
     @Transactional
     History.Edited<TreatmentWire> judged(
-            GardenId garden, UUID id, int version, TreatmentWire.Outcome outcome, @Nullable String note, LocalDate on) {
-        TreatmentWire t = require(garden, id);
+            GardenId garden, UUID id, int version, TreatmentWire.Outcome outcome, @Nullable String note) {
+        TreatmentWire treatment = require(garden, id);
         Faults faults = new Faults();
         String said = text(note, "note", faults);
+        if (treatment.doneOn() == null) {
+            faults.add(FaultCode.MISSING, "treatment.done", "");
+        }
         faults.throwIfAny();
-        return history.edit(
-                garden,
-                keeping,
-                new TreatmentWire(
-                        id,
-                        t.lotId(),
-                        t.cure(),
-                        t.product(),
-                        t.amount(),
-                        t.reason(),
-                        t.readOn(),
-                        t.dueOn(),
-                        t.everyDays(),
-                        t.doneOn(),
-                        t.lookOn(),
-                        t.expects(),
-                        outcome,
-                        on,
-                        said,
-                        version,
-                        false));
+        return history.edit(garden, keeping, treatment.judged(outcome, said, lots.today(garden), version));
     }
 
     LocalDate today(GardenId garden) {
