@@ -194,6 +194,11 @@ class FuzzTest {
                             .path("id")
                             .asString()),
             Map.entry(
+                    "treated",
+                    () -> done("PUT /api/gardens/{garden}/treatments/{treatment}/done")
+                            .path("id")
+                            .asString()),
+            Map.entry(
                     "todo",
                     () -> done("PUT /api/gardens/{garden}/lots/{lot}/todos")
                             .path("id")
