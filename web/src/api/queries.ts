@@ -106,6 +106,13 @@ export const treatmentsQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/treatments", { params: { path: { garden, lot } } })),
   });
 
+/** What may be done against what ails a lot, with how much of what. */
+export const curesQuery = (garden: string, lot: string) =>
+  queryOptions({
+    queryKey: ["garden", garden, "lots", lot, "cures"],
+    queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/cures", { params: { path: { garden, lot } } })),
+  });
+
 /** How well the plan knows the pots of a garden, the least known first. */
 export const knownQuery = (garden: string, find: string) =>
   queryOptions({

@@ -65,6 +65,7 @@ export type RemedyDraft = {
   wetting: boolean;
   celsius: Typed;
   sun: boolean;
+  own: Typed;
 };
 
 export const REMEDY_BLANK: RemedyDraft = {
@@ -76,6 +77,7 @@ export const REMEDY_BLANK: RemedyDraft = {
   wetting: false,
   celsius: { text: "18", unit: "°C" },
   sun: false,
+  own: { text: "", unit: "g/L" },
 };
 
 export const doseDraft = (garden: string) => `dose-bench:${garden}`;

@@ -57,6 +57,9 @@ export function Around({
   );
 }
 
+/** A symbol longer than this needs a wider list. */
+const LONG_UNIT = 8;
+
 /** A number with its unit. Takes 2½, 1/2, 2,5, 4 in; what is typed stays as typed. */
 export function NumberField(
   p: Common & {
@@ -83,7 +86,7 @@ export function NumberField(
           {p.units ? (
             <select
               aria-label={say("frame.unit", { label: p.label })}
-              className="box ml-1 !w-[5.25rem] shrink-0 !px-1"
+              className={`box ml-1 shrink-0 !px-1 ${p.units.some((u) => u.length > LONG_UNIT) ? "!w-[7.75rem]" : "!w-[5.25rem]"}`}
               value={p.value.unit}
               onChange={(e) => p.onChange({ ...p.value, unit: e.target.value })}
             >

@@ -110,7 +110,7 @@ const HIGH = 110;
 
 /** A bar for each month, of what every feed gives, with a stroke where the need is. */
 function Months({ programme: p, work: { feeds } }: { programme: Programme; work: LotWork }) {
-  const most = Math.max(...p.months.map((m) => Math.max(m.needMg, m.totalMg)), 1e-9);
+  const most = Math.max(...p.months.map((m) => Math.max(m.mostMg, m.totalMg)), 1e-9);
   const step = WIDE / p.months.length;
   const y = (mg: number) => HIGH - (mg / most) * (HIGH - 12);
   const sources = [...new Set(p.months.flatMap((m) => m.given.map((g) => g.feedId ?? "")))].filter((id) =>
@@ -173,6 +173,17 @@ function Months({ programme: p, work: { feeds } }: { programme: Programme; work:
                 stroke="var(--ink)"
                 strokeWidth="3"
               />
+              {m.mostMg > 0 && (
+                <line
+                  x1={i * step + 1}
+                  x2={(i + 1) * step - 1}
+                  y1={y(m.mostMg)}
+                  y2={y(m.mostMg)}
+                  stroke="var(--stop)"
+                  strokeWidth="1.4"
+                  strokeDasharray="4 3"
+                />
+              )}
               <text x={i * step + step / 2} y={HIGH + 14} fontSize="11" fill="var(--soft)" textAnchor="middle">
                 {month(Number(m.from.slice(5, 7))).slice(0, 3)}
               </text>
@@ -197,7 +208,7 @@ function Months({ programme: p, work: { feeds } }: { programme: Programme; work:
 
 /** What the year brings to one pot, of nitrogen against the need, and of salt. */
 function Brings({ programme: p, shown }: { programme: Programme; shown: Shown }) {
-  const over = p.totalMg > 1.5 * p.needMg;
+  const over = p.totalMg > p.mostMg;
   return (
     <p className={`my-1 border-l-4 pl-3 ${over ? "border-stop" : "border-ink"}`}>
       {over && "▲ "}

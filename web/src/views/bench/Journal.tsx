@@ -11,7 +11,7 @@ import {
   type Lot,
   type Mixes,
 } from "../../api";
-import { journalQuery, mixesQuery, useAct } from "../../api/queries";
+import { feedsQuery, journalQuery, mixesQuery, useAct } from "../../api/queries";
 import { words, say, type Key } from "../../text";
 import { tendedWords } from "../../text/care";
 import { mixName } from "../../text/mixes";
@@ -94,17 +94,14 @@ function what({ event: e }: Entry, shown: Shown, mixes: Mixes | undefined): stri
         .join("; ");
     case "feeding":
       return [
-        e.way === "strewn" || e.way === "sprayed"
-          ? say(e.way === "strewn" ? "bench_page.strewn_on_each_pot" : "bench_page.sprayed_on_each_pot", {
-              product: shown.product(e.productEach, e.measure),
-              feedName: e.feedName,
-            })
+        BESIDE.includes(e.way)
+          ? words("given_beside", e.way, { product: shown.product(e.productEach, e.measure), feedName: e.feedName })
           : say("bench_page.each_pot_of", {
               litresEach: shown.litres(e.litresEach),
               product: shown.product(e.productEach, e.measure),
               feedName: e.feedName,
             }),
-        !["top", "strewn", "sprayed"].includes(e.way) && words("trait_words", `way.${e.way}`),
+        !["top", ...BESIDE].includes(e.way) && words("trait_words", `way.${e.way}`),
         e.ofPots && say("bench_page.pots_of_it_only", { pots: e.ofPots }),
         e.seen?.note,
       ]
@@ -232,11 +229,15 @@ export function Journal({
   );
 }
 
+/** Ways in which feed is given without water. */
+const BESIDE = ["strewn", "sprayed", "mixed_in", "placed"];
+
 /** A line as it should have been; the old one stays in the journal, struck out. */
 function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; close: () => void }) {
   const { event } = e;
   const fed = event.kind === "feeding" ? event : undefined;
-  const beside = fed?.way === "strewn" || fed?.way === "sprayed";
+  const feeds = useQuery({ ...feedsQuery(garden.id), enabled: fed !== undefined }).data ?? [];
+  const beside = fed !== undefined && BESIDE.includes(fed.way);
   const poured = event.kind === "watering" || (event.kind === "feeding" && !beside);
   const read = event.kind === "reading" ? event : undefined;
   const key = useRef(newId());
@@ -323,7 +324,10 @@ function Amend({ entry: e, garden, close }: { entry: Entry; garden: Garden; clos
           field="amount"
           faults={faults}
           value={amount}
-          units={productUnits(garden)}
+          units={productUnits(
+            garden,
+            feeds.find((f) => f.name === fed.feedName),
+          )}
           onChange={setAmount}
         />
       )}

@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, edit, newId, type Garden, type Lot, type Treatment } from "../../api";
-import { treatmentsQuery, useAct } from "../../api/queries";
+import { api, edit, newId, type Garden, type Lot, type Measured, type Treatment, type TreatmentMeans } from "../../api";
+import { catalogueQuery, curesQuery, treatmentsQuery, useAct } from "../../api/queries";
 import { Cautions } from "../../parts/Cautions";
+import { handText } from "../../parts/Hand";
 import { Retire } from "../../parts/Retire";
 import { toDo, TreatmentActs, treatmentWords } from "../../parts/TreatmentActs";
 import { say, words } from "../../text";
-import { day } from "../../text/numbers";
+import { day, Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Loading, Trouble } from "../../ui/States";
@@ -78,6 +79,69 @@ function Treated({ treatment: t, garden }: { treatment: Treatment; garden: Garde
   );
 }
 
+/** A weak and a strong amount, as a hand measures them, into what water. */
+function inHand(m: TreatmentMeans, shown: Shown): string {
+  if (!m.handLow || !m.handHigh) return "";
+  const measured = (of: Measured) => (of.pieces.length > 0 ? handText(of) : shown.product(of.exact, of.measure));
+  const low = measured(m.handLow);
+  const high = measured(m.handHigh);
+  const range = low === high ? high : say("bench_page.from_to", { low, high });
+  return m.way === "dry" ? range : say("bench_page.amount_in_water", { range, litres: shown.litres(m.inLitres) });
+}
+
+/** What it may be done with, worked out for all pots of the lot; one tap takes it over. */
+function MeansList({
+  means,
+  pots,
+  shown,
+  product,
+  take,
+}: {
+  means: TreatmentMeans[];
+  pots: number;
+  shown: Shown;
+  product: string;
+  take: (m: TreatmentMeans) => void;
+}) {
+  const taken = means.find((m) => words("remedies", m.remedy) === product);
+  return (
+    <fieldset className="m-0 mb-2 border-0 p-0">
+      <legend className="note">{say("bench_page.worked_out_for_this_lot", { pots })}</legend>
+      {means.map((m) =>
+        m.refusals.length > 0 ? (
+          <p key={m.remedy} className="note my-1 border-l-4 border-stop pl-2">
+            {say("bench_page.not_this", {
+              remedy: words("remedies", m.remedy),
+              why: m.refusals.map((f) => f.detail).join(" "),
+            })}
+          </p>
+        ) : (
+          <label key={m.remedy} className="flex min-h-11 items-center gap-2 border-b border-rule py-1">
+            <input
+              type="radio"
+              name="means"
+              className="size-5 shrink-0"
+              checked={taken === m}
+              onChange={() => take(m)}
+            />
+            <span>
+              {words("remedies", m.remedy)}
+              <span className="note block">{inHand(m, shown)}</span>
+            </span>
+          </label>
+        ),
+      )}
+      {taken && (
+        <ul className="note m-0 mt-1 list-disc pl-5">
+          {taken.notes.map((n) => (
+            <li key={n}>{words("treatment_notes", n)}</li>
+          ))}
+        </ul>
+      )}
+    </fieldset>
+  );
+}
+
 /** A treatment as it is planned; a second one at a time is asked about first. */
 export function PlanTreatment({
   lot,
@@ -90,9 +154,10 @@ export function PlanTreatment({
   begun: TreatmentBegun;
   close: () => void;
 }) {
-  const cures = useQuery(treatmentsQuery(garden.id, lot.id)).data?.cures ?? [];
+  const cures = useQuery(curesQuery(garden.id, lot.id)).data?.cures ?? [];
   const [id] = useState(newId);
   const told = useTold(garden.id);
+  const shown = new Shown(useQuery(catalogueQuery).data?.units ?? [], garden.unitHabit);
   const [cure, setCure] = useState(begun.cure ?? "");
   const [product, setProduct] = useState("");
   const [amount, setAmount] = useState("");
@@ -129,6 +194,10 @@ export function PlanTreatment({
       close();
     },
   );
+  const take = (m: TreatmentMeans) => {
+    setProduct(words("remedies", m.remedy));
+    setAmount(inHand(m, shown));
+  };
   const faults = plan.error?.faults ?? [];
   const underWay = faults.some((f) => f.code === "treatment_under_way");
   return (
@@ -155,6 +224,9 @@ export function PlanTreatment({
             {say("bench_page.do_it_beside")}
           </Button>
         </p>
+      )}
+      {chosen && chosen.means.length > 0 && (
+        <MeansList means={chosen.means} pots={lot.pots} shown={shown} product={product} take={take} />
       )}
       <TextField
         label={say("bench_page.against_what")}

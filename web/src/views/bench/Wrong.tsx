@@ -1,11 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "@tanstack/react-router";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { api, call, type Garden, type Lot, type Sign } from "../../api";
 import { mixAgeQuery } from "../../api/queries";
 import { say, words } from "../../text";
 import { longDay } from "../../text/numbers";
+import { Button } from "../../ui/Button";
 import { Form, On, useDeed } from "./deedForm";
+import { PlanTreatment } from "./Treatments";
 
 const LOOKS = ["SICK", "DRIED_OUT", "CRUST", "MOULD"] as const;
 /** What is seen of the mix while it stands in its pot. */
@@ -17,21 +19,28 @@ export function Wrong({ lot, garden, close }: { lot: Lot; garden: Garden; close:
   const [seen, setSeen] = useState<Sign[]>([]);
   const [text, setText] = useState("");
   const [on, setOn] = useState(garden.today);
+  const [treat, setTreat] = useState(false);
+  const after = useRef(false);
   const age = useQuery({ ...mixAgeQuery(garden.id, lot.id, seen), enabled: seen.length > 0 });
   const said = [
     ...looks.map((l) => words("conditions", l.toLowerCase())),
     ...seen.map((s) => words("signs", s)),
     text.trim(),
   ].filter(Boolean);
-  const act = useDeed(garden, say("bench_page.note_written"), close, (clientKey) =>
-    call(
-      api.POST("/api/gardens/{garden}/deeds/note", {
-        params: { path: { garden: garden.id } },
-        body: { clientKey, lotIds: [lot.id], text: said.join("; "), on, conditions: looks },
-      }),
-    ),
+  const act = useDeed(
+    garden,
+    say("bench_page.note_written"),
+    () => (after.current ? setTreat(true) : close()),
+    (clientKey) =>
+      call(
+        api.POST("/api/gardens/{garden}/deeds/note", {
+          params: { path: { garden: garden.id } },
+          body: { clientKey, lotIds: [lot.id], text: said.join("; "), on, conditions: looks },
+        }),
+      ),
   );
   const faults = act.error?.faults ?? [];
+  if (treat) return <PlanTreatment lot={lot} garden={garden} begun={{ reason: said.join("; ") }} close={close} />;
   const ticked = <T extends string>(of: T, list: T[], set: (l: T[]) => void, text: string) => (
     <label key={of} className="flex min-h-10 items-center gap-2">
       <input
@@ -75,6 +84,17 @@ export function Wrong({ lot, garden, close }: { lot: Lot; garden: Garden; close:
         </p>
       )}
       {looks.length > 0 && <p className="note mb-2">{say("bench_page.the_plan_follows_what_you_tick")}</p>}
+      <Button
+        look="quiet"
+        className="mb-2 min-h-11"
+        disabled={act.isPending}
+        onClick={() => {
+          after.current = true;
+          act.mutate(undefined);
+        }}
+      >
+        {say("bench_page.record_and_plan_a_treatment")}
+      </Button>
       <p className="note">
         {say("bench_page.a_reading_tells_more")}{" "}
         <Link

@@ -1,6 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { api, call, newId, type Catalogue, type Chore, type Garden, type Lot, type Tended } from "../../api";
+import {
+  api,
+  call,
+  newId,
+  type Catalogue,
+  type Chore,
+  type Garden,
+  type Lot,
+  type Potting,
+  type Tended,
+} from "../../api";
 import { feedsQuery, mixesQuery } from "../../api/queries";
 import { words, say, type Key } from "../../text";
 import { mixChoices, usedMix } from "../../text/mixes";
@@ -9,6 +19,7 @@ import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields"
 import { Segmented } from "../../ui/Segmented";
 import { Form, named, On, useDeed } from "./deedForm";
 import { productUnits } from "./productUnits";
+import { FeedIn, NO_FEED, type FedIn } from "./FeedIn";
 import { PotFields } from "../../parts/PotFields";
 import { PutOnProgramme } from "./PutOnProgramme";
 import { Wrong } from "./Wrong";
@@ -108,6 +119,7 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
   const several = lots.length === 1 && lots[0]!.pots > 1 ? lots[0]!.pots : undefined;
   const [feedId, setFeedId] = useState("");
   const feeds = useQuery({ ...feedsQuery(garden.id), enabled: feed }).data ?? [];
+  const fedWith = feeds.find((f) => f.id === (feedId || lots[0]!.courses[0]?.feedId));
   const without = feed && !feedId ? lots.filter((l) => l.courses.length === 0) : [];
   const given = lots.filter((l) => !without.includes(l));
   const act = useDeed(garden, say("bench_page.recorded", { named: named(given) }), close, (clientKey) =>
@@ -190,7 +202,7 @@ function Give({ lots, garden, close, feed }: Props & { feed: boolean }) {
           field="amount"
           faults={faults}
           value={amount}
-          units={productUnits(garden)}
+          units={productUnits(garden, fedWith)}
           placeholder={say("bench_page.as_planned")}
           onChange={setAmount}
           hint={say("bench_page.strewn_feed_is_told_in_spoons")}
@@ -368,8 +380,19 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
   const [share, setShare] = useState({ text: "33", unit: "%" });
   const [rest, setRest] = useState(first.mix);
   const blended = useRef(newId());
+  const [fed, setFed] = useState<FedIn>(NO_FEED);
   const old = usedMix(mixes, mix);
   const part = old !== undefined && share.text.trim() !== "100";
+  const potting = (clientKey: string): Potting => ({
+    clientKey,
+    lotIds: lots.map((l) => l.id),
+    pot: extent === "on" ? pot : undefined,
+    mix,
+    on,
+    fresh: extent === "part" ? fresh : undefined,
+    rootsCut: extent === "roots" ? roots : undefined,
+    ...(fed.feedId ? { feed: fed } : {}),
+  });
   const act = useDeed(
     garden,
     say("bench_page.fresh_mix_recorded", { named: named(lots) }),
@@ -386,15 +409,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
       return call(
         api.POST("/api/gardens/{garden}/deeds/pot-on", {
           params: { path: { garden: garden.id } },
-          body: {
-            clientKey,
-            lotIds: lots.map((l) => l.id),
-            pot: extent === "on" ? pot : undefined,
-            mix: blend?.id ?? mix,
-            on,
-            fresh: extent === "part" ? fresh : undefined,
-            rootsCut: extent === "roots" ? roots : undefined,
-          },
+          body: { ...potting(clientKey), mix: blend?.id ?? mix },
         }),
       );
     },
@@ -467,6 +482,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
           )}
         </>
       )}
+      <FeedIn garden={garden} value={fed} change={setFed} potting={potting("")} faults={faults} />
       <On value={on} change={setOn} faults={faults} max={garden.today} />
       <ul className="note m-0 list-none p-0">
         <li>▲ {words("cautions", "potting_mix")}</li>

@@ -164,8 +164,9 @@ function Form({
         )}
         <NumberField
           label={say("feeds_page.its_own_cap_or_scoop_holds")}
-          units={["mL", "tsp", "US tsp", "US fl oz"]}
+          units={["mL", "g", "tsp", "US tsp", "US fl oz"]}
           placeholder={say("feeds_page.if_the_label_counts_in_it")}
+          hint={say("feeds_page.in_g_the_product_itself")}
           {...on.typed("own", "feed.own", "mL")}
         />
       </div>

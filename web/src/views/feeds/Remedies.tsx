@@ -6,9 +6,11 @@ import { Link, useNavigate, useSearch } from "@tanstack/react-router";
 import { api, call, type RemedyAnswer, type RemedyAsk } from "../../api";
 import { catalogueQuery, gardenQuery, useGardenId, guideQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
+import { handText } from "../../parts/Hand";
+import { COUNTED, strengthUnits } from "../../parts/strengths";
 import { Worked } from "../../parts/Worked";
 import { WorkingPanel } from "../../parts/WorkingPanel";
-import { words, say } from "../../text";
+import { rich, words, say } from "../../text";
 import { figures, Shown } from "../../text/numbers";
 import { ChoiceField, NumberField } from "../../ui/Fields";
 import { fieldsOf } from "../../ui/fieldsOf";
@@ -32,7 +34,7 @@ export function Remedies() {
   const { working } = useSearch({ from: "/g/$garden/feeds/remedies" });
   const navigate = useNavigate({ from: "/g/$garden/feeds/remedies" });
   const open = (step: string | undefined) => void navigate({ search: { ...(step ? { working: step } : {}) } });
-  const d = draft.value;
+  const d = { ...REMEDY_BLANK, ...draft.value };
   const guide = useQuery(guideQuery(id)).data;
   const species = d.species || guide?.kinds[0]?.key || "";
   const kind = askOfKind(guide, species);
@@ -49,6 +51,9 @@ export function Remedies() {
           wetting: d.wetting,
           celsius: d.celsius,
           sun: d.sun,
+          hand: garden?.hand ?? "spoons",
+          spoons: garden?.spoons ?? [],
+          own: d.own,
         }
       : undefined;
   const live = useLive<RemedyAsk, RemedyAnswer>(ask, (body, signal) => call(api.POST("/api/remedy", { body, signal })));
@@ -59,6 +64,8 @@ export function Remedies() {
   const dry = remedy?.method === "dry";
   const faults = live.problem?.faults ?? [];
   const a = live.answer;
+  const liquid = a?.measure === "millilitres";
+  const ownUnits = strengthUnits(!liquid, liquid ? undefined : COUNTED.element);
   const on = fieldsOf(d, draft.change, faults);
   return (
     <div className="min-w-0 gap-6 md:grid md:grid-cols-[17rem_1fr]">
@@ -94,9 +101,17 @@ export function Remedies() {
           label={
             dry ? say("feeds_page.mix_in_the_pot") : spray ? say("feeds_page.spray_made") : say("feeds_page.water_made")
           }
-          units={["L", "mL", "US gal"]}
+          units={["L", "mL", "cup", "US gal", "imp gal", "US qt", "US cup", "US fl oz"]}
           {...on("litres", "remedy.litres")}
         />
+        {!dry && remedy?.method !== "label" && (
+          <NumberField
+            label={say("feeds_page.my_own_strength")}
+            units={ownUnits}
+            placeholder={say("feeds_page.to_check_it")}
+            {...on("own", "remedy.own")}
+          />
+        )}
         {spray && (
           <>
             <p className="mb-0.5 text-sm">{say("feeds_page.its_leaves_are")}</p>
@@ -159,7 +174,8 @@ export function Remedies() {
                 ) : (
                   <p>
                     <Worked step="remedy.amount" open={open} big>
-                      {figures(a.lowGrams)}–{shown.grams(a.highGrams)}
+                      {a.high > a.low ? `${figures(a.low)}–` : ""}
+                      {shown.product(a.high, a.measure)}
                     </Worked>{" "}
                     {dry
                       ? say("feeds_page.worked_into_the_surface_and_watered")
@@ -176,6 +192,24 @@ export function Remedies() {
                         </Worked>
                       </>
                     )}
+                  </p>
+                )}
+                {a.hand.length === 2 && (
+                  <p className="note">
+                    {say("feeds_page.by_hand_between", { low: handText(a.hand[0]!), high: handText(a.hand[1]!) })}
+                  </p>
+                )}
+                {a.own && (
+                  <p role="status" className="my-1">
+                    {a.own.beside === "stronger" && "▲ "}
+                    {rich("feeds_page.your_strength_is", {
+                      b: (c) => <b className="fig">{c}</b>,
+                      perLitre: `${figures(a.own.perLitre)}\u00a0${liquid ? "mL/L" : "g/L"}`,
+                      ppm: a.own.mgPerL > 0 ? "yes" : "no",
+                      mgPerL: figures(a.own.mgPerL),
+                      element: remedy?.element ?? "",
+                      beside: a.own.beside,
+                    })}
                   </p>
                 )}
                 <p className="note">

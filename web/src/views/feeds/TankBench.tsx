@@ -17,6 +17,7 @@ import { useDraft } from "../../ui/useDraft";
 import { useTold } from "../../ui/useUndo";
 import { usualWater } from "../../parts/usual";
 import { StockTanks } from "./StockTanks";
+import { COUNTED, strengthUnits } from "../../parts/strengths";
 import { BLANK_TANK, tankKey, type Tank } from "./tank";
 import { DeviceTests } from "./DeviceTests";
 import { Cautions } from "../../parts/Cautions";
@@ -43,7 +44,7 @@ export function TankBench() {
       ? [
           {
             feed,
-            perLitre: { text: p.perLitre, unit },
+            perLitre: { text: p.perLitre, unit: p.unit ?? unit },
             ...(p.limit.trim() ? { limit: { text: p.limit, unit } } : {}),
           },
         ]
@@ -126,17 +127,18 @@ export function TankBench() {
             t.setting === "percent" ? say("feeds_page.1_is_1_in_100") : say("feeds_page.its_leaflet_says_whether_1_16")
           }
         />
-        <div className="grid grid-cols-2 gap-2">
+        <div>
           <NumberField
+            row
             label={say("feeds_page.tank_holds")}
-            shownUnit={t.litres.unit}
+            units={["L", "US gal", "imp gal"]}
             {...on("litres", "tank.litres")}
           />
-          <NumberField label={say("feeds_page.coldest_night")} {...on("coldest", "coldest")} />
+          <NumberField row label={say("feeds_page.coldest_night")} {...on("coldest", "coldest")} />
         </div>
         <NumberField
           label={say("feeds_page.feed_used_in_a_day")}
-          units={["L", "US gal"]}
+          units={["L", "US gal", "imp gal"]}
           placeholder={say("feeds_page.for_the_days_it_lasts")}
           {...on("perDay", "tank.per_day")}
         />
@@ -225,16 +227,19 @@ function Products({
                 {say("feeds_page.leave_out_2")}
               </Button>
             </legend>
-            <div className="grid grid-cols-2 gap-2">
+            <div>
               <NumberField
+                row
                 label={say("feeds_page.in_the_feed")}
                 field="stock.per_litre"
                 faults={faults}
-                value={{ text: p.perLitre, unit }}
-                onChange={(v) => set(i, { perLitre: v.text })}
+                value={{ text: p.perLitre, unit: p.unit ?? unit }}
+                units={strengthUnits(feed?.form === "dry", (feed?.n ?? 0) > 0 ? COUNTED.nitrogen : undefined)}
+                onChange={(v) => set(i, { perLitre: v.text, unit: v.unit })}
               />
               {feed?.formula === undefined && (
                 <NumberField
+                  row
                   label={say("feeds_page.most_in_stock")}
                   field="stock.limit"
                   faults={faults}

@@ -11,7 +11,8 @@ export type Tank = {
   coldest: Typed;
   perDay: Typed;
   water: string;
-  products: { feed: string; perLitre: string; limit: string }[];
+  /** `unit` of the strength; absent for grams or millilitres to the litre. */
+  products: { feed: string; perLitre: string; unit?: string; limit: string }[];
 };
 
 export const BLANK_TANK: Tank = {

@@ -58,7 +58,7 @@ export function DoneList({ done, box, garden, shown }: Props) {
         });
       case "feeding":
         if (e.litresEach === 0)
-          return say(e.way === "sprayed" ? "today_page.feed_sprayed" : "today_page.feed_strewn", {
+          return words("given_beside", e.way, {
             product: shown.product(e.productEach, e.measure),
             feedName: e.feedName,
           });

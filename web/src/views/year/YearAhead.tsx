@@ -102,6 +102,7 @@ function told(l: LotYear): string {
   return [
     say("year_page.feeds", { name: l.name, count: l.feeds.length }),
     ...l.fedThroughout.map((f) => say("year_page.fed_at_every_watering", { from: day(f.from), to: day(f.to) })),
+    ...l.coated.map((c) => say("year_page.coated_feed_gives", { from: day(c.from), to: day(c.to) })),
     ...(l.feeds[0] ? [say("year_page.the_next", { day: day(l.feeds[0]) })] : []),
     ...holds,
     ...(l.flushes[0] ? [say("year_page.flush", { day: day(l.flushes[0]) })] : []),
@@ -128,7 +129,7 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
           <span className="note block">{place}</span>
         </Link>
       </div>
-      <svg viewBox={`0 0 ${WIDE} 58`} className="w-full border-b border-rule" role="img" aria-label={told(l)}>
+      <svg viewBox={`0 0 ${WIDE} 62`} className="w-full border-b border-rule" role="img" aria-label={told(l)}>
         <defs>
           <pattern id={pattern} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <line x1="0" x2="0" y1="0" y2="6" stroke="var(--stop)" strokeWidth="1.2" opacity="0.55" />
@@ -136,6 +137,20 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
         </defs>
         <polygon points={`0,34 ${hill} ${WIDE},34`} fill="var(--water)" opacity="0.25" />
         <polyline points={hill} fill="none" stroke="var(--water)" strokeWidth="1.5" />
+        {l.coated.map((c) => (
+          <g key={c.from}>
+            <title>{say("year_page.coated_feed_gives", { from: day(c.from), to: day(c.to) })}</title>
+            <rect
+              x={at(c.from, from)}
+              y="47"
+              width={Math.max(3, at(c.to, from) - at(c.from, from))}
+              height="3"
+              fill="none"
+              stroke="var(--feed)"
+              strokeWidth="1.2"
+            />
+          </g>
+        ))}
         {held.map((h) => (
           <g key={h.hold + h.from}>
             <title>{say("year_page.to", { holds: words("holds", h.hold), day: day(h.from), day2: day(h.to) })}</title>
@@ -149,7 +164,7 @@ function Row({ lot: l, from, garden }: { lot: LotYear; from: string; garden: Gar
           </g>
         ))}
         {labels(held, from).map((t) => (
-          <text key={t.x} x={t.x} y="56" fontSize="10" fill="var(--soft)">
+          <text key={t.x} x={t.x} y="60" fontSize="10" fill="var(--soft)">
             {t.text}
           </text>
         ))}

@@ -88,11 +88,11 @@ class ArchitectureTest {
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("lot", "salt")
             .whereLayer("need")
-            .mayOnlyBeAccessedByLayers("chore", "food", "lot", "mixlife", "plan", "round", "salt")
+            .mayOnlyBeAccessedByLayers("chore", "food", "lot", "mixlife", "plan", "remedy", "round", "salt")
             .whereLayer("watering")
             .mayOnlyBeAccessedByLayers("caution", "food", "need", "plan", "round")
             .whereLayer("food")
-            .mayOnlyBeAccessedByLayers("lot", "plan", "salt")
+            .mayOnlyBeAccessedByLayers("lot", "plan", "remedy", "salt")
             .whereLayer("round")
             .mayOnlyBeAccessedByLayers("plan")
             .whereLayer("salt")
@@ -111,15 +111,17 @@ class ArchitectureTest {
             .mayOnlyBeAccessedByLayers(
                     "caution", "chore", "food", "mixlife", "need", "plan", "reading", "remedy", "watering", "wish")
             .whereLayer("feed")
-            .mayOnlyBeAccessedByLayers("blend", "food", "mixlife", "need", "plan", "plant", "reading", "salt", "tank")
+            .mayOnlyBeAccessedByLayers(
+                    "blend", "food", "mixlife", "need", "plan", "plant", "reading", "remedy", "salt", "tank")
             .whereLayer("media")
-            .mayOnlyBeAccessedByLayers("caution", "chore", "lot", "mixlife", "need", "plan", "reading", "salt", "wish")
+            .mayOnlyBeAccessedByLayers(
+                    "caution", "chore", "lot", "mixlife", "need", "plan", "reading", "remedy", "salt", "wish")
             .whereLayer("chemistry")
             .mayOnlyBeAccessedByLayers("solution", "water", "feed", "tank", "blend", "remedy", "media")
             .whereLayer("solution")
             .mayOnlyBeAccessedByLayers("water", "feed")
             .whereLayer("climate")
-            .mayOnlyBeAccessedByLayers("chore", "food", "mixlife", "need", "plan", "salt")
+            .mayOnlyBeAccessedByLayers("chore", "food", "mixlife", "need", "plan", "remedy", "salt")
             .whereLayer("pot")
             .mayOnlyBeAccessedByLayers("caution", "food", "media", "mixlife", "need", "plan", "watering", "wish")
             .whereLayer("meter")
@@ -127,7 +129,7 @@ class ArchitectureTest {
             .whereLayer("water")
             .mayOnlyBeAccessedByLayers("caution", "feed", "plan", "plant", "reading")
             .whereLayer("label")
-            .mayOnlyBeAccessedByLayers("caution", "feed", "food", "need", "plan", "salt", "tank");
+            .mayOnlyBeAccessedByLayers("caution", "feed", "food", "need", "plan", "remedy", "salt", "tank");
 
     @ArchTest
     static final ArchRule theCoreKnowsOnlyTheJob = classes()

@@ -81,9 +81,13 @@ public enum Caution {
     }
 
     /** For a single nutrient, worked in dry or in water. */
-    public static List<Caution> forRemedy(boolean dry) {
+    public static List<Caution> forRemedy(boolean dry, boolean caustic) {
         return List.of(
-                LABEL_FIRST, KEEP_FROM_CHILDREN, dry ? DUST : GLOVES_AND_EYES, ASK_LOCALLY, RUNOFF_OUT_OF_DRAINS);
+                LABEL_FIRST,
+                KEEP_FROM_CHILDREN,
+                caustic ? GOGGLES_AND_GLOVES : dry ? DUST : GLOVES_AND_EYES,
+                ASK_LOCALLY,
+                RUNOFF_OUT_OF_DRAINS);
     }
 
     /** For a stock tank and its injector. */

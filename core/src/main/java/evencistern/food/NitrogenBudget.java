@@ -79,6 +79,11 @@ public record NitrogenBudget(double needMg, List<Source> sources) {
             return share > MUCH ? OVER : share < LITTLE ? SHORT : FITS;
         }
 
+        /** Above so much it is too much, where so much is needed. */
+        public static double most(double needed) {
+            return needed * MUCH;
+        }
+
         public String id() {
             return name().toLowerCase(Locale.ROOT);
         }

@@ -61,7 +61,7 @@ public record Spray(double litres, double sd, Dose dose) {
         double litres = working.step(
                 "feed.spray_volume",
                 "volume = film·LAI·π/4·spread²",
-                FILM_MM * size.leafM2(),
+                wets(size),
                 Unit.LITRE,
                 "COMMON",
                 table("film", FILM_MM, Unit.MILLIMETRE, "feed:spray_film"),
@@ -110,6 +110,11 @@ public record Spray(double litres, double sd, Dose dose) {
                 wanted,
                 top < wanted * (1 - 1e-9),
                 share);
+    }
+
+    /** What wets the leaves of a plant of that size, L. */
+    public static double wets(Size size) {
+        return FILM_MM * size.leafM2();
     }
 
     /** As little as it may take, so that one in forty takes less. */

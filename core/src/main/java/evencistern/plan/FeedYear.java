@@ -57,6 +57,11 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
             return given.values().stream().mapToDouble(Double::doubleValue).sum();
         }
 
+        /** Above so much it is too much. */
+        public double mostMg() {
+            return Standing.most(needMg);
+        }
+
         public Standing standing() {
             return Standing.of(totalMg(), needMg);
         }
@@ -170,6 +175,11 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
     /** Nitrogen needed in all the year, mg. */
     public double needMg() {
         return months.stream().mapToDouble(Month::needMg).sum();
+    }
+
+    /** Above so much in all the year it is too much, mg. */
+    public double mostMg() {
+        return Standing.most(needMg());
     }
 
     /** Nitrogen given in all the year, mg. */

@@ -1,11 +1,15 @@
 package evencistern.plan;
 
+import evencistern.feed.CoatedRelease;
+import evencistern.food.NitrogenBudget;
+import evencistern.food.NitrogenBudget.Dressing;
 import evencistern.need.Growth;
 import evencistern.need.Hold;
 import evencistern.need.Situation;
 import evencistern.plant.Trait;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -13,13 +17,14 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The year that lies before a lot.
  *
  * <p><b>Answers</b> when does this plant grow, when may it be fed and when not, when is it flushed and repotted?
  * <p><b>Formula</b> growth day by day; a hold's days as they follow on each other; waterings, feeds and flushes: the days
- * ahead; repot: last time + the kind's years, then its season
+ * ahead; repot: last time + the kind's years, then its season; coated feed: until four fifths of it are out
  * <p><b>Units</b> days; growth 0–1
  * <p><b>Valid for</b> an average year, as told of the lot today: conditions without an end last the whole year
  * <p><b>Source</b> [COMMON] as in the plan of a lot
@@ -44,6 +49,10 @@ public record LotYear(
 
     private static final double DAYS_A_YEAR = 365.25;
     private static final double GROWTH_STARTS = 0.25;
+    /** The share that is out at the end of a rated life. */
+    private static final double OUT = 0.8;
+
+    private static final int LONGEST_DAYS = 1000;
 
     /**
      * A watering with feed.
@@ -129,6 +138,49 @@ public record LotYear(
         }
         close(open, stretches);
         return stretches;
+    }
+
+    /**
+     * The days on which coated feed in the mix still gives something: until four fifths of it are out, by the warmth of the mix.
+     *
+     * @param inTheMix what was stirred into it
+     */
+    public List<Stretch> coated(Situation s, List<Dressing> inTheMix) {
+        List<Stretch> spans = new ArrayList<>();
+        inTheMix.forEach(d -> d.release()
+                .filter(r -> d.kind() == NitrogenBudget.Kind.COATED)
+                .ifPresent(r -> spans.add(giving(r, d.on(), s))));
+        s.courses()
+                .forEach(c -> c.feed()
+                        .coated()
+                        .ifPresent(r -> Stream.concat(
+                                        c.lastFed().stream(),
+                                        fed.stream()
+                                                .filter(f -> f.course().equals(c.key()))
+                                                .map(Fed::on))
+                                .forEach(on -> spans.add(giving(r, on, s)))));
+        List<Stretch> joined = new ArrayList<>();
+        spans.stream()
+                .filter(span -> span.to().isAfter(from))
+                .sorted(Comparator.comparing(Stretch::from))
+                .forEach(span -> join(span, joined));
+        return joined;
+    }
+
+    private static Stretch giving(CoatedRelease release, LocalDate on, Situation s) {
+        return new Stretch(on, on.plusDays(release.daysTo(OUT, on, s::mixC, LONGEST_DAYS)));
+    }
+
+    private void join(Stretch span, List<Stretch> joined) {
+        Stretch in = new Stretch(
+                span.from().isBefore(from) ? from : span.from(),
+                span.to().isAfter(from.plusDays(DAYS)) ? from.plusDays(DAYS) : span.to());
+        Stretch last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+        if (last != null && !in.from().isAfter(last.to())) {
+            joined.set(joined.size() - 1, new Stretch(last.from(), in.to().isAfter(last.to()) ? in.to() : last.to()));
+        } else {
+            joined.add(in);
+        }
     }
 
     private static void close(List<LocalDate> open, List<Stretch> stretches) {

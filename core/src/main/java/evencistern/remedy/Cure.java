@@ -1,6 +1,7 @@
 package evencistern.remedy;
 
 import evencistern.caution.Caution;
+import evencistern.chemistry.Element;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -70,6 +71,25 @@ public enum Cure {
     /** The day to look again, where it is done on a day. */
     public LocalDate lookOn(LocalDate done) {
         return done.plusDays(showsDays);
+    }
+
+    /** What it may be done with that is worked out here; none of what goes by its own label, or needs nothing. */
+    public List<Remedy> means() {
+        return Remedy.all().stream().filter(this::with).toList();
+    }
+
+    private boolean with(Remedy remedy) {
+        boolean feeds = remedy.effect() == Remedy.Effect.NONE;
+        return switch (this) {
+            case SPRAY -> remedy.method() == Remedy.Method.FOLIAR;
+            case DRENCH -> feeds && remedy.method() == Remedy.Method.DRENCH && remedy.element() != Element.IRON;
+            case IRON -> remedy.element() == Element.IRON;
+            case GYPSUM -> feeds && remedy.dry();
+            case ACIDIFY -> remedy.effect() == Remedy.Effect.LOWER;
+            case RAISE_PH -> remedy.effect() == Remedy.Effect.RAISE && !remedy.dry();
+            case LIME -> remedy.effect() == Remedy.Effect.RAISE && remedy.dry();
+            case COPPER, FLUSH, FRESH_MIX, MOVED, DRIED_OUT, CUT_BACK, PEST_PRODUCT, OTHER -> false;
+        };
     }
 
     /** What is said where it is planned and done. */

@@ -4,10 +4,14 @@ import static evencistern.working.Working.Input.earlier;
 import static evencistern.working.Working.Input.table;
 import static evencistern.working.Working.Input.typed;
 
+import evencistern.chemistry.AtomicWeights;
 import evencistern.chemistry.Element;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.Faults;
+import evencistern.feed.HandMeasure;
+import evencistern.feed.Measured;
+import evencistern.label.Measure;
 import evencistern.plant.Appetite;
 import evencistern.plant.Species;
 import evencistern.plant.Trait;
@@ -20,24 +24,27 @@ import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
- * One nutrient for one plant, today.
+ * One nutrient for one plant, or what moves the pH of its pot, today.
  *
  * <p><b>Answers</b> how much of this, how often, and is there a reason not to?
- * <p><b>Formula</b> amount = g/L · litres of water or of mix; mg/L = g/L · % · 10; a wetting agent halves a spray
- * <p><b>Units</b> g; mg/L of the element; °C; days
- * <p><b>Valid for</b> 0.05–1 000 L; sprays up to 1:100 (10 g/L); refused are sprays above 27 °C or in sun, iron through
- * leathery leaves or below pH 5.2, a chelate above its pH, copper on ferns, bromeliads and mosses or in water below pH 6.5
- * <p><b>Source</b> [COMMON] extension practice; rates [TYPICAL], from memory
+ * <p><b>Formula</b> amount = rate · litres of water or of mix; mg/L = g/L · % · 10; a wetting agent halves a spray; sulfur =
+ * S/CaCO₃ · min(pH − aim, 0.5) · β, at most 0.5 g/L
+ * <p><b>Units</b> g or mL; mg/L of the element; °C; days; β g CaCO₃ per litre and pH
+ * <p><b>Valid for</b> 0.02–1 500 L; sprays up to 1:100 (10 g/L); refused are sprays above 27 °C or in sun, iron through
+ * leathery leaves or below pH 5.2, a chelate above its pH, copper on ferns, bromeliads and mosses or in water below pH 6.5;
+ * what moves a pH that is not measured, or lies in the plant's band; sulfur for crops and bedding, which are over before it
+ * acts, and below 10 °C; limewater beside ammonium, urea, coated or organic feed
+ * <p><b>Source</b> [COMMON] extension practice; rates [TYPICAL], from memory; sulfur by stoichiometry [IUPAC]
  * <p><b>Checked by</b> TreatmentTest
  *
- * @param lowGrams,highGrams for all the water, or all the mix of the pot; 0 where the product's label says
+ * @param low,high g or mL for all the water, or all the mix of the pot; 0 where the product's label says
  * @param mgPerLLow,mgPerLHigh of the element in the water; 0 for what is worked in dry
  * @param daysLow,daysHigh before the next, of the weak and the strong one
  */
 public record Treatment(
         Remedy remedy,
-        double lowGrams,
-        double highGrams,
+        double low,
+        double high,
         double mgPerLLow,
         double mgPerLHigh,
         int daysLow,
@@ -46,12 +53,29 @@ public record Treatment(
     /** Groups of what is eaten. */
     private static final Set<String> EATEN = Set.of("herb", "vegetable", "patio_fruit");
 
+    /** Groups of what is over before sulfur has turned to acid, or fruits meanwhile. */
+    private static final Set<String> SHORT = Set.of("herb", "vegetable", "patio_fruit", "bedding");
+
+    /** What helps where sulfur is short, too. */
+    private static final Set<String> GIVE_SULFUR = Set.of("epsom_drench", "epsom_dry", "gypsum_dry");
+
     private static final double HOTTEST = 27;
     private static final double IRON_POISONS_BELOW = 5.2;
     private static final double COPPER_WATER = 6.5;
     private static final double STRONG_MAGNESIUM = 300;
     private static final double SPRAY_MOST = 10;
     private static final double WETTED = 0.5;
+    /** S → 2 H⁺, and CaCO₃ takes up 2 H⁺. */
+    private static final double SULFUR_PER_CACO3 = AtomicWeights.S / AtomicWeights.CACO3;
+
+    /** So far a pH is moved at a time, in a pot in which roots stand. */
+    private static final double STEP_PH = 0.5;
+
+    /** What turns sulfur to acid hardly works below this, °C. */
+    private static final double SULFUR_SLEEPS = 10;
+
+    /** Of bark, g CaCO₃ per litre and pH: less sulfur than most mixes would take, where the mix is not known. */
+    private static final double SMALL_BUFFER = 0.8;
 
     /** What a leaf is like. */
     public enum Leaf {
@@ -82,6 +106,17 @@ public record Treatment(
         SPRAY_HAIRY_SPOTS,
         SPRAY_NOT_NPK,
         PH_UNKNOWN,
+        GIVES_SULFUR,
+        SULFUR_WEEKS,
+        SULFUR_FREE_LIME,
+        SULFUR_OTHERWISE,
+        BUFFER_ASSUMED,
+        RAISE_RINSE_AND_FLUSH,
+        RAISE_FINDS_WHY,
+        BRINGS_POTASSIUM,
+        LIMEWATER_TRADE,
+        LIMEWATER_NEVER_WITH,
+        TOP_LIME_SLOW,
         NOT_HARMLESS;
 
         public String id() {
@@ -90,16 +125,33 @@ public record Treatment(
     }
 
     /**
+     * What it stands in.
+     *
+     * @param ph in the root zone, where somebody has measured it
+     * @param buffer g CaCO₃ that a litre of the mix takes for one pH, where it is known
+     * @param ammonium whether its feed holds ammonium or urea, or is coated or organic
+     */
+    public record Roots(OptionalDouble ph, OptionalDouble buffer, boolean ammonium) {
+        public Roots {
+            ph.ifPresent(p -> Faults.require("remedy.mix_ph", p, 3, 9, "pH"));
+        }
+
+        /** Of which no more is known than what a person has measured. */
+        public static Roots measured(OptionalDouble ph) {
+            return new Roots(ph, OptionalDouble.empty(), false);
+        }
+    }
+
+    /**
      * The plant and the hour.
      *
-     * @param mixPh in the root zone, where somebody has measured it
      * @param litres of water that is made, or of mix in the pot for what is worked in
      * @param wetting whether a wetting agent is in the spray
      * @param sun whether sun or a lamp is on the leaves
      */
     public record Plant(
             Species species,
-            OptionalDouble mixPh,
+            Roots roots,
             double waterPh,
             double litres,
             Leaf leaf,
@@ -108,9 +160,8 @@ public record Treatment(
             boolean sun) {
         public Plant {
             Faults faults = new Faults();
-            mixPh.ifPresent(ph -> faults.within("remedy.mix_ph", ph, 3, 9, "pH"));
             faults.within("water.ph", waterPh, 3, 11, "pH");
-            faults.within("remedy.litres", litres, 0.05, 1000, "L");
+            faults.within("remedy.litres", litres, 0.02, 1500, "L");
             faults.within("remedy.celsius", celsius, -10, 50, "°C");
             faults.throwIfAny();
         }
@@ -123,7 +174,7 @@ public record Treatment(
     /** Works it out; refused with every reason there is. */
     public static Treatment of(Remedy remedy, Plant plant, Working working) {
         Faults faults = new Faults();
-        boolean spray = remedy.method() == Remedy.Method.FOLIAR || remedy.method() == Remedy.Method.LABEL;
+        boolean spray = remedy.sprayed();
         if (spray) {
             refuseSpray(remedy, plant, faults);
         } else if (plant.species().appetite() == Appetite.NONE) {
@@ -135,20 +186,25 @@ public record Treatment(
         if (remedy.element() == Element.COPPER) {
             refuseCopper(plant, faults);
         }
+        if (remedy.effect() != Remedy.Effect.NONE) {
+            refusePh(remedy, plant, faults);
+        }
         faults.throwIfAny();
-        double weaker = spray && plant.wetting() ? WETTED : 1;
-        double low = remedy.low() * weaker;
-        double high = remedy.high() * weaker;
-        boolean dry = remedy.method() == Remedy.Method.DRY;
-        double mgLow = dry ? 0 : low * remedy.percent() * 10;
-        double mgHigh = dry ? 0 : high * remedy.percent() * 10;
+        double weaker = weaker(remedy, plant.wetting());
+        boolean sulfur = remedy.effect() == Remedy.Effect.LOWER;
+        double high = sulfur ? sulfur(remedy, plant, working) : remedy.high() * weaker;
+        double low = sulfur ? high : remedy.low() * weaker;
+        double mgLow = remedy.dry() ? 0 : low * remedy.percent() * 10;
+        double mgHigh = remedy.dry() ? 0 : high * remedy.percent() * 10;
         working.step(
                 "remedy.amount",
                 "amount = rate·litres",
                 high * plant.litres(),
-                Unit.GRAM,
+                remedy.measure().unit(),
                 "TYPICAL",
-                table("rate", high, Unit.GRAM_PER_LITRE, "remedy:" + remedy.key()),
+                sulfur
+                        ? earlier("rate", high, remedy.measure().perLitre(), "remedy.sulfur")
+                        : table("rate", high, remedy.measure().perLitre(), "remedy:" + remedy.key()),
                 typed("litres", plant.litres(), Unit.LITRE, "remedy.litres"));
         working.step(
                 "remedy.element",
@@ -156,7 +212,7 @@ public record Treatment(
                 mgHigh,
                 Unit.MILLIGRAM_PER_LITRE,
                 "IUPAC",
-                earlier("rate", high, Unit.GRAM_PER_LITRE, "remedy.amount"),
+                earlier("rate", high, remedy.measure().perLitre(), "remedy.amount"),
                 table("%", remedy.percent(), Unit.PER_CENT, "remedy:" + remedy.key()));
         return new Treatment(
                 remedy,
@@ -166,7 +222,76 @@ public record Treatment(
                 mgHigh,
                 remedy.daysLow(),
                 remedy.daysHigh(),
-                notes(remedy, plant, spray, mgHigh));
+                notes(remedy, plant, mgHigh));
+    }
+
+    /** The share of the usual strength that is sprayed with a wetting agent in it. */
+    public static double weaker(Remedy remedy, boolean wetting) {
+        return remedy.sprayed() && wetting ? WETTED : 1;
+    }
+
+    /**
+     * An amount as a hand can measure it, never above the strong one.
+     *
+     * @param fold how many times what this was worked out for it is measured for
+     */
+    public Measured measured(double amount, double fold, HandMeasure hand, Set<HandMeasure.Spoon> spoons) {
+        return hand.nearest(
+                amount,
+                high * fold,
+                remedy.measure(),
+                remedy.density(),
+                remedy.measure() == Measure.MILLILITRES,
+                spoons,
+                Working.off());
+    }
+
+    /** What brings the pH half a unit nearer, or all the way where that is less, g per litre of mix. */
+    private static double sulfur(Remedy remedy, Plant plant, Working working) {
+        double ph = plant.roots().ph().orElseThrow();
+        double aim = plant.species().phAim(false);
+        double buffer = plant.roots().buffer().orElse(SMALL_BUFFER);
+        return working.step(
+                "remedy.sulfur",
+                "rate = min(0.320·min(pH − aim, at a time)·β, most)",
+                Math.min(SULFUR_PER_CACO3 * Math.min(ph - aim, STEP_PH) * buffer, remedy.high()),
+                Unit.GRAM_PER_LITRE,
+                "IUPAC",
+                typed("pH", ph, Unit.PH_UNIT, "remedy.mix_ph"),
+                table("aim", aim, Unit.PH_UNIT, "species:ph"),
+                table("at a time", STEP_PH, Unit.PH_UNIT, "remedy:step"),
+                table("β", buffer, Unit.GRAM_PER_LITRE, "components:buffer"),
+                table("most", remedy.high(), Unit.GRAM_PER_LITRE, "remedy:" + remedy.key()));
+    }
+
+    private static void refusePh(Remedy remedy, Plant plant, Faults faults) {
+        Species species = plant.species();
+        boolean lowers = remedy.effect() == Remedy.Effect.LOWER;
+        OptionalDouble ph = plant.roots().ph();
+        if (ph.isEmpty()) {
+            faults.add(FaultCode.PH_UNMEASURED, "remedy.mix_ph", "");
+        } else if (lowers ? ph.getAsDouble() <= species.phHigh() : ph.getAsDouble() >= species.phLow()) {
+            faults.add(new Fault(
+                    lowers ? FaultCode.ACID_ENOUGH : FaultCode.LIMED_ENOUGH,
+                    "remedy.mix_ph",
+                    Faults.plain(ph.getAsDouble()),
+                    Faults.plain(lowers ? species.phHigh() : species.phLow()),
+                    "pH"));
+        }
+        if (lowers && SHORT.contains(species.group())) {
+            faults.add(FaultCode.SULFUR_TOO_SLOW, "remedy", species.key());
+        }
+        if (lowers && plant.celsius() < SULFUR_SLEEPS) {
+            faults.add(new Fault(
+                    FaultCode.SULFUR_IN_COLD,
+                    "remedy.celsius",
+                    Faults.plain(plant.celsius()),
+                    Faults.plain(SULFUR_SLEEPS),
+                    "°C"));
+        }
+        if (remedy.key().equals(Remedy.LIMEWATER) && plant.roots().ammonium()) {
+            faults.add(FaultCode.LIMEWATER_ON_AMMONIUM, "remedy", remedy.key());
+        }
     }
 
     private static void refuseSpray(Remedy remedy, Plant plant, Faults faults) {
@@ -189,7 +314,7 @@ public record Treatment(
     }
 
     private static void refuseIron(Remedy remedy, Plant plant, Faults faults) {
-        OptionalDouble ph = plant.mixPh();
+        OptionalDouble ph = plant.roots().ph();
         if (ph.isPresent() && ph.getAsDouble() < IRON_POISONS_BELOW) {
             faults.add(new Fault(
                     FaultCode.IRON_AT_LOW_PH,
@@ -225,8 +350,9 @@ public record Treatment(
         }
     }
 
-    private static List<Note> notes(Remedy remedy, Plant plant, boolean spray, double mgHigh) {
-        List<Note> notes = new ArrayList<>();
+    private static List<Note> notes(Remedy remedy, Plant plant, double mgHigh) {
+        boolean spray = remedy.sprayed();
+        List<Note> notes = new ArrayList<>(phNotes(remedy, plant));
         switch (remedy.element()) {
             case MAGNESIUM -> {
                 notes.add(Note.MG_ONLY_WHERE_SHORT);
@@ -234,12 +360,16 @@ public record Treatment(
                     notes.add(Note.MG_STRONG);
                 }
             }
-            case CALCIUM -> notes.add(Note.CA_HARDLY_MOVES);
+            case CALCIUM -> {
+                if (remedy.effect() == Remedy.Effect.NONE) {
+                    notes.add(Note.CA_HARDLY_MOVES);
+                }
+            }
             case IRON -> {
                 if (spray) {
                     notes.add(Note.IRON_RINSE);
                 }
-                if (plant.mixPh().isEmpty()) {
+                if (plant.roots().ph().isEmpty()) {
                     notes.add(Note.PH_UNKNOWN);
                 }
             }
@@ -268,6 +398,33 @@ public record Treatment(
             notes.add(Note.SPRAY_NOT_NPK);
         }
         notes.add(Note.NOT_HARMLESS);
+        return notes;
+    }
+
+    private static List<Note> phNotes(Remedy remedy, Plant plant) {
+        List<Note> notes = new ArrayList<>();
+        if (GIVE_SULFUR.contains(remedy.key())) {
+            notes.add(Note.GIVES_SULFUR);
+        }
+        switch (remedy.effect()) {
+            case NONE -> {}
+            case LOWER -> {
+                notes.addAll(List.of(Note.SULFUR_WEEKS, Note.SULFUR_FREE_LIME, Note.SULFUR_OTHERWISE));
+                if (plant.roots().buffer().isEmpty()) {
+                    notes.add(Note.BUFFER_ASSUMED);
+                }
+            }
+            case RAISE -> {
+                notes.add(remedy.dry() ? Note.TOP_LIME_SLOW : Note.RAISE_RINSE_AND_FLUSH);
+                if (remedy.element() == Element.POTASSIUM) {
+                    notes.add(Note.BRINGS_POTASSIUM);
+                }
+                if (remedy.key().equals(Remedy.LIMEWATER)) {
+                    notes.addAll(List.of(Note.LIMEWATER_TRADE, Note.LIMEWATER_NEVER_WITH));
+                }
+                notes.add(Note.RAISE_FINDS_WHY);
+            }
+        }
         return notes;
     }
 

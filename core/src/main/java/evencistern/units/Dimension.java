@@ -8,6 +8,10 @@ public enum Dimension {
     MASS("g"),
     MASS_CONCENTRATION("mg/L"),
     VOLUME_CONCENTRATION("mL/L"),
+    /** Of what a product feeds with, whatever carries it. */
+    NUTRIENT_CONCENTRATION("ppm"),
+    /** Counted in what the product itself is measured with. */
+    OWN_MEASURE("cap"),
     CONDUCTIVITY("mS/cm"),
     DENSITY("kg/L"),
     TEMPERATURE("°C"),

@@ -662,7 +662,7 @@ final class GoldenAnswers {
                         Remedy.require("epsom_spray"),
                         new Treatment.Plant(
                                 SpeciesGuide.require("petunia"),
-                                OptionalDouble.empty(),
+                                Treatment.Roots.measured(OptionalDouble.empty()),
                                 7,
                                 1,
                                 Treatment.Leaf.THIN,
@@ -694,7 +694,7 @@ final class GoldenAnswers {
                                 Remedy.require("copper_spray"),
                                 new Treatment.Plant(
                                         SpeciesGuide.require("basil"),
-                                        OptionalDouble.empty(),
+                                        Treatment.Roots.measured(OptionalDouble.empty()),
                                         7,
                                         1,
                                         Treatment.Leaf.THIN,

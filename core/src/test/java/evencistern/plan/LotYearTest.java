@@ -3,7 +3,15 @@ package evencistern.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import evencistern.climate.Place;
+import evencistern.feed.Analysis;
+import evencistern.feed.CoatedRelease;
+import evencistern.feed.Feed;
+import evencistern.label.Measure;
+import evencistern.label.ProductForm;
+import evencistern.label.Rate;
+import evencistern.label.Rhythm;
 import evencistern.need.AfterReading;
+import evencistern.need.Course;
 import evencistern.need.Hold;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
@@ -204,5 +212,28 @@ class LotYearTest {
         assertThat(year.fedThroughout())
                 .containsExactly(
                         new LotYear.Stretch(days.get(0), days.get(3)), new LotYear.Stretch(days.get(6), days.get(7)));
+    }
+
+    /**
+     * Beads rated 6 months at 21 °C in a mix that is warmer and cooler by turns are four fifths out in about half a year to a
+     * year; by the rule of thumb that ten degrees change the pace 1.6 times, from memory.
+     */
+    @Test
+    void coatedFeedIsABandUntilItIsSpent() {
+        Feed beads = new Feed(
+                Analysis.npk(15, 9, 11),
+                ProductForm.DRY,
+                OptionalDouble.of(1),
+                OptionalDouble.empty(),
+                new Rate.PerMix(2, 4, Measure.GRAMS),
+                new Rhythm.EveryDays(365, 365),
+                Optional.of(new CoatedRelease(6, 21)));
+        Situation s = Situations.fed().with(List.of(Course.alone(beads, Optional.of(MAY.minusDays(30)))));
+        List<LotYear.Stretch> bands = LotYear.of(s, MAY).coated(s, List.of());
+        assertThat(bands).isNotEmpty();
+        assertThat(bands.get(0).from()).isEqualTo(MAY);
+        assertThat(bands.get(0).to()).isBetween(MAY.plusDays(140), MAY.plusDays(230));
+        assertThat(LotYear.of(Situations.fed(), MAY).coated(Situations.fed(), List.of()))
+                .isEmpty();
     }
 }

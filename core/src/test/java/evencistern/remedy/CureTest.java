@@ -40,4 +40,19 @@ class CureTest {
         assertThat(Cure.require("pest_product")).isEqualTo(Cure.PEST_PRODUCT);
         assertThatThrownBy(() -> Cure.require("charm")).isInstanceOf(FaultException.class);
     }
+
+    @Test
+    void whatItIsDoneWithIsAtHand() {
+        assertThat(Cure.ACIDIFY.means()).extracting(Remedy::key).containsExactly("sulfur_dry");
+        assertThat(Cure.RAISE_PH.means())
+                .extracting(Remedy::key)
+                .containsExactly("bicarbonate_drench", "lime_flowable", "limewater");
+        assertThat(Cure.LIME.means()).extracting(Remedy::key).containsExactly("dolomite_top");
+        assertThat(Cure.GYPSUM.means())
+                .extracting(Remedy::key)
+                .contains("gypsum_dry")
+                .doesNotContain("sulfur_dry");
+        assertThat(Cure.SPRAY.means()).isNotEmpty().allMatch(Remedy::sprayed);
+        assertThat(Cure.PEST_PRODUCT.means()).isEmpty();
+    }
 }

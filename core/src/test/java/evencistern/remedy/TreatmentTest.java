@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.feed.HandMeasure;
+import evencistern.feed.Measured;
+import evencistern.label.Measure;
 import evencistern.plant.SpeciesGuide;
 import evencistern.remedy.Treatment.Leaf;
 import evencistern.remedy.Treatment.Note;
@@ -18,8 +21,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class TreatmentTest {
     private static Treatment.Plant plant(String species, double mixPh, Leaf leaf, boolean wetting, double celsius) {
-        return new Treatment.Plant(
-                SpeciesGuide.require(species), OptionalDouble.of(mixPh), 7, 2, leaf, wetting, celsius, false);
+        return new Treatment.Plant(SpeciesGuide.require(species), measured(mixPh), 7, 2, leaf, wetting, celsius, false);
+    }
+
+    private static Treatment.Roots measured(double ph) {
+        return Treatment.Roots.measured(OptionalDouble.of(ph));
+    }
+
+    private static Treatment.Plant standing(String species, Treatment.Roots roots, double litres) {
+        return new Treatment.Plant(SpeciesGuide.require(species), roots, 7, litres, Leaf.THIN, false, 20, false);
     }
 
     private static Treatment.Plant calm(String species) {
@@ -44,7 +54,7 @@ class TreatmentTest {
         Treatment t = treat("epsom_drench", calm("fuchsia"));
         assertThat(t.mgPerLLow()).isCloseTo(118, within(0.5));
         assertThat(t.mgPerLHigh()).isCloseTo(236.6, within(0.5));
-        assertThat(t.highGrams()).isCloseTo(4.8, within(1e-9));
+        assertThat(t.high()).isCloseTo(4.8, within(1e-9));
         assertThat(t.notes()).contains(Note.MG_ONLY_WHERE_SHORT, Note.MG_STRONG);
     }
 
@@ -78,19 +88,26 @@ class TreatmentTest {
     void copperIsRefusedForFernsAndInAcidWater() {
         refused(FaultCode.COPPER_KILLS, "copper_spray", calm("maidenhair"));
         Treatment.Plant acid = new Treatment.Plant(
-                SpeciesGuide.require("olive"), OptionalDouble.empty(), 6.0, 2, Leaf.THIN, false, 18, false);
+                SpeciesGuide.require("olive"),
+                Treatment.Roots.measured(OptionalDouble.empty()),
+                6.0,
+                2,
+                Leaf.THIN,
+                false,
+                18,
+                false);
         refused(FaultCode.COPPER_ACID_WATER, "copper_spray", acid);
         assertThat(treat("copper_spray", calm("rock_dendrobium")).notes())
                 .contains(Note.COPPER_CAREFUL_ORCHID, Note.COPPER_WATER_LIFE);
-        assertThat(treat("copper_spray", calm("olive")).highGrams()).isZero();
+        assertThat(treat("copper_spray", calm("olive")).high()).isZero();
     }
 
     @Test
     void nothingIsSprayedInHeatAndAWettingAgentHalvesIt() {
         refused(FaultCode.SPRAY_IN_HEAT, "epsom_spray", plant("fuchsia", 6, Leaf.THIN, false, 30));
-        double plain = treat("epsom_spray", calm("fuchsia")).highGrams();
+        double plain = treat("epsom_spray", calm("fuchsia")).high();
         Treatment wetted = treat("epsom_spray", plant("fuchsia", 6, Leaf.HAIRY, true, 18));
-        assertThat(wetted.highGrams()).isCloseTo(plain / 2, within(1e-9));
+        assertThat(wetted.high()).isCloseTo(plain / 2, within(1e-9));
         assertThat(wetted.notes()).contains(Note.SPRAY_WETTED, Note.SPRAY_HAIRY_SPOTS, Note.SPRAY_TEST_LEAF);
     }
 
@@ -112,7 +129,7 @@ class TreatmentTest {
     @Test
     void whatIsWorkedInGoesByTheMix() {
         Treatment t = treat("epsom_dry", calm("olive"));
-        assertThat(t.highGrams()).isCloseTo(2 * 0.5, within(1e-9));
+        assertThat(t.high()).isCloseTo(2 * 0.5, within(1e-9));
         assertThat(t.mgPerLHigh()).isZero();
     }
 
@@ -120,5 +137,102 @@ class TreatmentTest {
     void brewsAreThinnedAndManureStaysOffFood() {
         assertThat(Brew.all()).allSatisfy(b -> assertThat(b.fold()).isGreaterThanOrEqualTo(5));
         assertThat(Brew.all()).filteredOn(b -> !b.food()).extracting(Brew::key).contains("manure_steep");
+    }
+
+    // --- what moves the pH of a pot ---
+
+    /**
+     * By hand: half a pH of a mix that takes 1.5 g CaCO₃ a pH is 0.75 g CaCO₃ per litre, and 32.06/100.09 of that is sulfur: 0.240
+     * g per litre, 0.48 g in a pot of 2 L. [IUPAC]
+     */
+    @Test
+    void sulfurIsByTheBufferHalfAUnitAtATime() {
+        Treatment t = treat(
+                "sulfur_dry",
+                standing("camellia", new Treatment.Roots(OptionalDouble.of(7), OptionalDouble.of(1.5), false), 2));
+        assertThat(t.high()).isCloseTo(0.4805, within(5e-4));
+        assertThat(t.low()).isEqualTo(t.high());
+        assertThat(t.daysLow())
+                .isGreaterThanOrEqualTo(42); // six weeks at least before it is measured again; from memory
+        assertThat(t.notes()).contains(Note.SULFUR_WEEKS, Note.SULFUR_FREE_LIME).doesNotContain(Note.BUFFER_ASSUMED);
+    }
+
+    /** At most 0.5 g per litre at a time, whatever the mix takes; from memory, extension practice. */
+    @Test
+    void neverMoreSulfurThanHalfAGramPerLitre() {
+        Treatment t = treat(
+                "sulfur_dry",
+                standing("camellia", new Treatment.Roots(OptionalDouble.of(7.5), OptionalDouble.of(5), false), 10));
+        assertThat(t.high()).isCloseTo(5, within(1e-9));
+    }
+
+    @Test
+    void aMixOfWhichNothingIsKnownGetsLittleSulfurAndIsTold() {
+        Treatment t = treat("sulfur_dry", standing("camellia", measured(7), 2));
+        assertThat(t.high()).isLessThan(0.3);
+        assertThat(t.notes()).contains(Note.BUFFER_ASSUMED);
+    }
+
+    @Test
+    void sulfurIsRefusedWhereItHarmsOrComesTooLate() {
+        refused(FaultCode.SULFUR_TOO_SLOW, "sulfur_dry", standing("tomato", measured(7.8), 10));
+        refused(FaultCode.ACID_ENOUGH, "sulfur_dry", standing("camellia", measured(5), 10));
+        refused(
+                FaultCode.PH_UNMEASURED,
+                "sulfur_dry",
+                standing("camellia", Treatment.Roots.measured(OptionalDouble.empty()), 10));
+        refused(FaultCode.SULFUR_IN_COLD, "sulfur_dry", plant("camellia", 7, Leaf.THIN, false, 5));
+    }
+
+    /** 1.2–2.4 g/L of potassium bicarbonate, from memory; 39.05 % of it is potassium by stoichiometry: 469–937 mg/L. [IUPAC] */
+    @Test
+    void bicarbonateRaisesAndBringsPotassium() {
+        Treatment t = treat("bicarbonate_drench", standing("pelargonium", measured(4.8), 2));
+        assertThat(t.low()).isCloseTo(2.4, within(1e-9));
+        assertThat(t.high()).isCloseTo(4.8, within(1e-9));
+        assertThat(t.mgPerLHigh()).isCloseTo(937, within(1.0));
+        assertThat(t.notes()).contains(Note.RAISE_RINSE_AND_FLUSH, Note.BRINGS_POTASSIUM);
+        refused(FaultCode.LIMED_ENOUGH, "bicarbonate_drench", standing("pelargonium", measured(6.5), 2));
+    }
+
+    /** 2.5–5 mL of flowable lime to a litre; from memory, extension practice. */
+    @Test
+    void flowableLimeIsInMillilitres() {
+        Treatment t = treat("lime_flowable", standing("pelargonium", measured(4.8), 2));
+        assertThat(t.remedy().measure()).isEqualTo(Measure.MILLILITRES);
+        assertThat(t.high()).isCloseTo(10, within(1e-9));
+        assertThat(t.mgPerLHigh()).isZero();
+    }
+
+    /** Ammonium gives off ammonia beside burnt lime: never together; common practice, no source. */
+    @Test
+    void limewaterIsNeverBesideAmmonium() {
+        Treatment.Roots fed = new Treatment.Roots(OptionalDouble.of(4.8), OptionalDouble.empty(), true);
+        refused(FaultCode.LIMEWATER_ON_AMMONIUM, "limewater", standing("pelargonium", fed, 2));
+        assertThat(treat("limewater", standing("pelargonium", measured(4.8), 2)).high() / 2)
+                .isLessThanOrEqualTo(1.2);
+    }
+
+    // --- a strength of one's own ---
+
+    /** 1.2–2.4 g/L is usual; a spray with a wetting agent half as strong. */
+    @ParameterizedTest
+    @CsvSource({
+        "epsom_drench, 1.0, 1, WEAKER",
+        "epsom_drench, 2.0, 1, WITHIN",
+        "epsom_drench, 3.9, 1, STRONGER",
+        "epsom_spray, 3.0, 0.5, WITHIN",
+        "epsom_spray, 7.0, 0.5, STRONGER"
+    })
+    void aStrengthOfOnesOwnIsHeldAgainstTheUsual(String remedy, double perLitre, double weaker, Remedy.Beside beside) {
+        assertThat(Remedy.require(remedy).beside(perLitre, weaker)).isEqualTo(beside);
+    }
+
+    /** 4.8 g of a salt of 1 g/mL are 4.8 mL: a teaspoon holds 5, so seven eighths of one are the nearest below. */
+    @Test
+    void anAmountIsMeasuredByTheSpoonAndNeverAboveTheStrongOne() {
+        Treatment t = treat("epsom_drench", calm("fuchsia"));
+        Measured spoons = t.measured(t.high(), 1, HandMeasure.SPOONS, HandMeasure.FULL_SET);
+        assertThat(spoons.practical()).isCloseTo(4.375, within(1e-9));
     }
 }

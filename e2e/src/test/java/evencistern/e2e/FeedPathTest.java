@@ -239,7 +239,7 @@ class FeedPathTest extends AtTheDesk {
         assertThat(page.getByText("Mg 99 · S 130")).isVisible();
         field("The label's own sentence").fill("1 capful per 10 litres monthly");
         assertThat(page.getByText("Fill yours with water").first()).isVisible();
-        field("Its own cap or scoop holds").fill("5");
+        field("Its own cap, scoop or handful holds").fill("5");
         assertThat(page.getByText("in each litre of water")).isVisible();
         button("Add to the shelf").click();
         assertThat(button("Save changes")).isVisible();
@@ -435,6 +435,11 @@ class FeedPathTest extends AtTheDesk {
         Locator form = page.getByRole(AriaRole.DIALOG);
         form.getByLabel("What is done").selectOption("drench");
         form.getByLabel("Against what").fill("pale tips");
+        assertThat(form).containsText("Worked out for this pot");
+        form.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Epsom salt"))
+                .click();
+        assertThat(form.getByLabel("With what")).hasValue("Epsom salt, drench");
+        assertThat(form.getByLabel("Strength and amount")).hasValue(Pattern.compile(".* to .* of water"));
         form.getByLabel("With what").fill("Gypsum");
         form.getByLabel("Strength and amount").fill("1 g/L");
         form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add to the plan"))
@@ -457,6 +462,29 @@ class FeedPathTest extends AtTheDesk {
         done.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("better"))
                 .click();
         assertThat(done).containsText("better by");
+    }
+
+    /** Granules that go under the roots with fresh mix are in the journal as that, and no watering is written with them. */
+    @Test
+    void granulesGoInWithFreshMix() {
+        onTheShelf("Ember beads", "3 g per litre of mix every 6 months", "6");
+        String lot = plant("Tub fern", 1);
+        page.navigate(home + "/bench/" + lot);
+        button("More ▾").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Fresh mix"))
+                .click();
+        Locator form = page.getByRole(AriaRole.DIALOG);
+        form.getByLabel("Feed that goes in with it").selectOption("Ember beads");
+        assertThat(form).containsText("at most");
+        form.getByText("Under the roots").click();
+        assertThat(form).containsText("so that no root touches it");
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Record it"))
+                .click();
+        assertThat(form).isHidden();
+        page.navigate(home + "/bench/" + lot + "?tab=journal");
+        assertThat(page.getByText("of Ember beads placed under the roots of each plant")
+                        .first())
+                .isVisible();
     }
 
     /** 12 g in 5 L of a feed told up to 1 g/L: too strong, and so much water puts it right. */

@@ -100,6 +100,84 @@ class FoodTest {
         assertThat(source.path("leftPercent").asDouble()).isCloseTo(100 * (1 - 21 / 49.0), within(0.01));
     }
 
+    private Map<String, Object> potting(String lot, String feed, String put, String amount, String unit, int daysAgo) {
+        return Map.of(
+                "clientKey",
+                Bodies.key(),
+                "lotIds",
+                List.of(lot),
+                "mix",
+                "peat_perlite",
+                "on",
+                today.minusDays(daysAgo).toString(),
+                "feed",
+                Map.of("feedId", feed, "put", put, "amountEach", Bodies.typed(amount, unit)));
+    }
+
+    /**
+     * 3 g per litre of mix as its label has it, stirred in with fresh mix; what was strewn on the old mix is gone with that. Two
+     * handfuls of 4 mL of a powder of 0.9 kg/L are 7.2 g.
+     */
+    @Test
+    void feedGoesInWithFreshMixAndCounts() {
+        String coated = feed(Map.of(
+                "label",
+                "3 g per litre of mix every 6 months",
+                "coatedMonths",
+                Bodies.typed("6", ""),
+                "density",
+                Bodies.typed("0.9", "kg/L"),
+                "own",
+                Bodies.typed("3.6", "g")));
+        String lot = lot(coated, "peat_perlite");
+        strew(lot, 40);
+        Map<String, Object> ask = potting(lot, coated, "mixed_in", "", "g", 10);
+        JsonNode planned = api.post(home + "/deeds/pot-on/feed", ask).ok();
+        JsonNode act = api.post(home + "/deeds/pot-on", ask).ok();
+        JsonNode sources = food(lot).path("sources");
+        assertThat(sources.size()).isEqualTo(1);
+        assertThat(sources.get(0).path("leftPercent").asDouble()).isBetween(85.0, 100.0);
+        JsonNode written = fed(lot);
+        assertThat(written.path("way").asString()).isEqualTo("mixed_in");
+        assertThat(written.path("litresEach").asDouble()).isZero();
+        assertThat(written.path("productEach").asDouble())
+                .isCloseTo(planned.path("each").asDouble(), within(1e-9));
+        api.post(home + "/acts/" + act.path("actId").asString() + "/undo", Map.of("clientKey", Bodies.key()))
+                .ok();
+        assertThat(fed(lot).path("way").asString()).isEqualTo("strewn");
+        assertThat(api.post(home + "/deeds/pot-on", potting(lot, coated, "placed", "2", "handful", 0))
+                        .faults())
+                .containsExactly("too_large"); // more than the mix of a small pot may hold
+        api.post(home + "/deeds/pot-on", potting(lot, coated, "placed", "½", "handful", 0))
+                .ok();
+        assertThat(fed(lot).path("productEach").asDouble()).isCloseTo(1.8, within(0.01));
+        assertThat(fed(lot).path("way").asString()).isEqualTo("placed");
+    }
+
+    @Test
+    void whatIsPouredDoesNotGoIntoTheMix() {
+        String poured = feed(Map.of());
+        String lot = lot(poured, "peat_perlite");
+        assertThat(api.post(home + "/deeds/pot-on", potting(lot, poured, "mixed_in", "1", "g", 0))
+                        .faults())
+                .containsExactly("not_into_the_mix");
+        String granules = feed(Map.of("label", "3 g per litre of mix every 2 months"));
+        assertThat(api.post(home + "/deeds/pot-on", potting(lot, granules, "mixed_in", "1", "cap", 0))
+                        .faults())
+                .containsExactly("own_measure_unknown");
+    }
+
+    private JsonNode fed(String lot) {
+        return api.get(home + "/lots/" + lot + "/journal")
+                .ok()
+                .valueStream()
+                .filter(e -> !e.path("undone").asBoolean())
+                .map(e -> e.path("event"))
+                .filter(e -> e.path("kind").asString().equals("feeding"))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void whatIsStirredIntoTheMixCounts() {
         Map<String, Object> recipe = new HashMap<>(Map.of(

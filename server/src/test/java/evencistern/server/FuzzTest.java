@@ -134,8 +134,8 @@ class FuzzTest {
         return asThePageDoes(operation).body();
     }
 
-    private static final Set<String> LASTING =
-            Set.of("lot", "lot2", "place", "water", "meter", "vessel", "feed", "stock", "many", "row", "readingRow");
+    private static final Set<String> LASTING = Set.of(
+            "lot", "lot2", "place", "water", "meter", "vessel", "feed", "strewn", "stock", "many", "row", "readingRow");
 
     private final Map<String, Supplier<String>> names = Map.ofEntries(
             Map.entry("garden", () -> garden),
@@ -159,6 +159,14 @@ class FuzzTest {
             Map.entry("vessel", () -> first(get("").path("vessels"))),
             Map.entry("vesselVersion", () -> get("").at("/vessels/0/version").asString()),
             Map.entry("feed", () -> first(get("/feeds"))),
+            Map.entry("strewn", () -> {
+                Map<String, Object> granules = Bodies.feed();
+                granules.put("label", "3 g per litre of mix every 6 months");
+                return api.put("/api/gardens/" + garden + "/feeds", granules)
+                        .ok()
+                        .path("id")
+                        .asString();
+            }),
             Map.entry("stock", () -> get("/stock").at("/0/stock/id").asString()),
             Map.entry("row", () -> lastRow("watering")),
             Map.entry("readingRow", () -> lastRow("reading")),

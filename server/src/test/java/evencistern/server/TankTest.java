@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** A stock tank that is made becomes a feed, and what went into it leaves the shelf. */
@@ -120,5 +122,26 @@ class TankTest {
         assertThat(answer.body().path("faults").get(0).path("detail").asString())
                 .contains("4 g/L")
                 .contains("The most is 1 g/L");
+    }
+
+    /**
+     * 1 g/L of salts with 10 % nitrogen is 100 mg/L of it; an ounce is 28.35 g and a US gallon 3.785 L, so 7.489 g/L; a teaspoon
+     * of 5 mL of a powder of 0.8 kg/L is 4 g.
+     */
+    @ParameterizedTest
+    @CsvSource({"100, ppm N", "0.13353, oz/US gal", "0.25, tsp/L", "1, g/L"})
+    void aStrengthIsTypedInWhatAPersonMeasures(String text, String unit) {
+        Map<String, Object> powder = Bodies.feed();
+        powder.put("density", Bodies.typed("0.8", "kg/L"));
+        JsonNode salts = api.put(home + "/feeds", powder).ok();
+        Map<String, Object> ask = tank(salts, "100");
+        ask.put("products", List.of(Map.of("feed", salts, "perLitre", Bodies.typed(text, unit))));
+        JsonNode put = api.post("/api/tank", ask)
+                .ok()
+                .path("tanks")
+                .get(0)
+                .path("puts")
+                .get(0);
+        assertThat(put.path("amount").asDouble()).isCloseTo(1000, within(1.0));
     }
 }

@@ -1,6 +1,7 @@
 package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import evencistern.testkit.Api;
 import java.util.HashMap;
@@ -144,5 +145,32 @@ class TreatmentTest {
                 .ok();
         assertThat(api.get(path).ok().path("treatments")).isEmpty();
         assertThat(due()).isEmpty();
+    }
+
+    private JsonNode means(String cure, String remedy) {
+        return api.get(path.replace("/treatments", "/cures"))
+                .ok()
+                .path("cures")
+                .valueStream()
+                .filter(c -> c.path("cure").asString().equals(cure))
+                .flatMap(c -> c.path("means").valueStream())
+                .filter(m -> m.path("remedy").asString().equals(remedy))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** 1.2–2.4 g of Epsom salt to a litre, in a watering of the lot; what moves a pH is not proposed before that is measured. */
+    @Test
+    void whatItIsDoneWithIsWorkedOutForTheLot() {
+        JsonNode drench = means("drench", "epsom_drench");
+        double litres = drench.path("litres").asDouble();
+        assertThat(litres).isPositive();
+        assertThat(drench.path("high").asDouble()).isCloseTo(2.4 * litres, within(1e-9));
+        assertThat(drench.path("inLitres").asDouble())
+                .isGreaterThanOrEqualTo(litres * lot.path("pots").asInt());
+        assertThat(drench.path("handHigh").path("measure").asString()).isEqualTo("grams");
+        JsonNode lime = means("raise_ph", "bicarbonate_drench");
+        assertThat(lime.path("high").asDouble()).isZero();
+        assertThat(lime.path("refusals").get(0).path("code").asString()).isEqualTo("ph_unmeasured");
     }
 }

@@ -137,8 +137,14 @@ class WaterBenchTest {
 
     // --- one nutrient for one plant ---
 
+    private static Map<String, Object> withSpoons(Map<String, Object> ask) {
+        Map<String, Object> all = new HashMap<>(ask);
+        all.put("spoons", List.of("TEASPOON", "QUARTER"));
+        return all;
+    }
+
     private Map<String, Object> remedy(String key, String species) {
-        return new HashMap<>(Map.of(
+        return withSpoons(Map.of(
                 "remedy",
                 key,
                 "species",
@@ -154,7 +160,9 @@ class WaterBenchTest {
                 "celsius",
                 Bodies.typed("18", "°C"),
                 "sun",
-                false));
+                false,
+                "hand",
+                "spoons"));
     }
 
     private JsonNode treatment(Map<String, Object> ask) {
@@ -166,11 +174,24 @@ class WaterBenchTest {
     void aDrenchOfBitterSaltIsInGramsAndInMagnesium() {
         JsonNode t = treatment(remedy("epsom_drench", "streptocarpus"));
         assertThat(t.path("refusals").size()).isZero();
-        assertThat(t.path("lowGrams").asDouble()).isCloseTo(2 * 1.2, within(1e-6));
-        assertThat(t.path("highGrams").asDouble()).isCloseTo(2 * 2.4, within(1e-6));
+        assertThat(t.path("low").asDouble()).isCloseTo(2 * 1.2, within(1e-6));
+        assertThat(t.path("high").asDouble()).isCloseTo(2 * 2.4, within(1e-6));
         assertThat(t.path("mgPerLLow").asDouble()).isCloseTo(1.2 * 98.6, within(0.5));
         assertThat(t.path("mgPerLHigh").asDouble()).isCloseTo(2.4 * 98.6, within(0.5));
         assertThat(t.path("cautions").size()).isPositive();
+    }
+
+    /** A level tablespoon of it to the US gallon is near 380 mg/L of magnesium, more than is usual; from memory, and by arithmetic. */
+    @Test
+    void aStrengthOfOnesOwnIsHeldAgainstTheUsual() {
+        Map<String, Object> ask = remedy("epsom_drench", "streptocarpus");
+        ask.put("own", Bodies.typed("1", "tbsp/US gal"));
+        JsonNode own = treatment(ask).path("own");
+        assertThat(own.path("mgPerL").asDouble()).isCloseTo(380, within(15.0));
+        assertThat(own.path("beside").asString()).isEqualTo("stronger");
+        ask.put("own", Bodies.typed("150", "ppm"));
+        assertThat(treatment(ask).path("own").path("beside").asString()).isEqualTo("within");
+        assertThat(treatment(ask).path("hand")).hasSize(2);
     }
 
     /** EDTA holds its iron to pH 6.3, DTPA to 7, EDDHA above: extension, from memory. */

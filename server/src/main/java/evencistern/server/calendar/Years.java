@@ -1,8 +1,10 @@
 package evencistern.server.calendar;
 
+import evencistern.need.Situation;
 import evencistern.plan.LotYear;
 import evencistern.server.GardenId;
 import evencistern.server.age.MixAges;
+import evencistern.server.food.Foods;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.LotWithState;
 import evencistern.server.lot.Lots;
@@ -40,6 +42,7 @@ class Years {
      * The year of a lot.
      *
      * @param feeds days of feeding; none where it is fed at every watering, {@code fedThroughout}
+     * @param coated days on which coated feed in its mix still gives something
      * @param mixSpent when its mix will likely be used up
      * @param growth 0–1, every {@code daysAPoint} days
      */
@@ -53,6 +56,7 @@ class Years {
             List<HoldSpanWire> holds,
             List<LocalDate> feeds,
             List<FedSpanWire> fedThroughout,
+            List<FedSpanWire> coated,
             List<LocalDate> flushes,
             @Nullable LocalDate repot,
             @Nullable LocalDate mixSpent) {}
@@ -85,7 +89,8 @@ class Years {
     }
 
     private LotYearWire wire(GardenContext context, LotWithState s, LocalDate today) {
-        LotYear year = LotYear.of(context.situation(s), today);
+        Situation situation = context.situation(s);
+        LotYear year = LotYear.of(situation, today);
         boolean everyWatering = context.fedEveryWatering(s.lot());
         List<Double> growth = new ArrayList<>();
         for (int d = 0; d < LotYear.DAYS; d += DAYS_A_POINT) {
@@ -102,13 +107,14 @@ class Years {
                         .map(h -> new HoldSpanWire(h.hold().id(), h.from(), h.to()))
                         .toList(),
                 everyWatering ? List.of() : year.feeds(),
-                everyWatering
-                        ? year.fedThroughout().stream()
-                                .map(f -> new FedSpanWire(f.from(), f.to()))
-                                .toList()
-                        : List.of(),
+                everyWatering ? spans(year.fedThroughout()) : List.of(),
+                spans(year.coated(situation, Foods.stirredInto(context, s.lot(), situation))),
                 year.flushes(),
                 year.repot().orElse(null),
                 ages.spentOn(context, s).orElse(null));
+    }
+
+    private static List<FedSpanWire> spans(List<LotYear.Stretch> stretches) {
+        return stretches.stream().map(f -> new FedSpanWire(f.from(), f.to())).toList();
     }
 }

@@ -288,7 +288,8 @@ class DoseController {
         Typed typed = Optional.ofNullable(ask.amount())
                 .filter(a -> !a.text().isBlank())
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.MISSING, "mixed.amount", "")));
-        double amount = ProductTyped.read(typed, "mixed.amount", feed, measure, MOST_MIXED_GRAMS, faults);
+        double amount =
+                ProductTyped.read(typed, "mixed.amount", feed, ask.feed().holdsMl(), measure, MOST_MIXED_GRAMS, faults);
         faults.throwIfAny();
         return amount;
     }

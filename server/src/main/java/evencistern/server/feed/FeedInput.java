@@ -5,9 +5,11 @@ import evencistern.fault.Faults;
 import evencistern.feed.Analysis;
 import evencistern.feed.CoatedRelease;
 import evencistern.feed.Declared;
+import evencistern.feed.Feed;
 import evencistern.server.typed.Typed;
 import evencistern.server.typed.TypedFields;
 import evencistern.units.Dimension;
+import evencistern.units.Unit;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -55,6 +57,7 @@ public record FeedInput(
         int version) {
 
     private static final double USUAL_RATING_C = 21;
+    private static final double ML_PER_L = 1000;
 
     /** The feed it describes; refused with every fault of every field. */
     public FeedWire read() {
@@ -62,8 +65,7 @@ public record FeedInput(
         String checkedName = faults.text("feed.name", name, 80);
         OptionalDouble kgPerL = Typed.optional(density, "feed.density", faults, Dimension.DENSITY);
         OptionalDouble factor = Typed.optional(ecFactor, "feed.ec_factor", faults, Dimension.CONDUCTIVITY);
-        OptionalDouble ownL = Typed.optional(own, "feed.own", faults, Dimension.VOLUME);
-        ownL.ifPresent(l -> faults.within("feed.own", l * 1000, 0.1, 2000, "mL"));
+        OptionalDouble ownMl = readOwn(faults);
         OptionalDouble months = Typed.optional(coatedMonths, "feed.coated_months", faults, Dimension.NUMBER);
         OptionalDouble celsius = Typed.optional(coatedCelsius, "feed.coated_celsius", faults, Dimension.TEMPERATURE);
         Parts parts = parts(faults);
@@ -82,7 +84,7 @@ public record FeedInput(
                 form,
                 kgPerL.isPresent() ? kgPerL.getAsDouble() : null,
                 factor.isPresent() ? factor.getAsDouble() : null,
-                ownL.isPresent() ? ownL.getAsDouble() * 1000 : null,
+                ownMl.isPresent() ? ownMl.getAsDouble() : null,
                 months.isPresent() ? months.getAsDouble() : null,
                 months.isPresent() ? celsius.orElse(USUAL_RATING_C) : null,
                 label,
@@ -107,6 +109,22 @@ public record FeedInput(
         faults.throwIfAny();
         return FeedWire.analysis(
                 parts.n(), parts.p2o5(), parts.k2o(), parts.contents(), parts.basis(), parts.formula(), parts.purity());
+    }
+
+    /** What its own cap, scoop or handful holds, mL: by volume, or weighed once. */
+    OptionalDouble readOwn(Faults faults) {
+        OptionalDouble read = Typed.optional(own, "feed.own", faults, Dimension.VOLUME, Dimension.MASS);
+        if (read.isEmpty() || own == null) {
+            return OptionalDouble.empty();
+        }
+        boolean weighed = Unit.ofSymbol(own.unit())
+                .filter(u -> u.dimension() == Dimension.MASS)
+                .isPresent();
+        OptionalDouble kgPerL = Typed.optional(density, "feed.density", new Faults(), Dimension.DENSITY);
+        double ml = weighed
+                ? read.getAsDouble() / Feed.densityKgPerL(form.toForm(), kgPerL).value()
+                : read.getAsDouble() * ML_PER_L;
+        return OptionalDouble.of(faults.within("feed.own", ml, 0.1, 2000, "mL"));
     }
 
     /** How it releases, whatever else is filled in; empty where it is not coated. */

@@ -99,6 +99,11 @@ public record FeedWire(
         }
     }
 
+    /** What its own cap, scoop or handful holds, mL. */
+    public OptionalDouble holdsMl() {
+        return optional(ownMl);
+    }
+
     /** How its label's sentence reads with what was answered. */
     private LabelReading reading() {
         OptionalDouble own = optional(ownMl);

@@ -226,9 +226,8 @@ class LabelController {
     LabelAnswer readLabel(@RequestBody LabelAsk ask) {
         Faults faults = new Faults();
         FeedInput feed = ask.feed();
-        OptionalDouble own = Typed.optional(feed.own(), "feed.own", faults, Dimension.VOLUME);
+        OptionalDouble ownMl = feed.readOwn(faults);
         faults.throwIfAny();
-        OptionalDouble ownMl = own.isPresent() ? OptionalDouble.of(own.getAsDouble() * 1000) : OptionalDouble.empty();
         ProductForm form = feed.form().toForm();
         // what is not yet filled in does not keep the sentence from being read
         OptionalDouble density = Typed.optional(feed.density(), "feed.density", new Faults(), Dimension.DENSITY);

@@ -29,6 +29,12 @@ class FoodStore {
                         from journal_standing j
                         join journal_feeding f on f.garden_id = j.garden_id and f.journal_id = j.id
                         where j.garden_id = ? and j.lot_id = ? and f.feed_id = any(?)
+                          and not exists (
+                            select 1
+                            from journal_standing p
+                            join journal_potting n on n.garden_id = p.garden_id and n.journal_id = p.id
+                            where p.garden_id = j.garden_id and p.lot_id = j.lot_id
+                              and p.occurred_at > j.occurred_at and n.fresh >= 100)
                         order by j.occurred_at, j.id
                         """)
                 .params(garden.value(), lot, feeds.toArray(UUID[]::new))

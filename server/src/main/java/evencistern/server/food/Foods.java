@@ -122,11 +122,15 @@ public class Foods {
     /** All that feeds from the mix of a lot: stirred in, come with old mix, or strewn on. */
     public List<Dressing> inTheMix(GardenContext context, Lot lot, Situation s) {
         GardenWire g = context.garden();
-        List<Dressing> all = new ArrayList<>(
-                dressings(stirredIn(context.mixes(), lot), lot, s.pot().mixLitres()));
+        List<Dressing> all = new ArrayList<>(stirredInto(context, lot, s));
         all.addAll(inOldMix(context, s));
         all.addAll(strewn(new GardenId(g.id()), lot, context.feeds(), ZoneId.of(g.timeZone())));
         return all;
+    }
+
+    /** What was stirred into the mix of a lot as it was made. */
+    public static List<Dressing> stirredInto(GardenContext context, Lot lot, Situation s) {
+        return dressings(stirredIn(context.mixes(), lot), lot, s.pot().mixLitres());
     }
 
     /** What the recipe of the lot's mix, or of its batch, says is stirred in. */

@@ -15,6 +15,7 @@ import evencistern.server.chore.ChoreStore;
 import evencistern.server.chore.Tended;
 import evencistern.server.dose.CareWire;
 import evencistern.server.dose.ProductTyped;
+import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
@@ -307,7 +308,7 @@ public class Acts {
         litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
         Optional<Typed> amount =
                 Optional.ofNullable(gift.amountEach()).filter(a -> !a.text().isBlank());
-        amount.ifPresent(a -> a.read("amount", faults, Dimension.MASS, Dimension.VOLUME));
+        amount.ifPresent(a -> ProductTyped.check(a, "amount", faults));
         OptionalDouble some = Typed.optional(gift.pots(), "lot.pots", faults, Dimension.NUMBER);
         faults.throwIfAny();
         Moment moment = momentOn(g, gift.on());
@@ -374,7 +375,7 @@ public class Acts {
             Course course = care.course().orElseThrow();
             Given planned = Given.fed(care, poured.litres());
             Given given = poured.amount()
-                    .map(a -> planned.with(product(a, course.feed()), course.feed()))
+                    .map(a -> planned.with(product(context, course.key(), a, course.feed()), course.feed()))
                     .orElse(planned);
             store.insertFeeding(
                     garden,
@@ -415,10 +416,14 @@ public class Acts {
         }
     }
 
-    /** Product by weight or in spoons, in the label's measure. */
-    private static double product(Typed amount, Feed feed) {
+    /** Product by weight, in spoons, caps or handfuls, in the label's measure. */
+    static double product(GardenContext context, String feedId, Typed amount, Feed feed) {
         Faults faults = new Faults();
-        double product = ProductTyped.read(amount, "amount", feed, feed.rate().measure(), MOST_GRAMS, faults);
+        OptionalDouble own = Optional.ofNullable(context.feeds().get(UUID.fromString(feedId)))
+                .map(FeedWire::holdsMl)
+                .orElse(OptionalDouble.empty());
+        double product =
+                ProductTyped.read(amount, "amount", feed, own, feed.rate().measure(), MOST_GRAMS, faults);
         faults.throwIfAny();
         return product;
     }
@@ -506,7 +511,7 @@ public class Acts {
         litres.ifPresent(l -> faults.within("litres", l, 0, MOST_LITRES, "L"));
         Optional<Typed> amount = Optional.ofNullable(amendment.amountEach())
                 .filter(a -> !a.text().isBlank());
-        amount.ifPresent(a -> a.read("amount", faults, Dimension.MASS, Dimension.VOLUME));
+        amount.ifPresent(a -> ProductTyped.check(a, "amount", faults));
         String text = amendment.note();
         String note = text == null ? null : faults.text("note", text, LONGEST_NOTE);
         faults.throwIfAny();
@@ -521,8 +526,9 @@ public class Acts {
                 store.amendLitres(garden, row.kind(), again, litres.getAsDouble());
             }
             if (amount.isPresent() && row.kind().equals("feeding")) {
-                Feed feed = lots.context(garden).fed(store.findFeedOf(garden, again));
-                store.amendProduct(garden, again, product(amount.get(), feed));
+                GardenContext context = lots.context(garden);
+                UUID fed = store.findFeedOf(garden, again);
+                store.amendProduct(garden, again, product(context, fed.toString(), amount.get(), context.fed(fed)));
             }
         });
     }

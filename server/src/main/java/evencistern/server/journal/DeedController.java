@@ -49,6 +49,12 @@ class DeedController {
         return deeds.potOn(new GardenId(garden), potting);
     }
 
+    /** What a pot would get of a feed that goes in with the mix. */
+    @PostMapping("/pot-on/feed")
+    PotFeeding.PutInWire feedInPot(@PathVariable UUID garden, @RequestBody Deeds.Potting potting) {
+        return deeds.feedIn(new GardenId(garden), potting);
+    }
+
     @PostMapping("/lose")
     Act.Recorded lose(@PathVariable UUID garden, @RequestBody Deeds.Loss loss) {
         return deeds.lose(new GardenId(garden), loss);

@@ -15,6 +15,7 @@ import evencistern.server.garden.Gardens;
 import evencistern.server.history.Act;
 import evencistern.server.history.History;
 import evencistern.server.lock.RetriedOnLocks;
+import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
 import evencistern.server.lot.LotState;
 import evencistern.server.lot.Lots;
@@ -28,6 +29,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -323,6 +325,7 @@ public class Deeds {
      * @param mix key of a recipe, of a batch, or of mix that stood in a pot before
      * @param fresh per cent of the mix that is fresh, 1–100; absent for all of it
      * @param rootsCut per cent of the roots that were cut away, 0–60; absent for none
+     * @param feed that went in with it; null for none
      */
     public record Potting(
             String clientKey,
@@ -331,7 +334,37 @@ public class Deeds {
             String mix,
             LocalDate on,
             @Nullable Typed fresh,
-            @Nullable Typed rootsCut) {}
+            @Nullable Typed rootsCut,
+            PotFeeding.@Nullable PutIn feed) {
+        /** A lot as it stands after it. */
+        private Lot after(Lot lot, double fresh, double rootsCut) {
+            return lot.with(l -> {
+                l.pot = pot == null ? lot.pot() : pot.tidy();
+                l.mix = Renewal.anew(fresh / ALL) ? mix : lot.mix();
+                l.told(Lot.Assumed.mix);
+                if (Renewal.disturbs(fresh / ALL, rootsCut / ALL)) {
+                    l.repottedOn = on;
+                }
+            });
+        }
+    }
+
+    /** What a pot of a lot would get of a feed that goes in with fresh mix; of the first lot, where there are more. */
+    PotFeeding.PutInWire feedIn(GardenId garden, Potting potting) {
+        PotFeeding.PutIn feed = potting.feed();
+        Faults faults = new Faults();
+        checkCount(potting.lotIds(), faults);
+        if (feed == null) {
+            faults.add(FaultCode.MISSING, "lot.feed", "");
+        }
+        double fresh = share(potting.fresh(), "potting.fresh", ALL, 1, ALL, faults);
+        faults.throwIfAny();
+        Lot lot = lots.require(garden, potting.lotIds().get(0)).lot();
+        return PotFeeding.planned(
+                lots.context(garden),
+                potting.after(lot, fresh, 0),
+                Objects.requireNonNull(feed).feedId());
+    }
 
     @Transactional
     public Act.Recorded potOn(GardenId garden, Potting potting) {
@@ -369,19 +402,18 @@ public class Deeds {
                                     potting.mix(),
                                     fresh,
                                     rootsCut)));
-            lots.save(
-                    garden,
-                    act,
-                    taken.stream()
-                            .map(lot -> lot.with(l -> {
-                                l.pot = wanted == null ? lot.pot() : wanted.tidy();
-                                l.mix = Renewal.anew(fresh / ALL) ? potting.mix() : lot.mix();
-                                l.told(Lot.Assumed.mix);
-                                if (Renewal.disturbs(fresh / ALL, rootsCut / ALL)) {
-                                    l.repottedOn = potting.on();
-                                }
-                            }))
-                            .toList());
+            List<Lot> after = taken.stream()
+                    .map(lot -> potting.after(lot, fresh, rootsCut))
+                    .toList();
+            PotFeeding.PutIn feed = potting.feed();
+            if (feed != null) {
+                GardenContext context = lots.context(garden);
+                after.forEach(lot -> journal.insertFeeding(
+                        garden,
+                        acts.row(garden, act, lot.id(), "feeding", moment),
+                        PotFeeding.line(context, lot, feed, "own:" + act.id())));
+            }
+            lots.save(garden, act, after);
         });
     }
 

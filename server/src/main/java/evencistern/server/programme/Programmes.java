@@ -66,7 +66,12 @@ public class Programmes {
 
     /** A month of the year ahead: nitrogen needed in one pot, and given. */
     public record MonthWire(
-            LocalDate from, double needMg, double totalMg, String standing, List<MonthGivenWire> given) {}
+            LocalDate from,
+            double needMg,
+            double mostMg,
+            double totalMg,
+            String standing,
+            List<MonthGivenWire> given) {}
 
     /**
      * A feed of the programme.
@@ -102,6 +107,7 @@ public class Programmes {
      */
     public record ProgrammeWire(
             double needMg,
+            double mostMg,
             double totalMg,
             List<MonthWire> months,
             List<CourseWire> courses,
@@ -120,6 +126,7 @@ public class Programmes {
         Map<String, Double> proposed = proposed(s, added, today, dressings);
         return new ProgrammeWire(
                 year.needMg(),
+                year.mostMg(),
                 year.totalMg(),
                 year.months().stream().map(Programmes::month).toList(),
                 s.courses().stream()
@@ -146,6 +153,7 @@ public class Programmes {
         return new MonthWire(
                 m.from(),
                 m.needMg(),
+                m.mostMg(),
                 m.totalMg(),
                 m.standing().id(),
                 m.given().entrySet().stream()

@@ -4,6 +4,7 @@ import evencistern.chemistry.Formula;
 import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.label.Measure;
+import evencistern.server.dose.ProductTyped;
 import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.typed.Typed;
@@ -58,30 +59,29 @@ public record TankAsk(
     /**
      * A product of the tank.
      *
-     * @param perLitre of finished feed: g of a dry product, mL of a liquid one
+     * @param perLitre of finished feed: by weight, in spoons and millilitres, or in parts per million of its nitrogen
      * @param limit that its label allows in a litre of stock
      */
     public record StockedAsk(
             FeedWire feed, Typed perLitre, @Nullable Typed limit) {
         private Stocked read() {
+            Measure measure = feed.form() == FeedWire.Form.dry ? Measure.GRAMS : Measure.MILLILITRES;
+            Feed read = feed.toFeed();
+            ProductTyped.Strong strong = ProductTyped.Strong.of(read, measure);
             Faults faults = new Faults();
-            Optional<Feed> read = faults.attempt(feed::toFeed);
-            double each = perLitre.read(
-                    "stock.per_litre", faults, Dimension.MASS_CONCENTRATION, Dimension.VOLUME_CONCENTRATION);
-            OptionalDouble most = Typed.optional(
-                    limit, "stock.limit", faults, Dimension.MASS_CONCENTRATION, Dimension.VOLUME_CONCENTRATION);
+            double each = strong.read(perLitre, "stock.per_litre", faults);
+            OptionalDouble most = limit == null || limit.text().isBlank()
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(strong.read(limit, "stock.limit", faults));
             faults.throwIfAny();
-            boolean dry = feed.form() == FeedWire.Form.dry;
-            // g/L are kept as mg/L, mL/L as they are
-            double scale = dry ? 0.001 : 1;
             String formula = feed.formula();
             return new Stocked(
                     feed.name(),
-                    read.orElseThrow(),
-                    each * scale,
-                    dry ? Measure.GRAMS : Measure.MILLILITRES,
+                    read,
+                    each,
+                    measure,
                     formula == null ? Optional.empty() : Optional.of(Formula.of(formula)),
-                    most.isPresent() ? OptionalDouble.of(most.getAsDouble() * scale) : most);
+                    most);
         }
     }
 

@@ -1,6 +1,5 @@
 package evencistern.server.treatment;
 
-import evencistern.caution.Caution;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -13,7 +12,6 @@ import evencistern.server.lot.Lots;
 import evencistern.server.typed.Typed;
 import evencistern.units.Dimension;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -40,25 +38,12 @@ public class Treatments {
         this.keeping = history.keep(store.treatments());
     }
 
-    /** What may be done, and when that shows. */
-    record CureWire(String cure, int showsDays, int apartDays, List<String> cautions) {
-        static CureWire of(Cure cure) {
-            return new CureWire(
-                    cure.id(),
-                    cure.showsDays(),
-                    cure.apartDays(),
-                    cure.cautions().stream().map(Caution::id).toList());
-        }
-    }
-
-    /** The treatments of a lot, the latest first, and what may be done. */
-    record TreatmentsWire(List<TreatmentWire> treatments, List<CureWire> cures) {}
+    /** The treatments of a lot, the latest first. */
+    record TreatmentsWire(List<TreatmentWire> treatments) {}
 
     TreatmentsWire of(GardenId garden, UUID lot) {
         lots.require(garden, lot);
-        return new TreatmentsWire(
-                store.listOfLot(garden, lot),
-                Arrays.stream(Cure.values()).map(CureWire::of).toList());
+        return new TreatmentsWire(store.listOfLot(garden, lot));
     }
 
     /**
