@@ -957,8 +957,29 @@ final class Directions {
         return Lexicon.is(tokens, i, "leaf")
                 && !Lexicon.is(tokens, i, "leafplant")
                 && !denied(i)
-                && !wished(i)
-                && !besides(i);
+                && !besides(i)
+                && (!leaves(i) || (roles[i] == Role.USE ? !wished(i) : placed(i)));
+    }
+
+    private boolean leaves(int i) {
+        return tokens.get(i).is("leaves") || tokens.get(i).is("foliage");
+    }
+
+    /** What is done to leaves, or where it comes to: "on the leaves", "wet the foliage". Any others only grow, fall or turn pale. */
+    private static final Set<String> TO_LEAVES = Set.of(
+            "on", "onto", "upon", "over", "to", "via", "through", "wet", "wetting", "wipe", "rub", "cover", "feed");
+
+    private boolean placed(int i) {
+        boolean applied = i + 1 < tokens.size()
+                && Set.of("application", "feeding", "feed", "spray", "spraying", "are")
+                        .contains(tokens.get(i + 1).text());
+        return applied
+                || IntStream.rangeClosed(1, DENIES_AHEAD)
+                        .filter(k -> i - k >= 0)
+                        .mapToObj(k -> tokens.get(i - k))
+                        .anyMatch(t -> TO_LEAVES.contains(t.text()))
+                || IntStream.rangeClosed(1, DENIES_AHEAD)
+                        .anyMatch(k -> i - k >= 0 && Lexicon.is(tokens, i - k, "leaf"));
     }
 
     private boolean toRoots(int i) {
@@ -1008,9 +1029,15 @@ final class Directions {
         }
     }
 
+    /** "for lush foliage": leaves that are hoped for, not fed. */
+    private boolean wished(int i) {
+        return IntStream.rangeClosed(1, DENIES_AHEAD)
+                .anyMatch(k -> i - k >= 0 && (tokens.get(i - k).is("for") || Lexicon.is(tokens, i - k, "praise")));
+    }
+
     /** "may also be sprayed", "when leaves turn pale": not how this dose is given. */
     private boolean besides(int i) {
-        boolean leaves = tokens.get(i).is("leaves") || tokens.get(i).is("foliage");
+        boolean leaves = leaves(i);
         boolean may = i > 0 && tokens.get(i - 1).is("be");
         return IntStream.rangeClosed(1, DENIES_AHEAD)
                 .filter(k -> i - k >= 0)
@@ -1019,19 +1046,6 @@ final class Directions {
                         || (leaves
                                 && Set.of("when", "if", "pale", "yellow", "yellowing")
                                         .contains(word)));
-    }
-
-    /** "for lush foliage": leaves that are hoped for, not fed. */
-    private boolean wished(int i) {
-        boolean leaves = tokens.get(i).is("foliage") || tokens.get(i).is("leaves");
-        boolean applied = i + 1 < tokens.size()
-                && Set.of("application", "feeding", "spray", "spraying")
-                        .contains(tokens.get(i + 1).text());
-        return leaves
-                && !applied
-                && IntStream.rangeClosed(1, DENIES_AHEAD)
-                        .anyMatch(k ->
-                                i - k >= 0 && (tokens.get(i - k).is("for") || Lexicon.is(tokens, i - k, "praise")));
     }
 
     /** "do not spray", "avoid contact with leaves", "rinse off leaves". */
