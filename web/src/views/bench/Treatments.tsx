@@ -89,6 +89,9 @@ function inHand(m: TreatmentMeans, shown: Shown): string {
   return m.way === "dry" ? range : say("bench_page.amount_in_water", { range, litres: shown.litres(m.inLitres) });
 }
 
+/** What speaks against it before all else. */
+const against = (m: TreatmentMeans) => m.refusals[0]?.detail ?? "";
+
 /** What it may be done with, worked out for all pots of the lot; one tap takes it over. */
 function MeansList({
   means,
@@ -103,19 +106,25 @@ function MeansList({
   product: string;
   take: (m: TreatmentMeans) => void;
 }) {
+  const reasons = [...new Set(means.filter((m) => m.refusals.length > 0).map(against))];
   const taken = means.find((m) => words("remedies", m.remedy) === product);
   return (
     <fieldset className="m-0 mb-2 border-0 p-0">
       <legend className="note">{say("bench_page.worked_out_for_this_lot", { pots })}</legend>
-      {means.map((m) =>
-        m.refusals.length > 0 ? (
-          <p key={m.remedy} className="note my-1 border-l-4 border-stop pl-2">
-            {say("bench_page.not_this", {
-              remedy: words("remedies", m.remedy),
-              why: m.refusals.map((f) => f.detail).join(" "),
-            })}
-          </p>
-        ) : (
+      {reasons.map((why) => (
+        <p key={why} className="note my-1 border-l-4 border-stop pl-2">
+          {say("bench_page.not_this", {
+            remedies: means
+              .filter((m) => against(m) === why)
+              .map((m) => words("remedies", m.remedy))
+              .join("; "),
+            why,
+          })}
+        </p>
+      ))}
+      {means
+        .filter((m) => m.refusals.length === 0)
+        .map((m) => (
           <label key={m.remedy} className="flex min-h-11 items-center gap-2 border-b border-rule py-1">
             <input
               type="radio"
@@ -129,8 +138,7 @@ function MeansList({
               <span className="note block">{inHand(m, shown)}</span>
             </span>
           </label>
-        ),
-      )}
+        ))}
       {taken && (
         <ul className="note m-0 mt-1 list-disc pl-5">
           {taken.notes.map((n) => (

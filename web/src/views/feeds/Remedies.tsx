@@ -194,9 +194,13 @@ export function Remedies() {
                     )}
                   </p>
                 )}
-                {a.hand.length === 2 && (
+                {a.hand.length === 2 && a.hand.every((m) => m.pieces.length > 0) && (
                   <p className="note">
-                    {say("feeds_page.by_hand_between", { low: handText(a.hand[0]!), high: handText(a.hand[1]!) })}
+                    {say("feeds_page.by_hand_between", {
+                      low: handText(a.hand[0]!),
+                      high: handText(a.hand[1]!),
+                      range: a.high > a.low ? "yes" : "no",
+                    })}
                   </p>
                 )}
                 {a.own && (
@@ -214,6 +218,7 @@ export function Remedies() {
                 )}
                 <p className="note">
                   {say("feeds_page.begin_with_the_weak_end", {
+                    range: a.high > a.low ? "yes" : "no",
                     value:
                       a.daysLow === a.daysHigh
                         ? say("feeds_page.not_again_before_days", { daysLow: a.daysLow })

@@ -229,7 +229,6 @@ function Products({
             </legend>
             <div>
               <NumberField
-                row
                 label={say("feeds_page.in_the_feed")}
                 field="stock.per_litre"
                 faults={faults}
