@@ -90,7 +90,7 @@ export function Wrong({ lot, garden, close }: { lot: Lot; garden: Garden; close:
         disabled={act.isPending}
         onClick={() => {
           after.current = true;
-          act.mutate(undefined);
+          act.mutate(undefined, { onError: () => (after.current = false) });
         }}
       >
         {say("bench_page.record_and_plan_a_treatment")}

@@ -4,6 +4,7 @@ import evencistern.fault.Fault;
 import evencistern.fault.FaultException;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
+import evencistern.feed.Nutrient;
 import evencistern.food.Spray;
 import evencistern.media.PotWater;
 import evencistern.need.Course;
@@ -114,6 +115,7 @@ public record CureForLot(Remedy remedy, double litres, Optional<Treatment> treat
 
     /** What gives off ammonia beside burnt lime: ammonium and urea, and what turns into them. */
     private static boolean ammonium(Feed feed) {
-        return feed.slowShare() > 0 || feed.coated().isPresent();
+        boolean organic = feed.contentsPer(feed.rate().measure()).of(Nutrient.SLOW_N) > 0;
+        return feed.slowShare() > 0 || organic || feed.coated().isPresent();
     }
 }

@@ -32,7 +32,7 @@ import java.util.Set;
  * <p><b>Units</b> g or mL; mg/L of the element; °C; days; β g CaCO₃ per litre and pH
  * <p><b>Valid for</b> 0.02–1 500 L; sprays up to 1:100 (10 g/L); refused are sprays above 27 °C or in sun, iron through
  * leathery leaves or below pH 5.2, a chelate above its pH, copper on ferns, bromeliads and mosses or in water below pH 6.5;
- * what moves a pH that is not measured, or lies in the plant's band; sulfur for crops and bedding, which are over before it
+ * what moves a pH that is not measured, or lies in the plant's band, but for the yearly lime of plants that like it; sulfur for crops and bedding, which are over before it
  * acts, and below 10 °C; limewater beside ammonium, urea, coated or organic feed
  * <p><b>Source</b> [COMMON] extension practice; rates [TYPICAL], from memory; sulfur by stoichiometry [IUPAC]
  * <p><b>Checked by</b> TreatmentTest
@@ -268,14 +268,17 @@ public record Treatment(
         Species species = plant.species();
         boolean lowers = remedy.effect() == Remedy.Effect.LOWER;
         OptionalDouble ph = plant.roots().ph();
-        if (ph.isEmpty()) {
+        // a plant that likes lime gets its yearly lime while its mix is not yet where it is best
+        boolean yearly = !lowers && remedy.dry() && species.traits().is(Trait.LIME, "likes");
+        double enough = lowers ? species.phHigh() : yearly ? species.phAim(false) : species.phLow();
+        if (ph.isEmpty() && !yearly) {
             faults.add(FaultCode.PH_UNMEASURED, "remedy.mix_ph", "");
-        } else if (lowers ? ph.getAsDouble() <= species.phHigh() : ph.getAsDouble() >= species.phLow()) {
+        } else if (ph.isPresent() && (lowers ? ph.getAsDouble() <= enough : ph.getAsDouble() >= enough)) {
             faults.add(new Fault(
-                    lowers ? FaultCode.ACID_ENOUGH : FaultCode.LIMED_ENOUGH,
+                    lowers ? FaultCode.ACID_ENOUGH : yearly ? FaultCode.LIMED_AS_LIKED : FaultCode.LIMED_ENOUGH,
                     "remedy.mix_ph",
                     Faults.plain(ph.getAsDouble()),
-                    Faults.plain(lowers ? species.phHigh() : species.phLow()),
+                    Faults.plain(enough),
                     "pH"));
         }
         if (lowers && SHORT.contains(species.group())) {

@@ -213,6 +213,18 @@ class TreatmentTest {
                 .isLessThanOrEqualTo(1.2);
     }
 
+    /** Lime on the surface once a year for plants that like it, 1–2 g per litre of mix, until the mix is where they are best; from memory. */
+    @Test
+    void limeLikersGetTheirYearlyLime() {
+        Treatment.Roots unmeasured = Treatment.Roots.measured(OptionalDouble.empty());
+        assertThat(treat("dolomite_top", standing("lavender", unmeasured, 3)).high())
+                .isCloseTo(6, within(1e-9));
+        assertThat(treat("dolomite_top", standing("lavender", measured(6.1), 3)).high())
+                .isCloseTo(6, within(1e-9));
+        refused(FaultCode.LIMED_AS_LIKED, "dolomite_top", standing("lavender", measured(7.4), 3));
+        refused(FaultCode.PH_UNMEASURED, "dolomite_top", standing("pelargonium", unmeasured, 3));
+    }
+
     // --- a strength of one's own ---
 
     /** 1.2–2.4 g/L is usual; a spray with a wetting agent half as strong. */

@@ -33,6 +33,19 @@ class FoodTest {
         return api.put(home + "/feeds", form).ok().path("id").asString();
     }
 
+    /** Beads rated six months, of which its label has 3 g for each litre of mix. */
+    private String coated(Map<String, Object> more) {
+        Map<String, Object> beads = new HashMap<>(Map.of(
+                "label",
+                "3 g per litre of mix every 6 months",
+                "coatedMonths",
+                Bodies.typed("6", ""),
+                "density",
+                Bodies.typed("0.9", "kg/L")));
+        beads.putAll(more);
+        return feed(beads);
+    }
+
     private String lot(String feed, String mix) {
         Map<String, Object> form = Bodies.lot(garden, feed);
         form.put("mix", mix);
@@ -72,13 +85,7 @@ class FoodTest {
     /** 3 g per litre of mix of a 10 % feed is 300 mg N per litre of mix; some of it is gone after three weeks. */
     @Test
     void aCoatedFeedGivesItselfAwayAndUndoTakesItBack() {
-        String coated = feed(Map.of(
-                "label",
-                "3 g per litre of mix every 6 months",
-                "coatedMonths",
-                Bodies.typed("6", ""),
-                "density",
-                Bodies.typed("0.9", "kg/L")));
+        String coated = coated(Map.of());
         String lot = lot(coated, "peat_perlite");
         JsonNode act = strew(lot, 21);
         JsonNode source = food(lot).path("sources").get(0);
@@ -120,15 +127,7 @@ class FoodTest {
      */
     @Test
     void feedGoesInWithFreshMixAndCounts() {
-        String coated = feed(Map.of(
-                "label",
-                "3 g per litre of mix every 6 months",
-                "coatedMonths",
-                Bodies.typed("6", ""),
-                "density",
-                Bodies.typed("0.9", "kg/L"),
-                "own",
-                Bodies.typed("3.6", "g")));
+        String coated = coated(Map.of("own", Bodies.typed("3.6", "g")));
         String lot = lot(coated, "peat_perlite");
         strew(lot, 40);
         Map<String, Object> ask = potting(lot, coated, "mixed_in", "", "g", 10);
