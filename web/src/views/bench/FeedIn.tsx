@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
 import { api, call, type Fault, type FeedInPot, type Garden, type Potting } from "../../api";
 import { catalogueQuery, feedsQuery } from "../../api/queries";
 import { useLive } from "../../api/useLive";
@@ -11,10 +12,10 @@ import { Segmented } from "../../ui/Segmented";
 import { Trouble } from "../../ui/States";
 import { productUnits } from "./productUnits";
 
-/** A feed that goes into the pot with fresh mix; without one its key is empty. */
-export type FedIn = NonNullable<Potting["feed"]>;
+/** A feed that goes into the pot with fresh mix; without one its key is empty, and absent until one is chosen. */
+export type FedIn = Omit<NonNullable<Potting["feed"]>, "feedId"> & { feedId?: string };
 
-export const NO_FEED: FedIn = { feedId: "", put: "mixed_in", amountEach: { text: "", unit: "g" } };
+export const NO_FEED: FedIn = { put: "mixed_in", amountEach: { text: "", unit: "g" } };
 
 /** What feed goes in with fresh mix: which, where, and how much of it a pot gets. */
 export function FeedIn({
@@ -33,19 +34,26 @@ export function FeedIn({
   const feeds = (useQuery(feedsQuery(garden.id)).data ?? []).filter((f) => !f.retired);
   const shown = new Shown(useQuery(catalogueQuery).data?.units ?? [], garden.unitHabit);
   const feed = feeds.find((f) => f.id === value.feedId);
-  const planned = useLive<Potting, FeedInPot>(value.feedId ? potting : undefined, (body, signal) =>
+  const planned = useLive<Potting, FeedInPot>(potting, (body, signal) =>
     call(
       api.POST("/api/gardens/{garden}/deeds/pot-on/feed", { params: { path: { garden: garden.id } }, body, signal }),
     ),
   );
-  const p = value.feedId ? planned.answer : undefined;
+  const usual = planned.answer?.usualFeedId;
+  // what the programme has mixed in is chosen until somebody chooses
+  useEffect(() => {
+    if (usual && value.feedId === undefined) {
+      change({ ...value, feedId: usual });
+    }
+  }, [usual, value, change]);
+  const p = value.feedId ? planned.answer?.given : undefined;
   return (
     <>
       <ChoiceField
         label={say("bench_page.feed_in_with_it")}
         field="lot.feed"
         faults={faults}
-        value={value.feedId}
+        value={value.feedId ?? ""}
         onChange={(feedId) => change({ ...value, feedId })}
         options={[
           { value: "", label: say("bench_page.no_feed_with_it") },
@@ -66,6 +74,7 @@ export function FeedIn({
               ]}
             />
           </div>
+          {usual === value.feedId && <p className="note">{say("bench_page.its_label_has_it_mixed_in")}</p>}
           <p className="my-1 border-l-4 border-feed pl-3">
             <b>
               <HandWords m={p.hand} />

@@ -391,7 +391,7 @@ function PotOn({ lots, garden, catalogue, close }: Props) {
     on,
     fresh: extent === "part" ? fresh : undefined,
     rootsCut: extent === "roots" ? roots : undefined,
-    ...(fed.feedId ? { feed: fed } : {}),
+    ...(fed.feedId ? { feed: { ...fed, feedId: fed.feedId } } : {}),
   });
   const act = useDeed(
     garden,

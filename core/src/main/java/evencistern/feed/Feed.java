@@ -109,10 +109,13 @@ public record Feed(
         return new Product(form, ownMl, any ? Optional.of(holds) : Optional.empty());
     }
 
-    /** Where it goes: into the water, on the leaves, or on the mix. */
+    /** Where it goes: into the water, on the leaves, on the mix, or into it before it is filled in. */
     public HowGiven how() {
         if (rate instanceof Rate.PerWater) {
             return HowGiven.WATERED;
+        }
+        if (rate instanceof Rate.PerMix mix && mix.mixedIn()) {
+            return HowGiven.MIXED_IN;
         }
         return rate instanceof Rate.PerSpray ? HowGiven.SPRAYED : HowGiven.STREWN;
     }
@@ -125,8 +128,14 @@ public record Feed(
         return how() == HowGiven.SPRAYED;
     }
 
+    /** Whether it lies on the mix or in it, and gives from there. */
     public boolean strewn() {
-        return how() == HowGiven.STREWN;
+        return how() == HowGiven.STREWN || mixedIn();
+    }
+
+    /** Whether its label has it go in with fresh mix. */
+    public boolean mixedIn() {
+        return how() == HowGiven.MIXED_IN;
     }
 
     /** Grams in one unit (g or mL) of the product. */

@@ -1,5 +1,6 @@
 package evencistern.food;
 
+import evencistern.fault.FaultCode;
 import evencistern.feed.Ceiling;
 import evencistern.feed.Dose;
 import evencistern.feed.Feed;
@@ -7,22 +8,26 @@ import evencistern.feed.Nutrient;
 import evencistern.feed.Nutrients;
 import evencistern.feed.Target;
 import evencistern.label.Rate;
+import evencistern.need.Course;
 import evencistern.need.Situation;
 import evencistern.plant.Trait;
 import evencistern.watering.Way;
 import evencistern.working.Working;
+import java.time.LocalDate;
 import java.util.Optional;
 
 /**
  * Why a lot is not given its feed at all.
  *
  * <p><b>Answers</b> can this plant have this feed, or is plain water better?
- * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what the limits bring below 10 mg/L
- * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix; what is mostly
+ * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what is strewn and has more than 1 %
+ * of phosphorus, for plants that it harms; what the limits bring below 10 mg/L
+ * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix; what
+ * its label has mixed in, in a pot that was filled more than a week ago; what is mostly
  * organic or slow, in clay balls; what is sprayed and brings no nitrogen, on thick leaves
  * <p><b>Units</b> mg/L
  * <p><b>Valid for</b> feeds with nitrogen; what has none is bounded, and not left out for being weak
- * <p><b>Source</b> [COMMON] so weak a feed is not worth its salt; urea granules burn the roots of a pot
+ * <p><b>Source</b> [COMMON] so weak a feed is not worth its salt; urea granules burn the roots of a pot; fresh mix is loose for a week
  * <p><b>Checked by</b> DoseGuardTest
  */
 public enum FeedFitness {
@@ -34,6 +39,8 @@ public enum FeedFitness {
     UREA,
     /** Something to strew, and no mix to strew it on. */
     NO_MIX,
+    /** Something to mix in, and the pot is filled. */
+    FILLED,
     /** Something organic in water that stands among clay balls: nothing there makes it available, and it rots. */
     ORGANIC,
     /** A trace or a mineral to be sprayed on leaves so thick that it does not get through. */
@@ -42,9 +49,24 @@ public enum FeedFitness {
     private static final double UREA_ALONE = 0.95;
     private static final double MOSTLY = 0.5;
     private static final double UREA_PRODUCT_MG = 400;
+    /** Of what is strewn, the phosphorus that plants which it harms stand: feeds for them have about 1 % (from memory). */
+    private static final double LOW_P_MG_PER_G = 10;
 
-    /** What speaks against this feed for this lot; empty where nothing does. */
-    public static Optional<FeedFitness> against(Feed feed, Situation s) {
+    /** So long fresh mix is loose enough to work something in. */
+    private static final int LOOSE_DAYS = 7;
+
+    /** Why it may not be put into a mix either. */
+    public FaultCode fault() {
+        return switch (this) {
+            case PHOSPHORUS -> FaultCode.PHOSPHORUS_HATED;
+            case UREA -> FaultCode.UREA_BURNS;
+            case NO_MIX -> FaultCode.NO_MIX_HERE;
+            default -> FaultCode.NOT_INTO_THE_MIX;
+        };
+    }
+
+    /** What speaks against this feed for this lot on a day; empty where nothing does. */
+    public static Optional<FeedFitness> against(Feed feed, Situation s, LocalDate today) {
         if (feed.sprayed()) {
             boolean food = feed.contentsPer(feed.rate().measure()).n() > 0;
             return s.species().traits().is(Trait.LEAF, "thick") && !food ? Optional.of(LEATHERY) : Optional.empty();
@@ -54,10 +76,24 @@ public enum FeedFitness {
                 return Optional.of(NO_MIX);
             }
             Nutrients contents = feed.contentsPer(feed.rate().measure());
+            double gramsEach = feed.gramsPer(feed.rate().measure()).value();
+            if (s.species().hates(Trait.PHOSPHORUS) && contents.p() > LOW_P_MG_PER_G * gramsEach) {
+                return Optional.of(PHOSPHORUS);
+            }
             boolean urea = contents.n() >= UREA_PRODUCT_MG
                     && contents.of(Nutrient.UREA_N) >= UREA_ALONE * contents.n()
                     && feed.coated().isEmpty();
-            return urea ? Optional.of(UREA) : Optional.empty();
+            if (urea) {
+                return Optional.of(UREA);
+            }
+            LocalDate filled = s.repottedOn().orElse(s.startedOn());
+            boolean given = s.course()
+                    .flatMap(Course::lastFed)
+                    .filter(fed -> !fed.isBefore(filled))
+                    .isPresent();
+            return feed.mixedIn() && !given && today.isAfter(filled.plusDays(LOOSE_DAYS))
+                    ? Optional.of(FILLED)
+                    : Optional.empty();
         }
         Nutrients contents = feed.contentsPer(rate.measure());
         if (s.particulars().watering().way() == Way.CLAY_BALLS

@@ -56,6 +56,9 @@ public final class Portion {
 
     /** The rhythm in which a lot is fed: its own where it has one and the feed is given in its water. */
     public static Rhythm rhythm(Feed feed, Situation s) {
+        if (feed.mixedIn()) {
+            return new Rhythm.Once(); // the next comes with the next mix
+        }
         if (feed.coated().isPresent()) {
             return spent(feed.coated().get(), s);
         }

@@ -297,7 +297,8 @@ public final class LabelReader {
         }
         Optional<Rate> poured = use.foliar ? Optional.empty() : use.poured.flatMap(this::poured);
         // what is mixed in is given once; in water a feed is hardly meant so
-        boolean mixedIn = rate.filter(r -> method(use, r) == HowGiven.MIXED_IN).isPresent();
+        rate = rate.map(r -> placed(use, r));
+        boolean mixedIn = rate.filter(LabelReader::mixedIn).isPresent();
         boolean once = mixedIn
                 || (use.once && rate.filter(r -> r instanceof Rate.PerWater).isEmpty());
         Optional<Rhythm> rhythm = use.often.isPresent()
@@ -385,11 +386,22 @@ public final class LabelReader {
         return Optional.empty();
     }
 
+    /** A rate for the mix, with whether it goes in before that is filled in. */
+    private static Rate placed(Draft.Use use, Rate rate) {
+        return rate instanceof Rate.PerMix mix && use.mixedIn
+                ? new Rate.PerMix(mix.min(), mix.max(), mix.measure(), true)
+                : rate;
+    }
+
     private static HowGiven method(Draft.Use use, Rate rate) {
         if (rate instanceof Rate.PerWater) {
             return use.injected ? HowGiven.INJECTED : HowGiven.WATERED;
         }
-        return rate instanceof Rate.PerMix && use.mixedIn ? HowGiven.MIXED_IN : HowGiven.STREWN;
+        return mixedIn(rate) ? HowGiven.MIXED_IN : HowGiven.STREWN;
+    }
+
+    private static boolean mixedIn(Rate rate) {
+        return rate instanceof Rate.PerMix mix && mix.mixedIn();
     }
 
     /** No more than the label's own limit. */
@@ -510,7 +522,7 @@ public final class LabelReader {
         trial.defined = defined;
         trial.potsNamed = potsNamed;
         trial.inches = inches;
-        Optional<Rate> rate = use.dose.flatMap(trial::rate).map(r -> scaled(r, use.factor));
+        Optional<Rate> rate = use.dose.flatMap(trial::rate).map(r -> placed(use, scaled(r, use.factor)));
         Optional<Rhythm> rhythm = use.often.flatMap(trial::rhythm);
         return trial.refusals.any()
                 ? Optional.empty()
@@ -596,8 +608,8 @@ public final class LabelReader {
 
     private static Rate with(Rate rate, double min, double max) {
         Measure measure = rate.measure();
-        if (rate instanceof Rate.PerMix) {
-            return new Rate.PerMix(min, max, measure);
+        if (rate instanceof Rate.PerMix mix) {
+            return new Rate.PerMix(min, max, measure, mix.mixedIn());
         }
         if (rate instanceof Rate.PerPotWidth w) {
             return new Rate.PerPotWidth(min, max, measure, w.widthM());

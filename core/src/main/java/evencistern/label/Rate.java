@@ -31,8 +31,16 @@ public sealed interface Rate
     /** Product (g or mL) for a pot {@code widthM} wide, scaled in proportion to the width. */
     record PerPotWidth(double min, double max, Measure measure, double widthM) implements Rate {}
 
-    /** Product per litre of growing mix: g/L or mL/L. */
-    record PerMix(double min, double max, Measure measure) implements Rate {}
+    /**
+     * Product per litre of growing mix: g/L or mL/L.
+     *
+     * @param mixedIn whether it goes into the mix before that is filled in, and not on top of it
+     */
+    record PerMix(double min, double max, Measure measure, boolean mixedIn) implements Rate {
+        public PerMix(double min, double max, Measure measure) {
+            this(min, max, measure, false);
+        }
+    }
 
     /** Product (g or mL) for a plant. */
     record PerPlant(double min, double max, Measure measure) implements Rate {}

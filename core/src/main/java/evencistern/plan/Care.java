@@ -243,7 +243,7 @@ public record Care(
         double feedPour = need.pour(feedMissing, "water.feed_pour", working);
         Optional<Course> course = course(s, plan, today);
         Optional<Situation> its = course.map(s::of);
-        Optional<FeedFitness> unfit = course.flatMap(c -> FeedFitness.against(c.feed(), s.of(c)));
+        Optional<FeedFitness> unfit = course.flatMap(c -> FeedFitness.against(c.feed(), s.of(c), today));
         Optional<Feeding> feeding = course.filter(c -> unfit.isEmpty())
                 .map(c -> feeding(c.feed(), s.of(c), plan, new Poured(feedPour, "water.feed_pour"), tools, working));
         List<Note> notes = notes(today, its.orElse(s), plan, tools.water(), missing, unfit);

@@ -73,6 +73,10 @@ public record LotPlan(
     private static final int GRANULES_DAYS = 42;
 
     private static final int LOOK_AHEAD_DAYS = 400;
+    /** So far ahead weather may be known of. */
+    private static final int WEATHER_DAYS = 16;
+
+    private static final int A_WEEK = 7;
 
     /** The rule that set a feed's date. */
     public enum Binding {
@@ -323,15 +327,29 @@ public record LotPlan(
         return drained.isPresent() ? drained.getAsDouble() + dried : usual;
     }
 
-    /** The first day from one on at which the plant does not rest: wet roots in the cold do more harm than a little salt. */
+    /**
+     * The first day from one on at which the plant does not rest: wet roots in the cold do more harm than a little salt. Day by
+     * day while weather is known, then week by week and back: an average year does not turn twice within a week.
+     */
     static LocalDate awake(LocalDate from, Situation s) {
-        for (int i = 0; i < LOOK_AHEAD_DAYS; i++) {
-            LocalDate day = from.plusDays(i);
-            if (!Hold.standsStill(day, s)) {
+        LocalDate day = from;
+        LocalDate rested = from;
+        while (Hold.standsStill(day, s)) {
+            long days = ChronoUnit.DAYS.between(from, day);
+            if (days >= LOOK_AHEAD_DAYS) {
+                return from;
+            }
+            rested = day;
+            day = day.plusDays(days < WEATHER_DAYS ? 1 : A_WEEK);
+        }
+        while (rested.plusDays(1).isBefore(day)) {
+            LocalDate before = day.minusDays(1);
+            if (Hold.standsStill(before, s)) {
                 return day;
             }
+            day = before;
         }
-        return from;
+        return day;
     }
 
     private static FeedDate feedDate(Situation s, DaysAhead ahead, DaysAhead.Watering first, Working working) {

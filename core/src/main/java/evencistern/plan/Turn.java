@@ -47,7 +47,7 @@ final class Turn {
         this.fits = !course.over(today)
                 && !(rhythm instanceof Rhythm.Once && givenSincePotting())
                 && s.species().appetite() != Appetite.NONE
-                && FeedFitness.against(course.feed(), s).isEmpty();
+                && FeedFitness.against(course.feed(), s, today).isEmpty();
         this.open = fits;
         this.coated = course.feed().coated().isPresent();
         this.lastFed = course.lastFed();

@@ -152,10 +152,10 @@ class SprayTest {
     /** A trace goes through thin leaves; through leathery ones it does not, and food hardly does. */
     @Test
     void whatThickLeavesDoNotTakeIsLeftOut() {
-        assertThat(FeedFitness.against(feed(0, 1, 1), lot("streptocarpus", 0.3, feed(0, 1, 1), Map.of())))
+        assertThat(FeedFitness.against(feed(0, 1, 1), lot("streptocarpus", 0.3, feed(0, 1, 1), Map.of()), MAY))
                 .isEmpty();
         Situation thick = lot("moth_orchid", 0.3, feed(0, 1, 1), Map.of());
-        assertThat(FeedFitness.against(feed(0, 1, 1), thick)).contains(FeedFitness.LEATHERY);
+        assertThat(FeedFitness.against(feed(0, 1, 1), thick, MAY)).contains(FeedFitness.LEATHERY);
         assertThat(care(thick).feeding()).isEmpty();
         assertThat(care(lot("moth_orchid", 0.3, feed(20, 1, 1), Map.of())).notes())
                 .contains(Note.SPRAY_THICK_LEAF);

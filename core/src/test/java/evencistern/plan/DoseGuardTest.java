@@ -105,6 +105,11 @@ class DoseGuardTest {
                 MAY, s, new Care.Tools(9, HandMeasure.SPOONS, HandMeasure.FULL_SET, water, share), Working.off());
     }
 
+    private static Care.Tools tools() {
+        return new Care.Tools(
+                9, HandMeasure.SPOONS, HandMeasure.FULL_SET, SourceWater.of(0.4, 7.2), OptionalDouble.empty());
+    }
+
     // --- a share weakens ---
 
     static Stream<Species> fedKinds() {
@@ -202,6 +207,47 @@ class DoseGuardTest {
         assertThat(care.feeding()).isEmpty();
         assertThat(care.notes()).contains(Note.FEED_LEFT_OUT_UREA);
         assertThat(care.plan().nextFeed()).isEmpty();
+    }
+
+    /**
+     * What a label has mixed in is due while the mix that was filled in is fresh, once; then it waits for the next. Common
+     * practice, no source.
+     */
+    @Test
+    void whatIsMixedInGoesInWithFreshMixAlone() {
+        Feed feed = coated(Analysis.npk(16, 9, 12), new Rate.PerMix(2, 2, Measure.GRAMS, true));
+        Situation s = pot("fuchsia", 0.2, feed);
+        Care fresh = care(s, OptionalDouble.empty());
+        assertThat(((Care.Strewn) fresh.feeding().orElseThrow()).pot().exact())
+                .isCloseTo(2 * s.pot().mixLitres(), within(1e-9));
+        assertThat(fresh.plan().nextFeed().orElseThrow().date()).isEqualTo(MAY);
+        assertThat(LotYear.of(s, MAY).feeds()).containsExactly(MAY);
+        Care settled = Care.on(MAY.plusDays(8), s, tools(), Working.off());
+        assertThat(settled.feeding()).isEmpty();
+        assertThat(settled.notes()).contains(Note.FEED_LEFT_OUT_FILLED);
+        assertThat(settled.plan().nextFeed()).isEmpty();
+        Situation given =
+                s.with(s.courses().stream().map(c -> c.given(Optional.of(MAY))).toList());
+        Care after = Care.on(MAY.plusDays(8), given, tools(), Working.off());
+        assertThat(after.notes()).doesNotContain(Note.FEED_LEFT_OUT_FILLED);
+        assertThat(after.plan().nextFeed()).isEmpty();
+    }
+
+    /** Granules for plants that phosphorus harms have about 1 % of it (from memory): 9 % of P₂O₅ is 3.9 % of P, 2 % is 0.9. */
+    @Test
+    void whatIsStrewnHasNoPhosphorusForPlantsThatItHarms() {
+        String banksia = SpeciesGuide.all().stream()
+                .filter(k -> k.hates(evencistern.plant.Trait.PHOSPHORUS))
+                .findFirst()
+                .orElseThrow()
+                .key();
+        Rate label = new Rate.PerMix(2, 2, Measure.GRAMS);
+        Care harmed = care(pot(banksia, 0.2, coated(Analysis.npk(16, 9, 12), label)), OptionalDouble.empty());
+        assertThat(harmed.feeding()).isEmpty();
+        assertThat(harmed.notes()).contains(Note.FEED_LEFT_OUT_PHOSPHORUS);
+        assertThat(care(pot(banksia, 0.2, coated(Analysis.npk(17, 2, 9), label)), OptionalDouble.empty())
+                        .feeding())
+                .isPresent();
     }
 
     // --- limits of the plant ---

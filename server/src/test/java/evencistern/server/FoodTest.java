@@ -131,7 +131,7 @@ class FoodTest {
         String lot = lot(coated, "peat_perlite");
         strew(lot, 40);
         Map<String, Object> ask = potting(lot, coated, "mixed_in", "", "g", 10);
-        JsonNode planned = api.post(home + "/deeds/pot-on/feed", ask).ok();
+        JsonNode planned = api.post(home + "/deeds/pot-on/feed", ask).ok().path("given");
         JsonNode act = api.post(home + "/deeds/pot-on", ask).ok();
         JsonNode sources = food(lot).path("sources");
         assertThat(sources.size()).isEqualTo(1);
@@ -164,6 +164,41 @@ class FoodTest {
         assertThat(api.post(home + "/deeds/pot-on", potting(lot, granules, "mixed_in", "1", "cap", 0))
                         .faults())
                 .containsExactly("own_measure_unknown");
+    }
+
+    /** Granules of urea alone burn roots, stirred in as well as strewn; common practice, no source. */
+    @Test
+    void whatBurnsRootsIsNotStirredInEither() {
+        String urea = feed(Map.of(
+                "n",
+                Bodies.typed("46", "%"),
+                "p2o5",
+                Bodies.typed("0", "%"),
+                "k2o",
+                Bodies.typed("0", "%"),
+                "contents",
+                Map.of("UREA_N", Bodies.typed("46", "%")),
+                "label",
+                "1 g per litre of mix every 2 months"));
+        String lot = lot(urea, "peat_perlite");
+        Map<String, Object> ask = potting(lot, urea, "mixed_in", "", "g", 0);
+        assertThat(api.post(home + "/deeds/pot-on/feed", ask).faults()).containsExactly("urea_burns");
+        assertThat(api.post(home + "/deeds/pot-on", ask).faults()).containsExactly("urea_burns");
+    }
+
+    /** A feed of the programme that is mixed in by its label is offered with fresh mix, and is none of the round's before. */
+    @Test
+    void whatTheLabelHasMixedInWaitsForFreshMix() {
+        String mixed = coated(Map.of("label", "Mix 3 g per litre of compost into it when potting"));
+        String lot = lot(mixed, "peat_perlite");
+        Map<String, Object> bare = new HashMap<>(potting(lot, mixed, "mixed_in", "", "g", 0));
+        bare.remove("feed");
+        JsonNode goesIn = api.post(home + "/deeds/pot-on/feed", bare).ok();
+        assertThat(goesIn.path("usualFeedId").asString()).isEqualTo(mixed);
+        assertThat(goesIn.path("given").isMissingNode()).isTrue();
+        api.post(home + "/deeds/pot-on", potting(lot, mixed, "mixed_in", "", "g", 0))
+                .ok();
+        assertThat(fed(lot).path("way").asString()).isEqualTo("mixed_in");
     }
 
     private JsonNode fed(String lot) {

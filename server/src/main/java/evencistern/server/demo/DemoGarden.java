@@ -5,6 +5,7 @@ import evencistern.feed.Declared;
 import evencistern.label.Question;
 import evencistern.media.Liming;
 import evencistern.plan.LotYear;
+import evencistern.plan.Pattern;
 import evencistern.pot.Material;
 import evencistern.reading.Method;
 import evencistern.server.GardenId;
@@ -31,6 +32,7 @@ import evencistern.server.lot.WateringInput;
 import evencistern.server.meter.EcTyped;
 import evencistern.server.meter.MeterLogs;
 import evencistern.server.pot.PotInput;
+import evencistern.server.programme.Programmes;
 import evencistern.server.reading.Readings;
 import evencistern.server.stock.StockInput;
 import evencistern.server.stock.Stocks;
@@ -90,6 +92,7 @@ public class DemoGarden implements ApplicationRunner {
     private final ChoreStore chores;
     private final Stocks stocks;
     private final Batches batches;
+    private final Programmes programmes;
     private final TransactionTemplate together;
     private final boolean wanted;
 
@@ -104,6 +107,7 @@ public class DemoGarden implements ApplicationRunner {
             ChoreStore chores,
             Stocks stocks,
             Batches batches,
+            Programmes programmes,
             PlatformTransactionManager transactions,
             @Value("${even-cistern.demo}") boolean wanted) {
         this.gardens = gardens;
@@ -116,6 +120,7 @@ public class DemoGarden implements ApplicationRunner {
         this.chores = chores;
         this.stocks = stocks;
         this.batches = batches;
+        this.programmes = programmes;
         this.together = new TransactionTemplate(transactions);
         this.wanted = wanted;
     }
@@ -159,6 +164,7 @@ public class DemoGarden implements ApplicationRunner {
         FeedWire salts = feeds.save(garden, tarnBlue()).now();
         FeedWire liquid = feeds.save(garden, oldMarl()).now();
         FeedWire orchid = feeds.save(garden, alderDrops()).now();
+        FeedWire beads = feeds.save(garden, slateBeads()).now();
         UUID batch = UUID.randomUUID();
         batches.save(
                 garden,
@@ -208,6 +214,7 @@ public class DemoGarden implements ApplicationRunner {
                         "Brown edges on the older leaves, white crust on the rim.",
                         today.minusDays(5),
                         null));
+        beadsAndCan(garden, Objects.requireNonNull(planted.get("olive")), beads, today);
         lots.settle();
         tended(garden, today);
         read(garden, g, pen.id(), cape, "6.2/610 6.0/820 5.9/1060 5.7/1390");
@@ -272,6 +279,25 @@ public class DemoGarden implements ApplicationRunner {
                                 null));
             }
         }
+    }
+
+    /** Coated feed once a season, and from the can what is missing; its first beads were strewn eight weeks ago. */
+    private void beadsAndCan(GardenId garden, Lot lot, FeedWire beads, LocalDate today) {
+        programmes.put(
+                garden,
+                new Programmes.Putting("demo-programme-1", List.of(lot.id()), null, Pattern.BEADS_AND_CAN.id()));
+        acts.give(
+                garden,
+                new Acts.Gift(
+                        "demo-beads-1",
+                        List.of(lot.id()),
+                        true,
+                        beads.id(),
+                        today.minusWeeks(WEEKS_BACK),
+                        null,
+                        null,
+                        null,
+                        null));
     }
 
     /** Out on the first of June, back on the twentieth of September. */
@@ -414,7 +440,8 @@ public class DemoGarden implements ApplicationRunner {
             String density,
             String label,
             List<FeedWire.Answer> answers,
-            Map<Declared, Double> rest) {
+            Map<Declared, Double> rest,
+            @Nullable Typed coatedMonths) {
         return new FeedInput(
                 UUID.randomUUID(),
                 name,
@@ -433,7 +460,7 @@ public class DemoGarden implements ApplicationRunner {
                 new Typed(density, "kg/L"),
                 null,
                 null,
-                null,
+                coatedMonths,
                 null,
                 label,
                 answers,
@@ -460,7 +487,8 @@ public class DemoGarden implements ApplicationRunner {
                         Declared.FE, 0.05,
                         Declared.MN, 0.03,
                         Declared.ZN, 0.02,
-                        Declared.B, 0.02));
+                        Declared.B, 0.02),
+                null);
     }
 
     private static FeedInput oldMarl() {
@@ -471,7 +499,8 @@ public class DemoGarden implements ApplicationRunner {
                 "1.15",
                 "1–2 ml/l every 10–14 days",
                 List.of(),
-                Map.of());
+                Map.of(),
+                null);
     }
 
     private static FeedInput alderDrops() {
@@ -482,7 +511,20 @@ public class DemoGarden implements ApplicationRunner {
                 "1.1",
                 "1:1000 with every watering",
                 List.of(),
-                Map.of());
+                Map.of(),
+                null);
+    }
+
+    private static FeedInput slateBeads() {
+        return feed(
+                "Slate Hill beads",
+                new String[] {"16", "8", "12"},
+                FeedWire.Form.dry,
+                "1.0",
+                "Strew 3 g per litre of mix every 6 months",
+                List.of(),
+                Map.of(Declared.NITRATE_N, 7.0, Declared.AMMONIUM_N, 9.0, Declared.MG, 1.2),
+                new Typed("6", ""));
     }
 
     private Lot capePrimrose(GardenWire g, FeedWire feed) {

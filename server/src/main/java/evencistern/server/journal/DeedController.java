@@ -49,9 +49,9 @@ class DeedController {
         return deeds.potOn(new GardenId(garden), potting);
     }
 
-    /** What a pot would get of a feed that goes in with the mix. */
+    /** Which feed goes in with the mix, and what a pot would get of it. */
     @PostMapping("/pot-on/feed")
-    PotFeeding.PutInWire feedInPot(@PathVariable UUID garden, @RequestBody Deeds.Potting potting) {
+    PotFeeding.GoesInWire feedInPot(@PathVariable UUID garden, @RequestBody Deeds.Potting potting) {
         return deeds.feedIn(new GardenId(garden), potting);
     }
 

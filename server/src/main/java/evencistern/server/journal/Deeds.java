@@ -29,7 +29,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -350,20 +349,13 @@ public class Deeds {
     }
 
     /** What a pot of a lot would get of a feed that goes in with fresh mix; of the first lot, where there are more. */
-    PotFeeding.PutInWire feedIn(GardenId garden, Potting potting) {
-        PotFeeding.PutIn feed = potting.feed();
+    PotFeeding.GoesInWire feedIn(GardenId garden, Potting potting) {
         Faults faults = new Faults();
         checkCount(potting.lotIds(), faults);
-        if (feed == null) {
-            faults.add(FaultCode.MISSING, "lot.feed", "");
-        }
         double fresh = share(potting.fresh(), "potting.fresh", ALL, 1, ALL, faults);
         faults.throwIfAny();
         Lot lot = lots.require(garden, potting.lotIds().get(0)).lot();
-        return PotFeeding.planned(
-                lots.context(garden),
-                potting.after(lot, fresh, 0),
-                Objects.requireNonNull(feed).feedId());
+        return PotFeeding.of(lots.context(garden), potting.after(lot, fresh, 0), potting.feed());
     }
 
     @Transactional

@@ -8,6 +8,7 @@ import evencistern.fault.Faults;
 import evencistern.feed.Feed;
 import evencistern.feed.HandMeasure;
 import evencistern.feed.Measured;
+import evencistern.food.FeedFitness;
 import evencistern.food.Portion;
 import evencistern.label.HowGiven;
 import evencistern.label.Measure;
@@ -16,6 +17,7 @@ import evencistern.need.Course;
 import evencistern.need.Situation;
 import evencistern.plant.Appetite;
 import evencistern.server.dose.CareWire;
+import evencistern.server.feed.FeedWire;
 import evencistern.server.garden.GardenWire;
 import evencistern.server.lot.GardenContext;
 import evencistern.server.lot.Lot;
@@ -52,8 +54,26 @@ final class PotFeeding {
      */
     record PutInWire(double each, double most, String measure, CareWire.MeasuredWire hand, List<String> cautions) {}
 
+    /**
+     * What goes in with fresh mix.
+     *
+     * @param usualFeedId of the lot's programme, where a label has it mixed in
+     * @param given of the feed that was asked for; absent where none was
+     */
+    record GoesInWire(@Nullable UUID usualFeedId, @Nullable PutInWire given) {}
+
+    /** What goes in with fresh mix: which feed usually, and how much of the one that is asked for. */
+    static GoesInWire of(GardenContext context, Lot lot, @Nullable PutIn asked) {
+        UUID usual = context.feeds(lot).stream()
+                .filter(f -> f.settled().filter(Feed::mixedIn).isPresent())
+                .findFirst()
+                .map(FeedWire::id)
+                .orElse(null);
+        return new GoesInWire(usual, asked == null ? null : planned(context, lot, asked.feedId()));
+    }
+
     /** What a pot gets of it, as its label has it for its plant and mix. */
-    static PutInWire planned(GardenContext context, Lot lot, UUID feedId) {
+    private static PutInWire planned(GardenContext context, Lot lot, UUID feedId) {
         Feed feed = feed(context, feedId);
         Portion.OnTheMix given = given(context, lot, feed);
         Measured hand = hand(context.garden(), feed, given);
@@ -105,7 +125,12 @@ final class PotFeeding {
             throw new FaultException(
                     Fault.of(FaultCode.NO_ROOT_FEED, "lot.feed", told.species().key()));
         }
-        return Portion.strewn(feed, told.of(Course.alone(feed, Optional.empty())));
+        Situation fed = told.of(Course.alone(feed, Optional.empty()));
+        FeedFitness.against(feed, fed, fed.repottedOn().orElse(fed.startedOn())).ifPresent(unfit -> {
+            throw new FaultException(
+                    Fault.of(unfit.fault(), "lot.feed", told.species().key()));
+        });
+        return Portion.strewn(feed, fed);
     }
 
     private static Measured hand(GardenWire g, Feed feed, Portion.OnTheMix given) {
