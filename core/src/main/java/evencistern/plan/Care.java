@@ -83,6 +83,10 @@ public record Care(
         Optional<Feeding> feeding,
         List<Note> notes,
         List<Caution> cautions) {
+    public Care {
+        notes = List.copyOf(notes);
+        cautions = List.copyOf(cautions);
+    }
 
     /** Whether it is fed on a day: what is late is fed today. */
     public boolean feedDue(LocalDate today) {

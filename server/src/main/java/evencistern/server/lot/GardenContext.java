@@ -13,6 +13,7 @@ import evencistern.need.Grown;
 import evencistern.need.Learned;
 import evencistern.need.Particulars;
 import evencistern.need.Situation;
+import evencistern.plan.Care;
 import evencistern.plant.Size;
 import evencistern.plant.Species;
 import evencistern.pot.Pot;
@@ -33,8 +34,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.util.ConcurrentReferenceHashMap;
 
 /**
  * All that the plans of a garden rest on, as it was at one moment; shared by all that ask, so it never changes. What many
@@ -50,7 +53,11 @@ public record GardenContext(
         Map<UUID, FeedWire> feeds,
         Optional<LocalDate> weatherUntil,
         Map<PotInput, Pot> pots,
-        Map<UUID, Optional<Feed>> read) {
+        Map<UUID, Optional<Feed>> read,
+        Map<CareAsked, Care> cared) {
+
+    /** Of which lot care was asked, for which day and can. */
+    record CareAsked(LotWithState lot, LocalDate day, double canLitres) {}
 
     GardenContext(
             GardenWire garden,
@@ -59,7 +66,16 @@ public record GardenContext(
             MixShelf mixes,
             Map<UUID, FeedWire> feeds,
             Optional<LocalDate> weatherUntil) {
-        this(garden, places, kinds, mixes, feeds, weatherUntil, new ConcurrentHashMap<>(), new ConcurrentHashMap<>());
+        this(
+                garden,
+                places,
+                kinds,
+                mixes,
+                feeds,
+                weatherUntil,
+                new ConcurrentHashMap<>(),
+                new ConcurrentHashMap<>(),
+                new ConcurrentReferenceHashMap<>());
     }
 
     GardenId id() {
@@ -77,6 +93,16 @@ public record GardenContext(
     /** A pot as it was typed; of the many alike of a bench each is read once. */
     Pot pot(PotInput typed) {
         return pots.computeIfAbsent(typed, PotInput::toPot);
+    }
+
+    /** The care of a lot; the round asks for the same again after every tick, and is told it while memory allows. */
+    Care care(CareAsked asked, Supplier<Care> anew) {
+        Care known = cared.get(asked);
+        if (known == null) {
+            known = anew.get();
+            cared.put(asked, known);
+        }
+        return known;
     }
 
     private Optional<Feed> read(@Nullable FeedWire feed) {

@@ -30,7 +30,8 @@ public final class LotCare {
 
     /** What one pot gets on a day, as its journal has it, with this can. */
     public static Care on(GardenContext context, LotWithState lot, LocalDate day, double canLitres) {
-        return on(context, lot, With.NEXT, day, canLitres);
+        return context.care(
+                new GardenContext.CareAsked(lot, day, canLitres), () -> on(context, lot, With.NEXT, day, canLitres));
     }
 
     /** With which feed a lot is fed. */
