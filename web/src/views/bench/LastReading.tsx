@@ -12,7 +12,7 @@ import { Loading, Trouble } from "../../ui/States";
 import { useTold } from "../../ui/useUndo";
 import { say, words } from "../../text";
 import { PlanTreatment } from "./Treatments";
-import { CURE_OF, type TreatmentBegun } from "./treatments";
+import type { TreatmentBegun } from "./treatments";
 import { VerdictCard } from "./VerdictCard";
 
 /** Said of how things stand; and what stands in the plan of itself. */
@@ -52,7 +52,7 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
     </Button>
   );
   const beside = (advised: Verdict["advice"][number]) => {
-    const { action } = advised;
+    const { action, cure } = advised;
     if (action === "flush") return flushOn ? <span className="note">{say("bench_page.in_the_plan")}</span> : null;
     if (action === "skip_next_feed")
       return lot.state.feedBinding === "hold_salty" ? (
@@ -72,11 +72,11 @@ export function LastReading({ lot, garden, shown }: { lot: Lot; garden: Garden; 
             {way.label} →
           </Link>
         )}
-        {CURE_OF[action] && (
+        {cure && (
           <Button
             look="quiet"
             className="no-print mr-2 text-sm"
-            onClick={() => setTreat({ cure: CURE_OF[action]!, reason: words("todos", action), readOn })}
+            onClick={() => setTreat({ cure, reason: words("todos", action), readOn })}
             aria-label={say("bench_page.as_a_treatment", { action: words("todos", action) })}
           >
             {say("bench_page.as_a_treatment_2")}

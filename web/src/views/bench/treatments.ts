@@ -7,14 +7,3 @@ export function lookOn(day: string, days: number): string {
   then.setUTCDate(then.getUTCDate() + days);
   return then.toISOString().slice(0, 10);
 }
-
-/** What an advice after a reading is carried out as; nothing of those that are no treatment. */
-export const CURE_OF: Record<string, string> = {
-  flush_with_purer_water: "flush",
-  raise_ph: "raise_ph",
-  iron_if_yellow: "iron",
-  iron_sulfate: "iron",
-  refresh_partly: "fresh_mix",
-  repot: "fresh_mix",
-  plan_repot: "fresh_mix",
-};

@@ -104,7 +104,7 @@ class ArchitectureTest {
             .whereLayer("lot")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("reading")
-            .mayOnlyBeAccessedByLayers("lot")
+            .mayOnlyBeAccessedByLayers("lot", "remedy")
             .whereLayer("caution")
             .mayOnlyBeAccessedByLayers("chore", "plan", "remedy")
             .whereLayer("plant")

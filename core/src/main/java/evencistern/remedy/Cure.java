@@ -5,10 +5,12 @@ import evencistern.chemistry.Element;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
+import evencistern.reading.Verdict;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * What is done against something that ails a plant.
@@ -56,6 +58,17 @@ public enum Cure {
                 .filter(c -> c.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "treatment.cure", id)));
+    }
+
+    /** What an advice after a reading is carried out as; empty for what is no treatment. */
+    public static Optional<Cure> answering(Verdict.Action action) {
+        return switch (action) {
+            case FLUSH_WITH_PURER_WATER -> Optional.of(FLUSH);
+            case RAISE_PH -> Optional.of(RAISE_PH);
+            case IRON_IF_YELLOW, IRON_SULFATE -> Optional.of(IRON);
+            case REFRESH_PARTLY, REPOT, PLAN_REPOT -> Optional.of(FRESH_MIX);
+            default -> Optional.empty();
+        };
     }
 
     /** Days until it shows. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import evencistern.caution.Caution;
 import evencistern.fault.FaultException;
+import evencistern.reading.Verdict;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,6 +40,16 @@ class CureTest {
         assertThat(Cure.PEST_PRODUCT.cautions()).startsWith(Caution.PESTICIDE_LABEL);
         assertThat(Cure.require("pest_product")).isEqualTo(Cure.PEST_PRODUCT);
         assertThatThrownBy(() -> Cure.require("charm")).isInstanceOf(FaultException.class);
+    }
+
+    /** Advice that only waits or measures is no treatment. */
+    @Test
+    void anAdviceIsCarriedOutAsATreatment() {
+        assertThat(Cure.answering(Verdict.Action.IRON_SULFATE)).contains(Cure.IRON);
+        assertThat(Cure.answering(Verdict.Action.PLAN_REPOT)).contains(Cure.FRESH_MIX);
+        assertThat(Cure.answering(Verdict.Action.FLUSH_WITH_PURER_WATER)).contains(Cure.FLUSH);
+        assertThat(Cure.answering(Verdict.Action.RETEST)).isEmpty();
+        assertThat(Cure.answering(Verdict.Action.CARRY_ON)).isEmpty();
     }
 
     @Test

@@ -4,6 +4,7 @@ import evencistern.reading.Band;
 import evencistern.reading.Cause;
 import evencistern.reading.Judgement;
 import evencistern.reading.Verdict;
+import evencistern.remedy.Cure;
 import evencistern.remedy.Remedy;
 import evencistern.remedy.Treatment;
 import evencistern.server.dose.StepWire;
@@ -88,6 +89,7 @@ public record VerdictWire(
      * One thing to do: how much, in a unit, and in how many days.
      *
      * @param remedy key of the single nutrient it is done with, where it is one
+     * @param cure id of the treatment that carries it out, where it is one
      */
     public record AdviceWire(
             String action,
@@ -95,7 +97,8 @@ public record VerdictWire(
             @Nullable Double most,
             String unit,
             @Nullable Integer inDays,
-            @Nullable String remedy) {
+            @Nullable String remedy,
+            @Nullable String cure) {
         static AdviceWire of(Verdict v, Verdict.Advice a) {
             return new AdviceWire(
                     a.action().id(),
@@ -103,7 +106,8 @@ public record VerdictWire(
                     orNull(a.most()),
                     a.unit().symbol(),
                     a.inDays().isPresent() ? a.inDays().getAsInt() : null,
-                    remedy(v, a.action()));
+                    remedy(v, a.action()),
+                    Cure.answering(a.action()).map(Cure::id).orElse(null));
         }
 
         private static @Nullable String remedy(Verdict v, Verdict.Action action) {
