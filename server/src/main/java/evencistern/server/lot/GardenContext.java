@@ -1,5 +1,7 @@
 package evencistern.server.lot;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import evencistern.climate.Place;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
@@ -37,7 +39,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.util.ConcurrentReferenceHashMap;
 
 /**
  * All that the plans of a garden rest on, as it was at one moment; shared by all that ask, so it never changes. What many
@@ -54,7 +55,10 @@ public record GardenContext(
         Optional<LocalDate> weatherUntil,
         Map<PotInput, Pot> pots,
         Map<UUID, Optional<Feed>> read,
-        Map<CareAsked, Care> cared) {
+        Cache<CareAsked, Care> cared) {
+
+    /** Two legs of a round. */
+    private static final int MOST_CARED = 400;
 
     /** Of which lot care was asked, for which day and can. */
     record CareAsked(LotWithState lot, LocalDate day, double canLitres) {}
@@ -75,7 +79,7 @@ public record GardenContext(
                 weatherUntil,
                 new ConcurrentHashMap<>(),
                 new ConcurrentHashMap<>(),
-                new ConcurrentReferenceHashMap<>());
+                Caffeine.newBuilder().maximumSize(MOST_CARED).softValues().build());
     }
 
     GardenId id() {
@@ -97,12 +101,7 @@ public record GardenContext(
 
     /** The care of a lot; the round asks for the same again after every tick, and is told it while memory allows. */
     Care care(CareAsked asked, Supplier<Care> anew) {
-        Care known = cared.get(asked);
-        if (known == null) {
-            known = anew.get();
-            cared.put(asked, known);
-        }
-        return known;
+        return cared.get(asked, a -> anew.get());
     }
 
     private Optional<Feed> read(@Nullable FeedWire feed) {
