@@ -309,7 +309,10 @@ final class Amounts {
                 return new Draft.Ratio(new Range(1 / times.max(), 1 / times.min()), 1, Optional.of(Choice.IN_TOTAL));
             }
             case "share" -> {
-                Range r = range(n.kid("range").orElseThrow());
+                List<Node> parts = n.kids("range");
+                Range first = range(parts.get(0));
+                Range last = range(parts.get(parts.size() - 1));
+                Range r = new Range(Math.min(first.min(), last.min()), Math.max(first.max(), last.max()));
                 return new Draft.Share(n.has("‰") ? r.times(0.1) : r);
             }
             default -> {

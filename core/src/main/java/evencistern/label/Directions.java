@@ -155,12 +155,13 @@ final class Directions {
         }
         nameByPlace();
         onceASeason();
-        shareRhythms();
+        atPotting();
         for (int i = 0; i < draft.uses.size(); i++) {
             int end = i + 1 < draft.uses.size() ? begins.get(i + 1) : tokens.size();
             look(draft.uses.get(i), end, begins.get(i));
             draft.uses.get(i).terms = TermsFinder.of(tokens, phrases, roles, begins.get(i), end);
         }
+        shareRhythms();
     }
 
     private void take(Node n) {
@@ -210,6 +211,11 @@ final class Directions {
             case "once" -> {
                 noted(n);
                 use.once = true;
+                if (heads(n.end()) && use.name.isEmpty()) {
+                    use.name = sentence.substring(
+                            tokens.get(n.start()).start(),
+                            tokens.get(n.end() - 1).end());
+                }
             }
             case "listed" -> {
                 // "1. Add ... 2. Water ...": only where a sentence begins, and in order
@@ -1068,14 +1074,38 @@ final class Directions {
         }
     }
 
+    private static final Set<String> AT_POTTING = Set.of("potting", "repotting", "planting", "transplanting");
+
+    /** "For potting: 2 kg per cubic metre": what is called so and counted by the mix goes into it, once. */
+    private void atPotting() {
+        draft.uses.stream()
+                .filter(u -> u.often.isEmpty()
+                        && AT_POTTING.stream().anyMatch(u.name.toLowerCase(Locale.ROOT)::endsWith)
+                        && perMix(u))
+                .forEach(u -> u.mixedIn = true);
+    }
+
+    private static boolean perMix(Draft.Use use) {
+        return use.dose
+                .filter(d -> d instanceof Weighed w && w.per() == Per.MIX)
+                .isPresent();
+    }
+
+    /** What is given once, at potting, has no rhythm to take from another. */
+    private static void share(Draft.Use use, Draft.Use other) {
+        if (!use.once && !(use.mixedIn && perMix(use))) {
+            use.often = use.often.or(other::often);
+        }
+    }
+
     /** A use without a rhythm of its own has that of the next use, or else of the one before. */
     private void shareRhythms() {
         List<Draft.Use> uses = draft.uses;
         for (int i = uses.size() - 2; i >= 0; i--) {
-            uses.get(i).often = uses.get(i).often.or(uses.get(i + 1)::often);
+            share(uses.get(i), uses.get(i + 1));
         }
         for (int i = 1; i < uses.size(); i++) {
-            uses.get(i).often = uses.get(i).often.or(uses.get(i - 1)::often);
+            share(uses.get(i), uses.get(i - 1));
         }
     }
 }

@@ -189,7 +189,7 @@ class FoodTest {
     /** A feed of the programme that is mixed in by its label is offered with fresh mix, and is none of the round's before. */
     @Test
     void whatTheLabelHasMixedInWaitsForFreshMix() {
-        String mixed = coated(Map.of("label", "Mix 3 g per litre of compost into it when potting"));
+        String mixed = coated(Map.of("label", "Mix in 3 g per litre of compost when potting"));
         String lot = lot(mixed, "peat_perlite");
         Map<String, Object> bare = new HashMap<>(potting(lot, mixed, "mixed_in", "", "g", 0));
         bare.remove("feed");
