@@ -828,6 +828,10 @@ final class Directions {
             mark(n.start() - 1, n.end(), Role.NOTED);
             return;
         }
+        if (eachTime(n) && phrases.stream().anyMatch(p -> RHYTHMS.contains(p.symbol()) && !eachTime(p))) {
+            mark(n.start(), n.end(), Role.IGNORED);
+            return;
+        }
         // "at planting and again after 8 weeks": twice, or every eight weeks?
         boolean onceMore = use.once && n.has("after");
         use.once &= !onceMore;
@@ -851,6 +855,11 @@ final class Directions {
         }
         use.often = often;
         mark(n.start(), n.end(), Role.RHYTHM);
+    }
+
+    /** "each time" alone: at every watering, unless it is told beside it how often that is. */
+    private static boolean eachTime(Node n) {
+        return n.is("watering") && n.has("time") && n.end() - n.start() == 2;
     }
 
     /** "water weekly, feed monthly": how often to water where how often to feed is told next. */
