@@ -34,7 +34,11 @@ export function GroupOfWork({ group: g, garden, shown }: { group: Group; garden:
         {title(g)}{" "}
         <span className="note">
           {g.kind === "strewn"
-            ? say("today_page.strewn_on_the_moist_mix")
+            ? say(
+                g.due[0]?.beside?.way === "mixed_in"
+                  ? "today_page.worked_into_the_fresh_mix"
+                  : "today_page.strewn_on_the_moist_mix",
+              )
             : g.kind === "sprayed"
               ? say("today_page.sprayed_on_leaves", { litres: shown.litres(g.litres) })
               : rich("today_page.in_all", {

@@ -75,9 +75,7 @@ export function WorkRow({ due: d, garden, shown, vessel }: Props) {
           </b>
           <span className="note block">
             {d.beside
-              ? say(d.beside.way === "sprayed" ? "today_page.sprayed_on_each" : "today_page.strewn_on_each", {
-                  pots: d.lot.pots,
-                })
+              ? say("today_page.beside_on_each", { way: d.beside.way, pots: d.lot.pots })
               : d.way === "top"
                 ? d.lot.pots > 1
                   ? say("today_page.each_pot")

@@ -148,7 +148,7 @@ final class Directions {
             begins.remove(begins.size() - 1);
         }
         for (Node p : phrases) {
-            boolean joins = p.start() > 0 && Lexicon.is(tokens, p.start() - 1, "fill");
+            boolean joins = p.start() > 0 && (Lexicon.is(tokens, p.start() - 1, "fill") || mixesIn(p.start() - 1));
             if (DOSES.contains(p.symbol()) && joins && roles[p.start() - 1] == Role.UNKNOWN) {
                 roles[p.start() - 1] = Role.IGNORED;
             }
@@ -948,6 +948,11 @@ final class Directions {
             double days = Rhythms.period(n.kid("period").orElseThrow());
             use.leastDays = days <= LONGEST_SPREAD ? Math.floor(days / times) : 0;
         }
+    }
+
+    /** The second word of "mix in", "work in". */
+    private boolean mixesIn(int i) {
+        return i > 0 && tokens.get(i).is("in") && Lexicon.is(tokens, i - 1, "mixin");
     }
 
     private void unknown(Node n) {

@@ -17,7 +17,7 @@ import java.util.Set;
  * <p><b>Answers</b> is this a day to feed, and if not, what holds it back and until when?
  * <p><b>Formula</b> cold: warmth below 0.1; heat: within 0.3 °C of the kind's resting heat; dark: light below the kind's least; dormant: daily mean below the kind's resting
  * cold, days shorter than its resting length, or heat above its resting heat, whichever its kind goes by, or the kind's weeks from the day it was told to rest; frost, for woody and perennial
- * plants that harden: from 7 weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting; flowering,
+ * plants that harden: from 7 weeks before the first frost until 4 weeks before the last; repotted: for the kind's days after repotting, but for what goes in with fresh mix; flowering,
  * fruit set: while told, for kinds that take no feed then, but for coated feed, and for all where leaves are sprayed in flower; grafted: nothing strewn for the kind's days, or a year; sick: while told;
  * reading: until the day that was decided on after one; salty: after a reading above the band, until the next reading, fresh
  * mix, or a decision; off season: months in which its label does not feed; off programme: outside the days, months or state
@@ -107,9 +107,10 @@ public enum Hold {
                 species.traits().is(Trait.HARDENS, "yes")
                         && s.place().frosts().filter(f -> nearFrost(date, f)).isPresent();
             case REPOTTED ->
-                s.repottedOn()
-                        .filter(r -> within(date, r, species.repotHoldDays()))
-                        .isPresent();
+                s.feed().filter(Feed::mixedIn).isEmpty()
+                        && s.repottedOn()
+                                .filter(r -> within(date, r, species.repotHoldDays()))
+                                .isPresent();
             case FLOWERING ->
                 !coated(s)
                         && toldSince(date, told, Condition.FLOWERING)

@@ -233,6 +233,34 @@ class DoseGuardTest {
         assertThat(after.plan().nextFeed()).isEmpty();
     }
 
+    /** Fresh mix is no reason to wait with what belongs in it; what is poured waits, as fresh mix feeds for some weeks. */
+    @Test
+    void freshMixHoldsBackWhatIsPouredAndNotWhatIsMixedIn() {
+        Rate mixedIn = new Rate.PerMix(2, 2, Measure.GRAMS, true);
+        assertThat(repotted(coated(Analysis.npk(16, 9, 12), mixedIn))
+                        .nextFeed()
+                        .orElseThrow()
+                        .date())
+                .isEqualTo(MAY);
+        assertThat(repotted(watered(EVEN, 1, 1)).nextFeed().orElseThrow().date())
+                .isAfter(MAY.plusDays(14));
+    }
+
+    private static LotPlan repotted(Feed feed) {
+        Situation s = pot("fuchsia", 0.2, feed);
+        Situation fresh = new Situation(
+                s.species(),
+                s.pot(),
+                s.mix(),
+                s.place(),
+                s.feed(),
+                MAY.minusDays(300),
+                Optional.of(MAY),
+                Optional.of(MAY.minusDays(3)),
+                Optional.empty());
+        return care(fresh, OptionalDouble.empty()).plan();
+    }
+
     /** Granules for plants that phosphorus harms have about 1 % of it (from memory): 9 % of P₂O₅ is 3.9 % of P, 2 % is 0.9. */
     @Test
     void whatIsStrewnHasNoPhosphorusForPlantsThatItHarms() {

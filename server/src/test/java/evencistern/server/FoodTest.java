@@ -196,9 +196,26 @@ class FoodTest {
         JsonNode goesIn = api.post(home + "/deeds/pot-on/feed", bare).ok();
         assertThat(goesIn.path("usualFeedId").asString()).isEqualTo(mixed);
         assertThat(goesIn.path("given").isMissingNode()).isTrue();
-        api.post(home + "/deeds/pot-on", potting(lot, mixed, "mixed_in", "", "g", 0))
-                .ok();
+        assertThat(beside()).isEmpty();
+        api.post(home + "/deeds/pot-on", bare).ok();
+        assertThat(beside()).containsExactly("mixed_in");
+        Map<String, Object> with = potting(lot, mixed, "mixed_in", "", "g", 0);
+        api.post(home + "/deeds/pot-on", with).ok();
         assertThat(fed(lot).path("way").asString()).isEqualTo("mixed_in");
+        assertThat(beside()).isEmpty();
+    }
+
+    /** How the feeds are given that stand on the round beside the water. */
+    private List<String> beside() {
+        return api.get(home + "/today")
+                .ok()
+                .path("groups")
+                .valueStream()
+                .flatMap(g -> g.path("due").valueStream())
+                .map(d -> d.path("beside").path("way"))
+                .filter(JsonNode::isString)
+                .map(JsonNode::asString)
+                .toList();
     }
 
     private JsonNode fed(String lot) {

@@ -2,6 +2,7 @@ package evencistern.server.today;
 
 import evencistern.chore.Chore;
 import evencistern.food.Spray;
+import evencistern.label.HowGiven;
 import evencistern.need.Condition;
 import evencistern.need.Course;
 import evencistern.need.Note;
@@ -46,6 +47,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -129,7 +131,7 @@ public class Rounds {
     /**
      * A feed that one pot does not get in its water.
      *
-     * @param way strewn or sprayed
+     * @param way strewn, mixed in or sprayed
      * @param each product on one pot
      * @param sprayLitres of the mixed spray for one plant, there
      */
@@ -141,8 +143,9 @@ public class Rounds {
         static @Nullable BesideWire of(Care care) {
             Care.Feeding feeding = care.feeding().orElse(null);
             if (feeding instanceof Care.Strewn strewn) {
+                boolean mixed = care.course().filter(c -> c.feed().mixedIn()).isPresent();
                 return new BesideWire(
-                        RoundPlace.Kind.STREWN.id(),
+                        mixed ? HowGiven.MIXED_IN.name().toLowerCase(Locale.ROOT) : RoundPlace.Kind.STREWN.id(),
                         strewn.pot().given(),
                         CareWire.measureId(strewn.pot().measure()),
                         null);
