@@ -157,9 +157,12 @@ public record Situation(
     public record Fed(Optional<LocalDate> any, Map<String, LocalDate> with) {
         public static final Fed NEVER = new Fed(Optional.empty(), Map.of());
 
-        /** For each of several in water, what was given in place of it counts too; for an only one, any feeding. */
+        /**
+         * For each of several in water, what was given in place of it counts too; for an only one, any feeding. What is mixed in
+         * nothing stands for.
+         */
         private Optional<LocalDate> last(Course course, List<Course> programme) {
-            if (programme.size() == 1) {
+            if (programme.size() == 1 && !course.feed().mixedIn()) {
                 return any;
             }
             return with.entrySet().stream()

@@ -226,6 +226,13 @@ class DoseGuardTest {
         assertThat(settled.feeding()).isEmpty();
         assertThat(settled.notes()).contains(Note.FEED_LEFT_OUT_FILLED);
         assertThat(settled.plan().nextFeed()).isEmpty();
+        Situation otherwiseFed = s.past(
+                Optional.of(MAY.plusDays(5)),
+                new Situation.Fed(Optional.of(MAY.plusDays(5)), Map.of("other", MAY.plusDays(5))),
+                Optional.empty());
+        assertThat(Care.on(MAY.plusDays(8), otherwiseFed, tools(), Working.off())
+                        .notes())
+                .contains(Note.FEED_LEFT_OUT_FILLED);
         Situation given =
                 s.with(s.courses().stream().map(c -> c.given(Optional.of(MAY))).toList());
         Care after = Care.on(MAY.plusDays(8), given, tools(), Working.off());
