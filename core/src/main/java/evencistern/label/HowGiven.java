@@ -1,5 +1,7 @@
 package evencistern.label;
 
+import java.util.Locale;
+
 /** How a label has its product given. */
 public enum HowGiven {
     /** In the water that is poured. */
@@ -11,5 +13,9 @@ public enum HowGiven {
     /** On top of the mix. */
     STREWN,
     /** Into the mix before it is filled in. */
-    MIXED_IN
+    MIXED_IN;
+
+    public String id() {
+        return name().toLowerCase(Locale.ROOT);
+    }
 }

@@ -28,6 +28,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class DaysAheadTest {
     private static final LocalDate MAY = LocalDate.of(2026, 5, 14);
@@ -186,6 +187,22 @@ class DaysAheadTest {
         assertThat(plan.nextWater()).isBetween(LocalDate.of(2027, 2, 20), LocalDate.of(2027, 5, 15));
         assertThat(LotYear.of(resting("mammillaria", 5, 11, december), december).feeds())
                 .noneMatch(day -> day.isBefore(LocalDate.of(2027, 2, 20)));
+    }
+
+    /** Looked for in weeks: the same day as looked for day by day, from any day of a winter. */
+    @ParameterizedTest
+    @ValueSource(strings = {"mammillaria", "larch_bonsai", "camellia", "fuchsia"})
+    void itIsAwakeOnTheFirstDayOnWhichNothingKeepsItStill(String species) {
+        LocalDate october = LocalDate.of(2026, 10, 1);
+        Situation s = resting(species, 1, 6, october);
+        for (int i = 0; i < 180; i += 5) {
+            LocalDate from = october.plusDays(i);
+            LocalDate first = from.datesUntil(from.plusDays(400))
+                    .filter(day -> !Hold.standsStill(day, s))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(LotPlan.awake(from, s)).as("from %s", from).isEqualTo(first);
+        }
     }
 
     /** Nursery practice: nothing is poured into a frozen root ball. */

@@ -37,7 +37,6 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -390,7 +389,7 @@ public class Acts {
                             poured.of(lot.pots()),
                             course.inWater()
                                     ? way.ofFeed().id()
-                                    : course.feed().how().name().toLowerCase(Locale.ROOT)));
+                                    : course.feed().how().id()));
         } else {
             Given given = Given.plain(care, day, poured.litres());
             store.insertWatering(garden, row, item, given.litres(), poured.of(lot.pots()), given.flush(), way.id());

@@ -2,7 +2,6 @@ package evencistern.server.today;
 
 import evencistern.chore.Chore;
 import evencistern.food.Spray;
-import evencistern.label.HowGiven;
 import evencistern.need.Condition;
 import evencistern.need.Course;
 import evencistern.need.Note;
@@ -47,7 +46,6 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -143,9 +141,8 @@ public class Rounds {
         static @Nullable BesideWire of(Care care) {
             Care.Feeding feeding = care.feeding().orElse(null);
             if (feeding instanceof Care.Strewn strewn) {
-                boolean mixed = care.course().filter(c -> c.feed().mixedIn()).isPresent();
                 return new BesideWire(
-                        mixed ? HowGiven.MIXED_IN.name().toLowerCase(Locale.ROOT) : RoundPlace.Kind.STREWN.id(),
+                        care.course().orElseThrow().feed().how().id(),
                         strewn.pot().given(),
                         CareWire.measureId(strewn.pot().measure()),
                         null);
