@@ -38,10 +38,10 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
           {(care) => (
             <div className="max-w-xl">
               <FeedAnswer care={care} work={work} />
-              {!inWater && <Minded care={care} work={work} />}
+              {(!inWater || !care.feed) && <Minded care={care} work={work} />}
               {care.feedId && (
                 <p className="mt-2">
-                  {inWater && (
+                  {inWater && care.feed && (
                     <>
                       <ToDoses
                         garden={garden.id}
@@ -52,7 +52,7 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
                   <Link
                     to="/g/$garden/feeds/$feed"
                     params={{ garden: garden.id, feed: care.feedId }}
-                    className={`inline-block leading-8 ${inWater ? "ml-4" : ""}`}
+                    className={`inline-block leading-8 ${inWater && care.feed ? "ml-4" : ""}`}
                   >
                     {say("bench_page.its_label")} →
                   </Link>

@@ -39,7 +39,7 @@ public enum FeedFitness {
     UREA,
     /** Something to strew, and no mix to strew it on. */
     NO_MIX,
-    /** Something to mix in, and the pot is filled. */
+    /** Something to mix in, and no fresh mix on record that is still loose. */
     FILLED,
     /** Something organic in water that stands among clay balls: nothing there makes it available, and it rots. */
     ORGANIC,
@@ -86,14 +86,7 @@ public enum FeedFitness {
             if (urea) {
                 return Optional.of(UREA);
             }
-            LocalDate filled = s.repottedOn().orElse(s.startedOn());
-            boolean given = s.course()
-                    .flatMap(Course::lastFed)
-                    .filter(fed -> !fed.isBefore(filled))
-                    .isPresent();
-            return feed.mixedIn() && !given && today.isAfter(filled.plusDays(LOOSE_DAYS))
-                    ? Optional.of(FILLED)
-                    : Optional.empty();
+            return feed.mixedIn() && !inFreshMix(s, today) ? Optional.of(FILLED) : Optional.empty();
         }
         Nutrients contents = feed.contentsPer(rate.measure());
         if (s.particulars().watering().way() == Way.CLAY_BALLS
@@ -113,5 +106,14 @@ public enum FeedFitness {
             return Optional.of(PHOSPHORUS);
         }
         return dose.tooWeak() ? Optional.of(WEAK) : Optional.empty();
+    }
+
+    /** Fresh mix that nobody has told of is not counted on: it has to be on record, or to have got the feed already. */
+    private static boolean inFreshMix(Situation s, LocalDate today) {
+        boolean given = s.course()
+                .flatMap(Course::lastFed)
+                .filter(fed -> s.repottedOn().stream().noneMatch(fed::isBefore))
+                .isPresent();
+        return given || s.repottedOn().stream().anyMatch(filled -> !today.isAfter(filled.plusDays(LOOSE_DAYS)));
     }
 }

@@ -216,7 +216,11 @@ class DoseGuardTest {
     @Test
     void whatIsMixedInGoesInWithFreshMixAlone() {
         Feed feed = coated(Analysis.npk(16, 9, 12), new Rate.PerMix(2, 2, Measure.GRAMS, true));
-        Situation s = pot("fuchsia", 0.2, feed);
+        Care unknown = care(
+                pot("fuchsia", 0.2, feed).past(Optional.empty(), Optional.<LocalDate>empty(), Optional.empty()),
+                OptionalDouble.empty());
+        assertThat(unknown.notes()).contains(Note.FEED_LEFT_OUT_FILLED);
+        Situation s = repotted(feed);
         Care fresh = care(s, OptionalDouble.empty());
         assertThat(((Care.Strewn) fresh.feeding().orElseThrow()).pot().exact())
                 .isCloseTo(2 * s.pot().mixLitres(), within(1e-9));
@@ -244,18 +248,23 @@ class DoseGuardTest {
     @Test
     void freshMixHoldsBackWhatIsPouredAndNotWhatIsMixedIn() {
         Rate mixedIn = new Rate.PerMix(2, 2, Measure.GRAMS, true);
-        assertThat(repotted(coated(Analysis.npk(16, 9, 12), mixedIn))
+        assertThat(care(repotted(coated(Analysis.npk(16, 9, 12), mixedIn)), OptionalDouble.empty())
+                        .plan()
                         .nextFeed()
                         .orElseThrow()
                         .date())
                 .isEqualTo(MAY);
-        assertThat(repotted(watered(EVEN, 1, 1)).nextFeed().orElseThrow().date())
+        assertThat(care(repotted(watered(EVEN, 1, 1)), OptionalDouble.empty())
+                        .plan()
+                        .nextFeed()
+                        .orElseThrow()
+                        .date())
                 .isAfter(MAY.plusDays(14));
     }
 
-    private static LotPlan repotted(Feed feed) {
+    private static Situation repotted(Feed feed) {
         Situation s = pot("fuchsia", 0.2, feed);
-        Situation fresh = new Situation(
+        return new Situation(
                 s.species(),
                 s.pot(),
                 s.mix(),
@@ -265,7 +274,6 @@ class DoseGuardTest {
                 Optional.of(MAY),
                 Optional.of(MAY.minusDays(3)),
                 Optional.empty());
-        return care(fresh, OptionalDouble.empty()).plan();
     }
 
     /** Granules for plants that phosphorus harms have about 1 % of it (from memory): 9 % of P₂O₅ is 3.9 % of P, 2 % is 0.9. */

@@ -487,6 +487,27 @@ class FeedPathTest extends AtTheDesk {
                 .isVisible();
     }
 
+    /** What a label has mixed in waits, with its reason, for fresh mix, and is chosen there already. */
+    @Test
+    void whatIsMixedInWaitsForFreshMix() {
+        onTheShelf("Ember beads", "Mix in 3 g per litre of compost when potting", "6");
+        String lot = plant("Tub fern", 1);
+        page.navigate(home + "/bench/" + lot + "?tab=feeding");
+        page.getByLabel("Feed", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel("Ember beads 15-5-10"));
+        button("Save changes").click();
+        assertThat(page.getByText("This feed waits for fresh mix").first()).isVisible();
+        button("More ▾").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Fresh mix"))
+                .click();
+        Locator form = page.getByRole(AriaRole.DIALOG);
+        assertThat(form).containsText("its label has it mixed in with fresh mix");
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Record it"))
+                .click();
+        assertThat(form).isHidden();
+        assertThat(page.getByText("This feed waits for fresh mix")).hasCount(0);
+    }
+
     /** 12 g in 5 L of a feed told up to 1 g/L: too strong, and so much water puts it right. */
     @Test
     void whatHasBeenMixedIsJudged() {

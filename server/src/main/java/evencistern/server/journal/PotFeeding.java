@@ -126,10 +126,13 @@ final class PotFeeding {
                     Fault.of(FaultCode.NO_ROOT_FEED, "lot.feed", told.species().key()));
         }
         Situation fed = told.of(Course.alone(feed, Optional.empty()));
-        FeedFitness.against(feed, fed, fed.repottedOn().orElse(fed.startedOn())).ifPresent(unfit -> {
-            throw new FaultException(
-                    Fault.of(unfit.fault(), "lot.feed", told.species().key()));
-        });
+        // here is the fresh mix that it would otherwise wait for
+        FeedFitness.against(feed, fed, fed.startedOn())
+                .filter(unfit -> unfit != FeedFitness.FILLED)
+                .ifPresent(unfit -> {
+                    throw new FaultException(
+                            Fault.of(unfit.fault(), "lot.feed", told.species().key()));
+                });
         return Portion.strewn(feed, fed);
     }
 
