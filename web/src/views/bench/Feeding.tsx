@@ -23,13 +23,15 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
   const only = input.courses.length === 1 ? input.courses[0] : undefined;
   // what is strewn or sprayed keeps to its label, and is in no can
   const kind = work.live.answer?.feed?.kind;
-  const inWater = kind === undefined || kind === "watered";
+  const inCan = kind === "watered";
   return (
     <>
       <div className="gap-6 md:grid md:grid-cols-[17.5rem_1fr]">
         <LotFields work={work} label={say("bench_page.tab_feeding")}>
           {input.courses.length < 2 && <FeedChoice work={work} />}
-          {only && inWater && <RhythmField work={work} course={only} set={(c) => change({ courses: c ? [c] : [] })} />}
+          {only && (inCan || !kind) && (
+            <RhythmField work={work} course={only} set={(c) => change({ courses: c ? [c] : [] })} />
+          )}
           <Courses work={work} />
           <Share work={work} />
           <DateField label={say("bench_page.fed_last_before_this")} {...on("fedBefore", "lot.fed_before")} />
@@ -38,10 +40,10 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
           {(care) => (
             <div className="max-w-xl">
               <FeedAnswer care={care} work={work} />
-              {(!inWater || !care.feed) && <Minded care={care} work={work} />}
+              {!inCan && <Minded care={care} work={work} />}
               {care.feedId && (
                 <p className="mt-2">
-                  {inWater && care.feed && (
+                  {inCan && (
                     <>
                       <ToDoses
                         garden={garden.id}
@@ -52,7 +54,7 @@ export function Feeding({ work, lot }: { work: LotWork; lot: Lot }) {
                   <Link
                     to="/g/$garden/feeds/$feed"
                     params={{ garden: garden.id, feed: care.feedId }}
-                    className={`inline-block leading-8 ${inWater && care.feed ? "ml-4" : ""}`}
+                    className={`inline-block leading-8 ${inCan ? "ml-4" : ""}`}
                   >
                     {say("bench_page.its_label")} →
                   </Link>

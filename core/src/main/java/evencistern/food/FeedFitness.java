@@ -23,7 +23,7 @@ import java.util.Optional;
  * <p><b>Formula</b> left out: what its phosphorus keeps below half of the label's least; what is strewn and has more than 1 %
  * of phosphorus, for plants that it harms; what the limits bring below 10 mg/L
  * of nitrogen; granules whose nitrogen is urea alone, strewn in a pot; what is strewn, where there is no mix; what
- * its label has mixed in, in a pot that was filled more than a week ago; what is mostly
+ * its label has mixed in, in a pot without fresh mix on record within the last week; what is mostly
  * organic or slow, in clay balls; what is sprayed and brings no nitrogen, on thick leaves
  * <p><b>Units</b> mg/L
  * <p><b>Valid for</b> feeds with nitrogen; what has none is bounded, and not left out for being weak
