@@ -29,6 +29,7 @@ export function FeedYear({ work }: { work: LotWork }) {
       <h2 className="head !border-feed">{say("bench_page.the_feeds_of_its_year")}</h2>
       {input.courses.length > 1 && <Table programme={p} work={work} take={take} />}
       {input.courses.length > 0 && <Months programme={p} work={work} />}
+      <TooMuch months={p.months} />
       {input.courses.length > 0 && <Brings programme={p} shown={shown} />}
       <Patterns patterns={p.patterns} work={work} take={take} />
     </section>
@@ -203,6 +204,27 @@ function Months({ programme: p, work: { feeds } }: { programme: Programme; work:
         {say("bench_page.the_stroke_is_what_it_can_use")}
       </figcaption>
     </figure>
+  );
+}
+
+/** The months in which the feeds bring more than it can bear, by name. */
+function TooMuch({ months }: { months: Programme["months"] }) {
+  const over = months.filter((m) => m.tooMuch);
+  if (over.length === 0) return null;
+  return (
+    <p className="my-1 border-l-4 border-stop pl-3">
+      {say("bench_page.more_than_suits_it_in", {
+        months: over
+          .map((m) =>
+            say("bench_page.month_gets_of_at_most", {
+              month: month(Number(m.from.slice(5, 7))),
+              totalMg: figures(m.totalMg),
+              mostMg: figures(m.mostMg),
+            }),
+          )
+          .join("; "),
+      })}
+    </p>
   );
 }
 

@@ -42,6 +42,10 @@ import java.util.Optional;
 public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients elements, double saltGrams) {
     private static final int A_YEAR = 12;
     private static final double GRAMS_PER_LITRE = 0.64;
+
+    /** Of an average month's need: a smaller surplus, as of beads in the cold, is not worth a word. Common practice, no source. */
+    private static final double WORTH_TELLING = 1.0 / 3;
+
     private static final double MG = 1000;
 
     /** The names under which what is in the mix already stands beside the courses. */
@@ -60,10 +64,6 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
         /** Above so much it is too much. */
         public double mostMg() {
             return Standing.most(needMg);
-        }
-
-        public Standing standing() {
-            return Standing.of(totalMg(), needMg);
         }
     }
 
@@ -180,6 +180,11 @@ public record FeedYear(List<Month> months, Map<String, Given> feeds, Nutrients e
     /** Above so much in all the year it is too much, mg. */
     public double mostMg() {
         return Standing.most(needMg());
+    }
+
+    /** Whether a month brings so much too much that something should be done about it. */
+    public boolean tooMuch(Month month) {
+        return month.totalMg() - month.mostMg() > WORTH_TELLING * needMg() / A_YEAR && month.totalMg() > 0;
     }
 
     /** Nitrogen given in all the year, mg. */

@@ -9,7 +9,6 @@ import evencistern.feed.Feed;
 import evencistern.feed.Nutrient;
 import evencistern.food.NitrogenBudget.Dressing;
 import evencistern.food.NitrogenBudget.Kind;
-import evencistern.food.NitrogenBudget.Standing;
 import evencistern.label.Measure;
 import evencistern.label.ProductForm;
 import evencistern.label.Rate;
@@ -20,6 +19,7 @@ import evencistern.need.Situation;
 import evencistern.need.Situations;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -60,7 +60,22 @@ class FeedYearTest {
         assertThat(year.totalMg()).isZero();
         assertThat(year.saltGrams()).isZero();
         assertThat(year.months().get(1).needMg()).isPositive();
-        assertThat(year.months().get(1).standing()).isEqualTo(Standing.SHORT);
+        assertThat(year.months()).noneMatch(year::tooMuch);
+    }
+
+    /** Half as much again as an average month needs, above what June bears, is told; a tenth of that in the cold is not. */
+    @Test
+    void aMonthOfTooMuchIsToldWhereItMatters() {
+        FeedYear none = year(List.of());
+        double mean = none.needMg() / 12;
+        FeedYear.Month june = none.months().get(1);
+        assertThat(none.tooMuch(month(june, june.mostMg() + mean / 2))).isTrue();
+        assertThat(none.tooMuch(month(june, june.mostMg() + mean / 20))).isFalse();
+        assertThat(none.tooMuch(month(june, june.needMg()))).isFalse();
+    }
+
+    private static FeedYear.Month month(FeedYear.Month as, double givenMg) {
+        return new FeedYear.Month(as.from(), as.needMg(), Map.of("can", givenMg));
     }
 
     /** Arithmetic: 15 % of what was strewn each time, all of it out within the year but for what the last times still hold. */

@@ -91,6 +91,7 @@ class FeedPathTest extends AtTheDesk {
         button("+ Another feed beside it").click();
         assertThat(year.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Slow beads")))
                 .isVisible();
+        assertThat(year.getByText("More than suits it")).isVisible();
         page.getByLabel("Its share").nth(0).fill("50");
         page.getByText("When it is given: always").first().click();
         page.getByLabel("First month").first().selectOption(new SelectOption().setLabel("April"));

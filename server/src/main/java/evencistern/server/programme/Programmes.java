@@ -64,13 +64,17 @@ public class Programmes {
      */
     public record MonthGivenWire(@Nullable UUID feedId, double mg) {}
 
-    /** A month of the year ahead: nitrogen needed in one pot, and given. */
+    /**
+     * A month of the year ahead: nitrogen needed in one pot, and given.
+     *
+     * @param tooMuch whether so much more than that is given that something should be done about it
+     */
     public record MonthWire(
             LocalDate from,
             double needMg,
             double mostMg,
             double totalMg,
-            String standing,
+            boolean tooMuch,
             List<MonthGivenWire> given) {}
 
     /**
@@ -128,7 +132,7 @@ public class Programmes {
                 year.needMg(),
                 year.mostMg(),
                 year.totalMg(),
-                year.months().stream().map(Programmes::month).toList(),
+                year.months().stream().map(m -> month(year, m)).toList(),
                 s.courses().stream()
                         .map(c -> course(context, c, year, proposed))
                         .toList(),
@@ -149,13 +153,13 @@ public class Programmes {
         return Split.of(s, last, today, dressings);
     }
 
-    private static MonthWire month(FeedYear.Month m) {
+    private static MonthWire month(FeedYear year, FeedYear.Month m) {
         return new MonthWire(
                 m.from(),
                 m.needMg(),
                 m.mostMg(),
                 m.totalMg(),
-                m.standing().id(),
+                year.tooMuch(m),
                 m.given().entrySet().stream()
                         .map(g -> new MonthGivenWire(
                                 g.getKey().equals(FeedYear.IN_THE_MIX) ? null : UUID.fromString(g.getKey()),
