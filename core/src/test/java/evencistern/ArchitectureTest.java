@@ -75,6 +75,10 @@ class ArchitectureTest {
             .definedBy("evencistern.reading..")
             .layer("wish")
             .definedBy("evencistern.wish..")
+            .layer("ailment")
+            .definedBy("evencistern.ailment..")
+            .whereLayer("ailment")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("wish")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("solver")
@@ -82,17 +86,17 @@ class ArchitectureTest {
             .whereLayer("blend")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("remedy")
-            .mayNotBeAccessedByAnyLayer()
+            .mayOnlyBeAccessedByLayers("ailment")
             .whereLayer("tank")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("lot", "salt")
             .whereLayer("need")
-            .mayOnlyBeAccessedByLayers("chore", "food", "lot", "mixlife", "plan", "remedy", "round", "salt")
+            .mayOnlyBeAccessedByLayers("ailment", "chore", "food", "lot", "mixlife", "plan", "remedy", "round", "salt")
             .whereLayer("watering")
             .mayOnlyBeAccessedByLayers("caution", "food", "need", "plan", "round")
             .whereLayer("food")
-            .mayOnlyBeAccessedByLayers("lot", "plan", "remedy", "salt")
+            .mayOnlyBeAccessedByLayers("ailment", "lot", "plan", "remedy", "salt")
             .whereLayer("round")
             .mayOnlyBeAccessedByLayers("plan")
             .whereLayer("salt")
@@ -104,30 +108,41 @@ class ArchitectureTest {
             .whereLayer("lot")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("reading")
-            .mayOnlyBeAccessedByLayers("lot", "remedy")
+            .mayOnlyBeAccessedByLayers("ailment", "lot", "remedy")
             .whereLayer("caution")
             .mayOnlyBeAccessedByLayers("chore", "plan", "remedy")
             .whereLayer("plant")
             .mayOnlyBeAccessedByLayers(
-                    "caution", "chore", "food", "mixlife", "need", "plan", "reading", "remedy", "watering", "wish")
+                    "ailment",
+                    "caution",
+                    "chore",
+                    "food",
+                    "mixlife",
+                    "need",
+                    "plan",
+                    "reading",
+                    "remedy",
+                    "watering",
+                    "wish")
             .whereLayer("feed")
             .mayOnlyBeAccessedByLayers(
-                    "blend", "food", "mixlife", "need", "plan", "plant", "reading", "remedy", "salt", "tank")
+                    "ailment", "blend", "food", "mixlife", "need", "plan", "plant", "reading", "remedy", "salt", "tank")
             .whereLayer("media")
             .mayOnlyBeAccessedByLayers(
-                    "caution", "chore", "lot", "mixlife", "need", "plan", "reading", "remedy", "salt", "wish")
+                    "ailment", "caution", "chore", "lot", "mixlife", "need", "plan", "reading", "remedy", "salt",
+                    "wish")
             .whereLayer("chemistry")
             .mayOnlyBeAccessedByLayers("solution", "water", "feed", "tank", "blend", "remedy", "media")
             .whereLayer("solution")
             .mayOnlyBeAccessedByLayers("water", "feed")
             .whereLayer("climate")
-            .mayOnlyBeAccessedByLayers("chore", "food", "mixlife", "need", "plan", "remedy", "salt")
+            .mayOnlyBeAccessedByLayers("ailment", "chore", "food", "mixlife", "need", "plan", "remedy", "salt")
             .whereLayer("pot")
             .mayOnlyBeAccessedByLayers("caution", "food", "media", "mixlife", "need", "plan", "watering", "wish")
             .whereLayer("meter")
             .mayOnlyBeAccessedByLayers("lot")
             .whereLayer("water")
-            .mayOnlyBeAccessedByLayers("caution", "feed", "plan", "plant", "reading")
+            .mayOnlyBeAccessedByLayers("ailment", "caution", "feed", "plan", "plant", "reading")
             .whereLayer("label")
             .mayOnlyBeAccessedByLayers("caution", "feed", "food", "need", "plan", "remedy", "salt", "tank");
 
