@@ -140,7 +140,7 @@ public record Ailment(
         return ALL.stream()
                 .filter(a -> a.key.equals(key))
                 .findFirst()
-                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "ailment", key)));
+                .orElseThrow(() -> new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "ailment.ailment", key)));
     }
 
     /** Whether none of those that are known here. */

@@ -68,7 +68,7 @@ public record Sign(String id, String group, int cost, Map<String, Double> base) 
     /** Refuses what is no answer to it. */
     public void check(String answer) {
         if (!base.containsKey(answer)) {
-            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "ailment." + id, answer));
+            throw new FaultException(Fault.of(FaultCode.CHOICE_UNKNOWN, "ailment.answer", answer));
         }
     }
 

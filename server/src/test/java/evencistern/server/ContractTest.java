@@ -2,6 +2,9 @@ package evencistern.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import evencistern.ailment.Ailment;
+import evencistern.ailment.Sign;
+import evencistern.ailment.Step;
 import evencistern.blend.Blend;
 import evencistern.blend.Goal;
 import evencistern.blend.NitrogenSchool;
@@ -126,6 +129,17 @@ class ContractTest {
                         .toList());
         worded("cures", ids(Cure.values()));
         worded("outcomes_of_treatment", names(TreatmentWire.Outcome.values()));
+        worded("ailments", Ailment.all().stream().map(Ailment::key).toList());
+        worded("ailment_says", Ailment.all().stream().map(Ailment::key).toList());
+        worded("ailment_steps", ids(Step.values()));
+        for (Sign sign : Sign.all()) {
+            worded(
+                    sign.asked() ? "ailment_answers" : "ailment_known",
+                    sign.base().keySet().stream().map(a -> sign.id() + "." + a).toList());
+            if (sign.cost() > 0) {
+                worded("ailment_signs", List.of(sign.id()));
+            }
+        }
         worded("causes", ids(Cause.Kind.values()));
         worded("facts", ids(Cause.What.values()));
         worded("changes", ids(Verdict.Means.values()));

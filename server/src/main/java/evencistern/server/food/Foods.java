@@ -4,6 +4,7 @@ import evencistern.feed.Feed;
 import evencistern.food.NitrogenBudget;
 import evencistern.food.NitrogenBudget.Dressing;
 import evencistern.food.NitrogenBudget.Kind;
+import evencistern.food.NitrogenBudget.Standing;
 import evencistern.media.Amendment;
 import evencistern.mixlife.StirredIn;
 import evencistern.mixlife.UsedMix;
@@ -117,6 +118,14 @@ public class Foods {
                         .map(fault -> FaultWire.of(fault, words))
                         .toList(),
                 StepWire.all(recorder));
+    }
+
+    /** How the nitrogen that a lot gets stands to its need. */
+    public Standing standing(GardenContext context, Lot lot, Situation s) {
+        LocalDate today = context.garden().today();
+        LotPlan plan = LotPlan.of(s, today, Working.off());
+        return NitrogenBudget.of(s, plan.need(), plan::givenAmid, inTheMix(context, lot, s), today, Working.off())
+                .standing();
     }
 
     /** All that feeds from the mix of a lot: stirred in, come with old mix, or strewn on. */

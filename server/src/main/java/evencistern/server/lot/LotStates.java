@@ -2,6 +2,7 @@ package evencistern.server.lot;
 
 import evencistern.chore.Chore;
 import evencistern.lot.LotNow;
+import evencistern.lot.LotRecord;
 import evencistern.need.Learning;
 import evencistern.need.Situation;
 import evencistern.salt.SaltAccount;
@@ -178,6 +179,14 @@ public class LotStates {
         String item = Tended.item(chore, facts.tended().getOrDefault(chore, 0L));
         LocalDate skipped = facts.skips().getOrDefault(item, day);
         return new ChoreStore.Due(lot, chore, item, skipped.isAfter(day) ? skipped : day);
+    }
+
+    /** A lot as its journal has it at this moment, with what the journal says. */
+    public record Recorded(LotWithState standing, LotNow now, LotRecord record) {}
+
+    Recorded recorded(GardenContext context, Lot lot) {
+        Now now = now(context, List.of(lot)).get(0);
+        return new Recorded(now.standing(), now.now(), now.facts().record());
     }
 
     /** Lots as their journals have them, whatever was kept of them; taken for this transaction. */

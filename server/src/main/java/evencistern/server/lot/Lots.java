@@ -441,6 +441,11 @@ public class Lots {
         return standings.progress(garden);
     }
 
+    /** A lot with what its journal says of it. */
+    public LotStates.Recorded recorded(GardenContext context, UUID lot) {
+        return standings.recorded(context, require(context, lot).lot());
+    }
+
     /**
      * What happened to the pots of a lot since they were last filled.
      *

@@ -105,6 +105,11 @@ public record Story(
         return new Story(begun, since.isPresent(), stays, own, zone);
     }
 
+    /** The day it came to where it stands; empty where it always stood there. */
+    public Optional<LocalDate> movedOn() {
+        return Optional.of(stays.get(stays.size() - 1).from()).filter(from -> !from.equals(LocalDate.MIN));
+    }
+
     private LocalDate on(Happening h) {
         return LocalDate.ofInstant(h.at(), zone);
     }

@@ -27,14 +27,15 @@ import org.springframework.stereotype.Service;
 
 /** Gathers what the garden's record knows of a lot, by which its readings are to be understood. */
 @Service
-class Backgrounds {
+public class Backgrounds {
     private final MixAges ages;
 
     Backgrounds(MixAges ages) {
         this.ages = ages;
     }
 
-    Circumstances of(GardenContext context, LotWithState standing) {
+    /** What a lot, as it stands, is to be understood by. */
+    public Circumstances of(GardenContext context, LotWithState standing) {
         GardenWire g = context.garden();
         Lot lot = standing.lot();
         LotState state = standing.state();

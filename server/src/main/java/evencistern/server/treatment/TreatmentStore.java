@@ -7,6 +7,7 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -23,6 +24,7 @@ public class TreatmentStore {
                 .column("product", TreatmentWire::product)
                 .column("amount", TreatmentWire::amount)
                 .column("reason", TreatmentWire::reason)
+                .column("ailment", TreatmentWire::ailment)
                 .column("read_on", TreatmentWire::readOn)
                 .column("due_on", TreatmentWire::dueOn)
                 .column("every_days", TreatmentWire::everyDays)
@@ -48,6 +50,7 @@ public class TreatmentStore {
                 r.getString("product"),
                 r.getString("amount"),
                 r.getString("reason"),
+                r.getString("ailment"),
                 r.getObject("read_on", LocalDate.class),
                 r.getObject("due_on", LocalDate.class),
                 r.getObject("every_days", Integer.class),
@@ -65,6 +68,30 @@ public class TreatmentStore {
     public List<TreatmentWire> listOfLot(GardenId garden, UUID lot) {
         return treatments.list(
                 garden, "and lot_id = ? and not retired order by coalesce(done_on, due_on) desc, id limit 100", lot);
+    }
+
+    /** Ailments that other lots of a garden got better from, one for each treatment; the latest. */
+    public List<String> listHelpedElsewhere(GardenId garden, UUID lot) {
+        return treatments
+                .list(
+                        garden,
+                        "and lot_id <> ? and ailment is not null and outcome = 'better' and not retired"
+                                + " order by outcome_on desc, id limit 100",
+                        lot)
+                .stream()
+                .flatMap(t -> Stream.ofNullable(t.ailment()))
+                .toList();
+    }
+
+    /** Lots of a place that are treated against the same ailment, or any, the lot itself not among them. */
+    public List<TreatmentWire> listUnderWayBeside(GardenId garden, UUID lot, UUID place) {
+        return treatments.list(garden, """
+                and lot_id <> ? and ailment is not null and outcome is null and not retired
+                and exists (select 1 from lot l
+                            where l.garden_id = treatment.garden_id and l.id = treatment.lot_id
+                              and l.place_id = ? and not l.retired)
+                order by due_on, id limit 100
+                """, lot, place);
     }
 
     /** Those to be done, or to be looked at again, by a day, of lots on the bench. */

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param cure what is done
  * @param amount strength and amount, in the person's own words
+ * @param ailment what it is against, by its key, where that was reasoned out
  * @param readOn the day of the reading it answers
  * @param everyDays until it is done again, where it is repeated
  * @param doneOn when it was last done
@@ -25,6 +26,7 @@ public record TreatmentWire(
         String product,
         String amount,
         String reason,
+        @Nullable String ailment,
         @Nullable LocalDate readOn,
         LocalDate dueOn,
         @Nullable Integer everyDays,
@@ -70,7 +72,7 @@ public record TreatmentWire(
             String note,
             int seen) {
         return new TreatmentWire(
-                id, lotId, cure, product, amount, reason, readOn, due, everyDays, done, look, expects, saw, sawOn, note,
-                seen, retired);
+                id, lotId, cure, product, amount, reason, ailment, readOn, due, everyDays, done, look, expects, saw,
+                sawOn, note, seen, retired);
     }
 }

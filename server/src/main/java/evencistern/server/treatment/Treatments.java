@@ -1,5 +1,6 @@
 package evencistern.server.treatment;
 
+import evencistern.ailment.Ailment;
 import evencistern.fault.Fault;
 import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
@@ -49,6 +50,7 @@ public class Treatments {
     /**
      * A treatment as it is planned, or changed.
      *
+     * @param ailment what it is against, by its key; null where nobody reasoned that out
      * @param everyDays until it is done again; blank for once
      * @param lookOn when it is looked at again; null for when it shows
      * @param beside whether it may be done beside another that is under way
@@ -60,6 +62,7 @@ public class Treatments {
             @Nullable String product,
             @Nullable String amount,
             @Nullable String reason,
+            @Nullable String ailment,
             @Nullable LocalDate readOn,
             LocalDate dueOn,
             @Nullable Typed everyDays,
@@ -76,6 +79,7 @@ public class Treatments {
         String amount = text(input.amount(), "treatment.amount", faults);
         String reason = text(input.reason(), "treatment.reason", faults);
         String expects = text(input.expects(), "treatment.expects", faults);
+        Optional.ofNullable(input.ailment()).ifPresent(a -> faults.attempt(() -> Ailment.require(a)));
         OptionalDouble every = Typed.optional(input.everyDays(), "treatment.every", faults, Dimension.TIME);
         cure.ifPresent(
                 c -> every.ifPresent(e -> faults.within("treatment.every", e, c.apartDays(), LONGEST_DAYS, "d")));
@@ -104,6 +108,7 @@ public class Treatments {
                         product,
                         amount,
                         reason,
+                        input.ailment(),
                         input.readOn(),
                         input.dueOn(),
                         every.isPresent() ? (int) Math.round(every.getAsDouble()) : null,
