@@ -114,6 +114,24 @@ const smallReadings = createRoute({
   },
 });
 
+const whichAils = createRoute({
+  getParentRoute: () => garden,
+  path: "ails",
+  component: lazyView(() => import("./views/bench/WhatAils"), "WhichAils"),
+});
+
+const whatAils = createRoute({
+  getParentRoute: () => garden,
+  path: "ails/$lot",
+  component: lazyView(() => import("./views/bench/WhatAils"), "WhatAils"),
+  validateSearch: (s: Record<string, unknown>): { seen?: string; passed?: string; ask?: string } => {
+    const seen = text(s["seen"]);
+    const passed = text(s["passed"]);
+    const ask = text(s["ask"]);
+    return { ...(seen ? { seen } : {}), ...(passed ? { passed } : {}), ...(ask ? { ask } : {}) };
+  },
+});
+
 const shelf = createRoute({
   getParentRoute: () => garden,
   path: "shelf",
@@ -316,6 +334,8 @@ export const router = createRouter({
       manyReadings,
       smallReadings,
       knownPots,
+      whichAils,
+      whatAils,
       mixes.addChildren([
         mixStart,
         wishes,

@@ -113,6 +113,13 @@ export const curesQuery = (garden: string, lot: string) =>
     queryFn: () => call(api.GET("/api/gardens/{garden}/lots/{lot}/cures", { params: { path: { garden, lot } } })),
   });
 
+/** What a person can be asked to look for on an ailing plant. */
+export const signsQuery = queryOptions({
+  queryKey: ["signs"],
+  queryFn: () => call(api.GET("/api/signs")),
+  staleTime: Infinity,
+});
+
 /** How well the plan knows the pots of a garden, the least known first. */
 export const knownQuery = (garden: string, find: string) =>
   queryOptions({

@@ -174,6 +174,11 @@ export function Frame() {
       label: say(page.label),
       run: () => void navigate({ to: page.to, params }),
     })),
+    {
+      id: "ails",
+      label: say("frame.what_ails_a_plant"),
+      run: () => void navigate({ to: "/g/$garden/ails", params }),
+    },
     { id: "undo", label: say("frame.undo_what_was_done_last_2"), key: "u", run: undoLast },
     ...GARDEN_PARTS.map((p) => ({
       id: p.id,

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { Link } from "@tanstack/react-router";
 import { useState } from "react";
 import { api, edit, newId, type Garden, type Lot, type Measured, type Treatment, type TreatmentMeans } from "../../api";
 import { catalogueQuery, curesQuery, treatmentsQuery, useAct } from "../../api/queries";
@@ -34,6 +35,9 @@ export function Treatments({ lot, garden }: { lot: Lot; garden: Garden }) {
       <Button look="quiet" className="no-print mt-2 min-h-11" onClick={() => setOpen(true)}>
         {say("bench_page.plan_a_treatment")}
       </Button>
+      <Link to="/g/$garden/ails/$lot" params={{ garden: garden.id, lot: lot.id }} className="no-print ml-4">
+        {say("bench_page.find_out_what_ails_it")} →
+      </Link>
       {open && <PlanTreatment lot={lot} garden={garden} begun={{}} close={() => setOpen(false)} />}
     </section>
   );
@@ -167,13 +171,13 @@ export function PlanTreatment({
   const told = useTold(garden.id);
   const shown = new Shown(useQuery(catalogueQuery).data?.units ?? [], garden.unitHabit);
   const [cure, setCure] = useState(begun.cure ?? "");
-  const [product, setProduct] = useState("");
+  const [product, setProduct] = useState(begun.product ?? "");
   const [amount, setAmount] = useState("");
   const [reason, setReason] = useState(begun.reason ?? "");
   const [dueOn, setDueOn] = useState(garden.today);
   const [look, setLook] = useState<string>();
   const [every, setEvery] = useState({ text: "", unit: "d" });
-  const [expects, setExpects] = useState("");
+  const [expects, setExpects] = useState(begun.expects ?? "");
   const chosen = cures.find((c) => c.cure === cure);
   const plan = useAct(
     garden.id,
@@ -193,6 +197,7 @@ export function PlanTreatment({
             expects,
             beside: beside ?? false,
             ...(begun.readOn ? { readOn: begun.readOn } : {}),
+            ...(begun.ailment ? { ailment: begun.ailment } : {}),
             ...(look ? { lookOn: look } : {}),
           },
         }),

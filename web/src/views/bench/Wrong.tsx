@@ -95,6 +95,11 @@ export function Wrong({ lot, garden, close }: { lot: Lot; garden: Garden; close:
       >
         {say("bench_page.record_and_plan_a_treatment")}
       </Button>
+      <p className="mb-2">
+        <Link to="/g/$garden/ails/$lot" params={{ garden: garden.id, lot: lot.id }} onClick={close}>
+          {say("bench_page.find_out_what_ails_it")} →
+        </Link>
+      </p>
       <p className="note">
         {say("bench_page.a_reading_tells_more")}{" "}
         <Link

@@ -1,5 +1,12 @@
 /** What a treatment is begun with: from a finding, or by hand with nothing. */
-export type TreatmentBegun = { cure?: string; reason?: string; readOn?: string };
+export type TreatmentBegun = {
+  cure?: string;
+  reason?: string;
+  readOn?: string;
+  ailment?: string;
+  product?: string;
+  expects?: string;
+};
 
 /** The day so many days after another. */
 export function lookOn(day: string, days: number): string {

@@ -197,6 +197,13 @@ function More({ d, garden, done }: { d: Due; garden: Garden; done: (seen?: Seen)
           {say("common.done")}
         </button>
         <Leave due={d} garden={garden} note={note} />
+        <Link
+          to="/g/$garden/ails/$lot"
+          params={{ garden: garden.id, lot: d.lot.id }}
+          className="inline-flex min-h-11 items-center"
+        >
+          {say("today_page.something_is_wrong")}
+        </Link>
       </div>
     </div>
   );

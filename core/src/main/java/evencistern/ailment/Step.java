@@ -51,6 +51,7 @@ public enum Step {
     LOWER_PH(Cure.ACIDIFY),
     RAISE_PH(Cure.RAISE_PH),
     CHECK_ROOTS(null),
+    READ_ROOTS(null),
     CUT_OUT(Cure.CUT_BACK),
     CUT_ROOTS(Cure.FRESH_MIX),
     FRESH_MIX(Cure.FRESH_MIX),

@@ -281,4 +281,56 @@ class ReadingPathTest extends AtTheDesk {
         readings();
         assertThat(page.getByLabel("Every reading")).containsText("5.9");
     }
+
+    /** From the lot: two looks name what is likely; an answer is changed; the way back undoes it; a step is planned and undone. */
+    @Test
+    void whatAilsItIsFoundLookByLookAndActedOn() {
+        page.navigate(home + "/bench/" + lot + "?tab=health");
+        link("Find out what ails it →").click();
+        assertThat(page.getByText("Two looks, and it says what is likely.")).isVisible();
+        button("new leaves").click();
+        button("silver streaks, black specks").click();
+        Locator likely = region("What is likely");
+        assertThat(likely.getByRole(AriaRole.LISTITEM).first()).containsText("Thrips");
+        assertThat(likely).containsText("Something else");
+        assertThat(likely).containsText("times as common with it");
+        text("What would change this").click();
+        assertThat(page.getByText("Look beneath the leaves").first()).isVisible();
+        text("On record").click();
+        assertThat(page.getByText("air not dry")
+                        .or(page.getByText("dry air").first())
+                        .first())
+                .isVisible();
+        button("Change How do the leaves look there?").click();
+        button("pale between green veins").click();
+        assertThat(likely.getByRole(AriaRole.LISTITEM).first()).containsText("Iron locked up by a high pH");
+        page.goBack();
+        page.goBack();
+        assertThat(likely.getByRole(AriaRole.LISTITEM).first()).containsText("Thrips");
+        button("Cannot say").click();
+        likely.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Plan it"))
+                .first()
+                .click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByLabel("Against what")).hasValue("Thrips");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add to the plan"))
+                .click();
+        assertThat(dialog).hasCount(0);
+        link("← Back to the lot").click();
+        assertThat(region("Treatments")).containsText("Thrips");
+    }
+
+    @Test
+    void theFinderLeadsToWhatAilsAPlant() {
+        page.navigate(home + "/bench");
+        assertThat(link("Primrose by the sink").first()).isVisible();
+        page.keyboard().press("Control+k");
+        page.getByPlaceholder("A lot, a feed, a page, a command").fill("diagnosis");
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("What ails a plant"))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Primrose by the sink"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("What is wrong with")))
+                .isVisible();
+    }
 }

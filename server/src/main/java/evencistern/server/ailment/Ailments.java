@@ -46,6 +46,9 @@ class Ailments {
     /** Treatments that leave something on the leaves. */
     private static final Set<String> SPRAYED = Set.of(Cure.SPRAY.id(), Cure.PEST_PRODUCT.id(), Cure.COPPER.id());
 
+    /** What a reading of the roots has told, where there was one. */
+    private static final List<Sign> READ = List.of(Sign.require("ph_high"), Sign.require("ec_high"));
+
     private final Lots lots;
     private final Backgrounds backgrounds;
     private final Foods foods;
@@ -188,7 +191,11 @@ class Ailments {
                 l.share() * 100,
                 d.speaksFor(a).stream().map(ArgumentWire::of).toList(),
                 d.speaksAgainst(a).stream().map(ArgumentWire::of).toList(),
-                a.steps().stream().map(FirstStepWire::of).toList());
+                a.steps().stream()
+                        .filter(step ->
+                                step != Step.READ_ROOTS || !READ.stream().allMatch(d.seen()::containsKey))
+                        .map(FirstStepWire::of)
+                        .toList());
     }
 
     private Map<String, Double> beliefs(GardenId garden, UUID lot) {
