@@ -3,7 +3,7 @@ import { useState } from "react";
 import { api, edit, newId, type Garden, type Stock, type StockInput, type Typed } from "../../api";
 import { catalogueQuery, feedsQuery, mixesQuery, stockQuery } from "../../api/queries";
 import { additiveName, componentName, keyOf, recipeName } from "../../text/mixes";
-import { day, figures, type Shown } from "../../text/numbers";
+import { day, type Shown } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { ChoiceField, DateField, NumberField, TextField } from "../../ui/Fields";
 import { Panel } from "../../ui/Panel";
@@ -86,7 +86,6 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
             <tr className="note border-b border-rule-strong">
               <th className="py-1 font-semibold">{say("common.what")}</th>
               <th className="font-semibold">{say("shelf_page.left")}</th>
-              <th className="font-semibold">{say("shelf_page.enough_for")}</th>
               <th className="hidden font-semibold sm:table-cell">{say("shelf_page.opened")}</th>
               <th className="hidden font-semibold sm:table-cell">{say("shelf_page.worth")}</th>
               <th>
@@ -110,15 +109,6 @@ export function StockList({ garden, shown, find }: { garden: Garden; shown: Show
                     ) : (
                       "–"
                     )}
-                  </td>
-                  <td className="fig pr-3 whitespace-nowrap">
-                    {s?.weeks !== undefined && !s.usedMore
-                      ? s.weeks > 104
-                        ? say("shelf_page.over_2_years")
-                        : say("shelf_page.about_weeks", { weeks: figures(s.weeks) })
-                      : s && k.feedId
-                        ? say("shelf_page.not_being_used")
-                        : "–"}
                   </td>
                   <td className="fig hidden pr-3 whitespace-nowrap sm:table-cell">
                     {s?.stock.openedOn ? day(s.stock.openedOn) : "–"}

@@ -1,10 +1,8 @@
 package evencistern.food;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import evencistern.fault.FaultException;
 import evencistern.feed.Analysis;
 import evencistern.feed.Feed;
 import evencistern.label.Measure;
@@ -74,13 +72,5 @@ class SupplyTest {
                 new Rhythm.EveryWatering(),
                 Optional.of(LocalDate.of(2026, 5, 13)));
         assertThat(perDay(s)).isZero();
-        assertThat(Supply.weeks(500, perDay(s))).isEmpty();
-    }
-
-    /** Arithmetic: 140 g at 2 g a day is 70 days, ten weeks. */
-    @Test
-    void weeksAreWhatIsLeftByWhatIsUsed() {
-        assertThat(Supply.weeks(140, 2)).hasValue(10);
-        assertThatThrownBy(() -> Supply.weeks(Double.NaN, 1)).isInstanceOf(FaultException.class);
     }
 }

@@ -302,8 +302,6 @@ class HistoryTest {
         JsonNode used = api.get(home + "/stock").ok().get(0);
         assertThat(used.path("used").asDouble()).isCloseTo(given, within(1e-9)).isBetween(1.0, 2.0);
         assertThat(used.path("left").asDouble()).isCloseTo(1000 - given, within(1e-9));
-        assertThat(used.path("weeks").asDouble())
-                .isCloseTo(used.path("left").asDouble() / used.path("perWeek").asDouble(), within(1e-6));
         stock.put("id", java.util.UUID.randomUUID().toString());
         assertThat(api.put(home + "/stock", stock).faults()).containsExactly("counted_already");
         stock.put("feedId", null);

@@ -425,29 +425,6 @@ class ProgrammeTest {
                 .containsExactly("feed_lacking");
     }
 
-    /** What is on the shelf is drawn for each feed by what all its lots take. */
-    @Test
-    void theShelfForeseesEachFeedOfAProgramme() {
-        saved(lot(course(can), course(tonic)));
-        for (String feed : List.of(can, tonic)) {
-            Map<String, Object> stock = new HashMap<>(Map.of(
-                    "id",
-                    UUID.randomUUID().toString(),
-                    "feedId",
-                    feed,
-                    "amount",
-                    Bodies.typed("100", "g"),
-                    "version",
-                    0));
-            stock.put("countedOn", "2026-05-14");
-            api.put(home + "/stock", stock).ok();
-        }
-        JsonNode stocks = api.get(home + "/stock").ok();
-        assertThat(stocks.valueStream().map(s -> s.path("weeks").asDouble(0)).toList())
-                .hasSize(2)
-                .allMatch(weeks -> weeks > 0);
-    }
-
     /** Ten pots need ten times what one needs, in packs of what is missing; a feed for flowers alone is not needed without them. */
     @Test
     void theSeasonAddsUpWhatAllLotsWillTake() {

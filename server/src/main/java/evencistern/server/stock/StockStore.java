@@ -155,17 +155,6 @@ class StockStore {
         return batched + sumMixUsed(garden, component, since, zone);
     }
 
-    /** What all lots on a feed take of it in a day, in its label's measure. */
-    double sumFeedPerDay(GardenId garden, UUID feed) {
-        return db.sql("""
-                        select coalesce(sum(s.course_per_day[array_position(s.course_feeds, k.feed_id)] * l.pots), 0)
-                        from lot_course k
-                        join lot l on l.garden_id = k.garden_id and l.id = k.lot_id
-                        join lot_state s on s.garden_id = k.garden_id and s.lot_id = k.lot_id
-                        where k.garden_id = ? and k.feed_id = ? and not l.retired
-                        """).params(garden.value(), feed).query(Double.class).single();
-    }
-
     private static OffsetDateTime start(LocalDate day, ZoneId zone) {
         return day.atStartOfDay(zone).toOffsetDateTime();
     }

@@ -9,8 +9,6 @@ import org.jspecify.annotations.Nullable;
  * @param used since it was counted, by the journal
  * @param left never below 0
  * @param usedMore whether the journal says that more was used than was counted
- * @param perWeek what the plan uses in a week; of a mix 0
- * @param weeks that what is left lasts, where anything is being used
  * @param leftCost what is left is worth, in the stock's currency
  */
 public record StockWire(
@@ -19,6 +17,4 @@ public record StockWire(
         double used,
         double left,
         boolean usedMore,
-        double perWeek,
-        @Nullable Double weeks,
         @Nullable Double leftCost) {}

@@ -5,7 +5,6 @@ import evencistern.fault.FaultCode;
 import evencistern.fault.FaultException;
 import evencistern.fault.Faults;
 import evencistern.feed.Feed;
-import evencistern.food.Supply;
 import evencistern.label.Measure;
 import evencistern.media.Additive;
 import evencistern.server.GardenId;
@@ -36,8 +35,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @RetriedOnLocks
 public class Stocks {
-    private static final double DAYS_PER_WEEK = 7;
-
     private final StockStore store;
     private final Gardens gardens;
     private final Feeds feeds;
@@ -181,7 +178,6 @@ public class Stocks {
         ZoneId zone = ZoneId.of(g.timeZone());
         UUID feedId = s.feedId();
         double used;
-        double perDay = 0;
         // what is counted was there when it was first counted
         String additive = s.additive();
         Unit unit = feedId != null ? unit(garden, Counted.feed(feedId)) : additive != null ? Unit.GRAM : Unit.LITRE;
@@ -190,7 +186,6 @@ public class Stocks {
             used = store.listFeedUsed(garden, feedId, s.countedOn(), zone).stream()
                     .mapToDouble(u -> inStock(feed, unit, measure(u.measure()), u.amount()))
                     .sum();
-            perDay = inStock(feed, unit, feed.rate().measure(), store.sumFeedPerDay(garden, feedId));
         } else if (additive != null) {
             used = store.sumAdditiveUsed(garden, additive, s.countedOn());
         } else {
@@ -201,7 +196,6 @@ public class Stocks {
                     : store.sumMixUsed(garden, mix, s.countedOn(), zone) - store.sumMixMade(garden, mix, s.countedOn());
         }
         double left = Math.max(0, s.amount() - used);
-        OptionalDouble weeks = Supply.weeks(left, perDay);
         Double cost = s.cost();
         Double pack = s.pack();
         return new StockWire(
@@ -210,8 +204,6 @@ public class Stocks {
                 used,
                 left,
                 used > s.amount(),
-                perDay * DAYS_PER_WEEK,
-                weeks.isPresent() ? weeks.getAsDouble() : null,
                 cost == null || pack == null ? null : left / pack * cost);
     }
 
