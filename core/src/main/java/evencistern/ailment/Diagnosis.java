@@ -146,7 +146,17 @@ public record Diagnosis(Patient patient, Map<Sign, String> seen, Map<String, Dou
         if (open.contains(pattern)) {
             return Optional.of(pattern);
         }
-        return open.stream().max(Comparator.comparingDouble(s -> gain(s) / s.cost()));
+        return byWorth(open).stream().findFirst();
+    }
+
+    /** Those that tell most for what they cost first; each is weighed once. */
+    private List<Sign> byWorth(List<Sign> signs) {
+        Map<Sign, Double> worth = new HashMap<>();
+        signs.forEach(s -> worth.put(s, gain(s) / s.cost()));
+        return signs.stream()
+                .sorted(Comparator.comparingDouble((Sign s) -> worth.getOrDefault(s, 0.0))
+                        .reversed())
+                .toList();
     }
 
     private List<Sign> open(Set<Sign> passed) {
@@ -173,9 +183,7 @@ public record Diagnosis(Patient patient, Map<Sign, String> seen, Map<String, Dou
     /** What of what has not been looked at would bring another ailment to the first place; the most telling first. */
     public List<Change> changes(Set<Sign> passed) {
         Ailment first = likely.get(0).ailment();
-        return open(passed).stream()
-                .sorted(Comparator.comparingDouble((Sign s) -> gain(s) / s.cost())
-                        .reversed())
+        return byWorth(open(passed)).stream()
                 .map(s -> new Change(s, turns(s, first)))
                 .filter(c -> !c.answers().isEmpty())
                 .limit(CHANGES)
