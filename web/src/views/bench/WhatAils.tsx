@@ -8,7 +8,7 @@ import { say, words } from "../../text";
 import { figures } from "../../text/numbers";
 import { Button } from "../../ui/Button";
 import { Loading, Nothing, Trouble } from "../../ui/States";
-import { PASSED, seenIn, withAnswer, type Seen } from "./ails";
+import { PASSED, seenIn, withAnswer, withoutAnswer, type Seen } from "./ails";
 import { LeafDrawn, PlantDrawn, ShapeDrawn } from "./Drawn";
 import { PlanTreatment } from "./Treatments";
 import type { TreatmentBegun } from "./treatments";
@@ -84,13 +84,12 @@ function Path({ garden, lot, signs }: { garden: Garden; lot: Lot; signs: SignAsk
     ),
   );
   const d = live.answer;
-  const answer = (sign: string, chosen: string) =>
-    void navigate({
-      search:
-        chosen === PASSED
-          ? { ...(text ? { seen: text } : {}), passed: [...passed, sign].join("~") }
-          : { seen: withAnswer(seen, sign, chosen), ...(over ? { passed: over } : {}) },
-    });
+  const answer = (sign: string, chosen: string) => {
+    const cannotSay = chosen === PASSED;
+    const now = cannotSay ? withoutAnswer(seen, sign) : withAnswer(seen, sign, chosen);
+    const left = [...passed.filter((p) => p !== sign), ...(cannotSay ? [sign] : [])].join("~");
+    void navigate({ search: { ...(now ? { seen: now } : {}), ...(left ? { passed: left } : {}) } });
+  };
   const asked: Asked | undefined = signs.find((s) => s.sign === ask) ?? d?.next;
   return (
     <div className="mx-auto max-w-6xl">

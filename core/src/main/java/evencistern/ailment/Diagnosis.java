@@ -164,6 +164,9 @@ public record Diagnosis(Patient patient, Map<Sign, String> seen, Map<String, Dou
         return Sign.all().stream()
                 .filter(s -> s.cost() > 0 && !seen.containsKey(s) && !passed.contains(s))
                 .filter(s -> !(noLeaves && OF_LEAVES.contains(s.id())))
+                // who cannot read the pH cannot read whether it is low either
+                .filter(s -> !s.byReading()
+                        || passed.stream().noneMatch(p -> p.group().equals(s.group())))
                 .toList();
     }
 

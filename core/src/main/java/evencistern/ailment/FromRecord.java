@@ -206,14 +206,15 @@ public final class FromRecord {
             says("overfed", food == Standing.OVER);
         });
         OptionalInt since = c.days().sinceFed();
-        says("fed_lately", since.isPresent() && since.getAsInt() <= FED_DAYS, since);
+        if (since.isPresent() || c.feed().isEmpty()) {
+            says("fed_lately", since.isPresent() && since.getAsInt() <= FED_DAYS, since);
+        }
         c.feed().ifPresent(f -> {
             Nutrients in = f.contents();
-            SourceWater water = c.water();
-            says("no_magnesium", lacks(in, Nutrient.MG) && water.of(Dissolved.MG) < HARD_MAGNESIUM);
-            says("no_calcium", lacks(in, Nutrient.CA) && water.of(Dissolved.CA) < HARD_CALCIUM);
-            says("no_sulfur", lacks(in, Nutrient.S) && water.of(Dissolved.S) < MUCH_SULFUR);
-            says("no_traces", lacks(in, Nutrient.FE) && lacks(in, Nutrient.MN));
+            lacking("no_magnesium", in.of(Nutrient.MG), c.water(), Dissolved.MG, HARD_MAGNESIUM);
+            lacking("no_calcium", in.of(Nutrient.CA), c.water(), Dissolved.CA, HARD_CALCIUM);
+            lacking("no_sulfur", in.of(Nutrient.S), c.water(), Dissolved.S, MUCH_SULFUR);
+            says("no_traces", in.of(Nutrient.FE) + in.of(Nutrient.MN) <= 0);
             f.acidifying().ifPresent(share -> {
                 double roots = s.mixC(today);
                 says("ammonium_cold", share >= MUCH_AMMONIUM && roots < COLD_ROOTS, roots, Unit.CELSIUS);
@@ -221,8 +222,12 @@ public final class FromRecord {
         });
     }
 
-    private static boolean lacks(Nutrients in, Nutrient what) {
-        return in.of(what) <= 0;
+    /** Whether neither feed nor water brings something; of a water without a report nobody knows, but of rain. */
+    private void lacking(String sign, double inFeed, SourceWater water, Dissolved what, double enough) {
+        boolean known = water.mgPerL().containsKey(what) || water.kind() == SourceWater.Kind.RAIN;
+        if (inFeed > 0 || known) {
+            says(sign, inFeed <= 0 && water.of(what) < enough);
+        }
     }
 
     private void water(Circumstances c) {

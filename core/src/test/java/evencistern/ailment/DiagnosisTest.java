@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class DiagnosisTest {
@@ -101,10 +102,19 @@ class DiagnosisTest {
         Sign next = d.next(Set.of()).orElseThrow();
         assertThat(d.seen()).doesNotContainKey(next);
         assertThat(d.next(Set.of(next))).isPresent().get().isNotEqualTo(next);
+        assertThat(d.next(allButThePh())).isPresent();
+        assertThat(d.next(Stream.concat(allButThePh().stream(), Stream.of(Sign.require("ph_high")))
+                        .collect(Collectors.toSet())))
+                .isEmpty();
         assertThat(of("part=surface").next(Set.of()).map(Sign::id))
                 .isPresent()
                 .get()
                 .isNotEqualTo("pattern");
+    }
+
+    /** All signs but those that a reading of the pH tells. */
+    private static Set<Sign> allButThePh() {
+        return Sign.all().stream().filter(s -> !s.group().equals("ph")).collect(Collectors.toSet());
     }
 
     @Test

@@ -159,7 +159,9 @@ class Ailments {
 
     DiagnosisWire of(GardenId garden, UUID lot, LookSoFar look) {
         GardenContext context = lots.context(garden);
-        List<FromRecord.Fact> record = record(garden, context, lot);
+        LotStates.Recorded recorded = lots.recorded(context, lot);
+        List<TreatmentWire> done = treatments.listOfLot(garden, lot);
+        List<FromRecord.Fact> record = record(garden, context, recorded, done);
         Faults faults = new Faults();
         faults.within("ailment.seen", look.seen().size(), 0, MOST_ANSWERS, "");
         faults.within("ailment.passed", look.passed().size(), 0, MOST_ANSWERS, "");
@@ -169,8 +171,9 @@ class Ailments {
         look.seen().forEach(s -> seen.put(Sign.require(s.sign()), s.answer()));
         Set<Sign> passed = new LinkedHashSet<>();
         look.passed().forEach(p -> passed.add(Sign.require(p)));
-        Situation s = context.situation(lots.require(context, lot));
-        Diagnosis d = Diagnosis.of(Patient.of(s, context.garden().today()), seen, beliefs(garden, lot));
+        Patient patient =
+                Patient.of(recorded.now().situation(), context.garden().today());
+        Diagnosis d = Diagnosis.of(patient, seen, beliefs(garden, lot, done));
         return new DiagnosisWire(
                 Stream.concat(
                                 d.likely().stream().limit(TOLD),
@@ -198,12 +201,9 @@ class Ailments {
                         .toList());
     }
 
-    private Map<String, Double> beliefs(GardenId garden, UUID lot) {
+    private Map<String, Double> beliefs(GardenId garden, UUID lot, List<TreatmentWire> done) {
         return Beliefs.of(
-                treatments.listOfLot(garden, lot).stream()
-                        .flatMap(t -> tried(t).stream())
-                        .toList(),
-                treatments.listHelpedElsewhere(garden, lot));
+                done.stream().flatMap(t -> tried(t).stream()).toList(), treatments.listHelpedElsewhere(garden, lot));
     }
 
     private static Optional<Beliefs.Tried> tried(TreatmentWire t) {
@@ -213,12 +213,12 @@ class Ailments {
                         t.ailment(), Beliefs.Saw.valueOf(t.outcome().name().toUpperCase(Locale.ROOT))));
     }
 
-    private List<FromRecord.Fact> record(GardenId garden, GardenContext context, UUID id) {
-        LotStates.Recorded recorded = lots.recorded(context, id);
+    private List<FromRecord.Fact> record(
+            GardenId garden, GardenContext context, LotStates.Recorded recorded, List<TreatmentWire> done) {
         Lot lot = recorded.standing().lot();
         LocalDate today = context.garden().today();
         Situation s = recorded.now().situation();
-        Optional<LocalDate> sprayed = treatments.listOfLot(garden, id).stream()
+        Optional<LocalDate> sprayed = done.stream()
                 .filter(t -> SPRAYED.contains(t.cure()))
                 .flatMap(t -> Stream.ofNullable(t.doneOn()))
                 .max(LocalDate::compareTo);
@@ -235,7 +235,7 @@ class Ailments {
                         since(sprayed, today),
                         since(lots.story(context, lot, false).movedOn(), today),
                         !treatments
-                                .listUnderWayBeside(garden, id, lot.placeId())
+                                .listUnderWayBeside(garden, lot.id(), lot.placeId())
                                 .isEmpty()),
                 today);
     }

@@ -83,7 +83,7 @@ public class TreatmentStore {
                 .toList();
     }
 
-    /** Lots of a place that are treated against the same ailment, or any, the lot itself not among them. */
+    /** Treatments against a named ailment that are under way on other lots of a place. */
     public List<TreatmentWire> listUnderWayBeside(GardenId garden, UUID lot, UUID place) {
         return treatments.list(garden, """
                 and lot_id <> ? and ailment is not null and outcome is null and not retired
